@@ -1,0 +1,76 @@
+package velnik.core.address;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Branch;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/**
+ * The addresses of a site's pages. An address is the slugs from the top of the tree joined by {@code /}, with a {@code
+ * /} before them; the home page's own is {@code /}, while its slug stays in the addresses beneath it.
+ *
+ * <p>No two siblings share a slug, so no two pages share an address. Nothing is stored: an address is joined when it is
+ * asked for, in O(levels).
+ */
+public final class Addresses {
+    private Addresses() {}
+
+    /** @throws java.util.NoSuchElementException when the site has no such page */
+    public static String of(Site site, PageId page) {
+        if (site.isHome(page)) {
+            return "/";
+        }
+        StringBuilder address = new StringBuilder();
+        for (Branch<PageId, Page> step : site.pages().pathTo(page)) {
+            address.append('/').append(step.value().slug());
+        }
+        return address.toString();
+    }
+
+    /** The page at an address, without regard to case or a final slash. O(levels × siblings). */
+    public static Optional<PageId> find(Site site, String address) {
+        String path = canonical(address);
+        if (path.equals("/")) {
+            return Optional.ofNullable(site.home());
+        }
+        List<Branch<PageId, Page>> siblings = site.pages().top();
+        @Nullable Branch<PageId, Page> found = null;
+        for (String slug : path.substring(1).split("/", -1)) {
+            found = siblings.stream()
+                    .filter(branch -> branch.value().slug().equals(slug))
+                    .findFirst()
+                    .orElse(null);
+            if (found == null) {
+                return Optional.empty();
+            }
+            siblings = found.children();
+        }
+        return Optional.ofNullable(found).map(Branch::id).filter(page -> !site.isHome(page));
+    }
+
+    /** The one form of an address: small letters, no final slash. */
+    public static String canonical(String address) {
+        String lower = address.toLowerCase(Locale.ROOT);
+        return lower.length() > 1 && lower.endsWith("/") ? lower.substring(0, lower.length() - 1) : lower;
+    }
+
+    /** Whether another page right under this parent has the slug. O(siblings). */
+    public static boolean isTaken(Site site, @Nullable PageId parent, String slug, @Nullable PageId except) {
+        return findHolder(site, parent, slug, except).isPresent();
+    }
+
+    /** The other page right under this parent that has the slug. O(siblings). */
+    public static Optional<PageId> findHolder(
+            Site site, @Nullable PageId parent, String slug, @Nullable PageId except) {
+        for (Branch<PageId, Page> sibling : site.pages().childrenOf(parent)) {
+            if (sibling.value().slug().equals(slug) && !sibling.id().equals(except)) {
+                return Optional.of(sibling.id());
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,76 @@
+package velnik.core.address;
+
+import com.ibm.icu.text.Transliterator;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+import velnik.core.site.Limits;
+
+/** Makes slugs from titles, and judges those an owner typed. */
+public final class Slugs {
+    /** Letters and digits, joined by single hyphens, dots or underscores. */
+    private static final Pattern SHAPE = Pattern.compile("[a-z0-9]+(?:[-._][a-z0-9]+)*");
+
+    private static final Pattern APOSTROPHES = Pattern.compile("['’ʼ`´]");
+    private static final Pattern GAPS = Pattern.compile("[^a-z0-9]+");
+
+    /** Names that the top level keeps for the site itself. */
+    private static final Set<String> RESERVED = Set.of("-", "sitemap.xml", "robots.txt", "favicon.ico");
+
+    /** What a title without any letter or digit becomes. */
+    private static final String FALLBACK = "page";
+
+    private static final Transliterator LATIN = Transliterator.getInstance("Any-Latin; Latin-ASCII; Lower");
+
+    private Slugs() {}
+
+    /** The slug a title gives: transliterated to a to z and 0 to 9, never empty, at most {@link Limits#SLUG} long. */
+    public static String fromTitle(String title) {
+        String latin = APOSTROPHES.matcher(transliterated(title)).replaceAll("");
+        String joined = trimmed(GAPS.matcher(latin).replaceAll("-"));
+        return joined.isEmpty() ? FALLBACK : shortened(joined, Limits.SLUG);
+    }
+
+    /** ICU's transliterators may be shared, but not used by two threads at once. */
+    private static String transliterated(String title) {
+        synchronized (LATIN) {
+            return LATIN.transliterate(title);
+        }
+    }
+
+    /** The wanted slug, or with "-2", "-3", … where it is taken. */
+    public static String firstFree(String wanted, Predicate<String> taken) {
+        String slug = wanted;
+        for (int number = 2; taken.test(slug); number++) {
+            String ending = "-" + number;
+            slug = shortened(wanted, Limits.SLUG - ending.length()) + ending;
+        }
+        return slug;
+    }
+
+    /** Whether a slug that somebody typed has an allowed shape and length. */
+    public static boolean isWellFormed(String slug) {
+        return slug.length() <= Limits.SLUG && SHAPE.matcher(slug).matches();
+    }
+
+    /** Whether the site keeps this name at its top level for itself. */
+    public static boolean isReservedAtTop(String slug) {
+        return RESERVED.contains(slug);
+    }
+
+    private static String shortened(String slug, int length) {
+        return slug.length() <= length ? slug : trimmed(slug.substring(0, length));
+    }
+
+    private static String trimmed(String slug) {
+        int from = 0;
+        int to = slug.length();
+        while (from < to && slug.charAt(from) == '-') {
+            from++;
+        }
+        while (to > from && slug.charAt(to - 1) == '-') {
+            to--;
+        }
+        return slug.substring(from, to);
+    }
+}

@@ -1,0 +1,42 @@
+package velnik.core.change;
+
+import java.util.List;
+import java.util.Optional;
+import velnik.core.outline.Outline;
+import velnik.core.outline.Place;
+import velnik.core.site.Assignment;
+import velnik.core.site.Details;
+import velnik.core.site.Limits;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Scope;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** Begins a site: its details, and the menu that follows the page tree. */
+final class Beginning {
+    /** A row of the header with what opens under it. */
+    private static final int HEADER_LEVELS = 2;
+
+    private Beginning() {}
+
+    static Optional<Refusal> make(Draft draft, Change.BeginSite begin) {
+        if (!draft.site().equals(Site.bare())) {
+            return Optional.of(new Refusal.SiteBegun());
+        }
+        String name = Titling.cleaned(begin.name());
+        if (name.length() > Limits.TITLE || (!begin.address().isEmpty() && !Details.isOrigin(begin.address()))) {
+            return Optional.of(new Refusal.DetailsMalformed(name, begin.address()));
+        }
+        Outline<MenuRowId, MenuRow> menus = Outline.<MenuRowId, MenuRow>empty()
+                .insert(begin.menu(), Place.top(), new MenuRow.Menu("Main"))
+                .insert(begin.list(), Place.firstUnder(begin.menu()), new MenuRow.TreeList(HEADER_LEVELS));
+        draft.become(new Site(
+                new Details(name, begin.address()),
+                Outline.empty(),
+                null,
+                menus,
+                List.of(new Assignment(Zone.HEADER, new Scope.Everywhere(), List.of(begin.menu())))));
+        return Optional.empty();
+    }
+}

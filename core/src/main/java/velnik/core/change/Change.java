@@ -1,0 +1,67 @@
+package velnik.core.change;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Place;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
+import velnik.core.site.TextHash;
+
+/** One edit. New ids are made by whoever asks for the edit. */
+public sealed interface Change {
+
+    /**
+     * What a new site starts with: its details, and a menu that follows the page tree, in the header of every page.
+     *
+     * @param address of the site, or empty while it is not known
+     */
+    record BeginSite(String name, String address, MenuRowId menu, MenuRowId list) implements Change {}
+
+    /** Adds pages one after another, so that one may stand under or after another of the same change. */
+    record AddPages(List<NewPage> pages) implements Change {
+        public AddPages {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** A page to add. Its slug is made from the title unless one is given. */
+    record NewPage(
+            PageId id,
+            Place<PageId> place,
+            PageKind kind,
+            String title,
+            @Nullable String slug,
+            Reach reach,
+            boolean keptFromSearchEngines,
+            String summary,
+            @Nullable TextHash text) {
+
+        /** An open page with nothing on it yet. */
+        public static NewPage open(PageId id, Place<PageId> place, String title) {
+            return new NewPage(id, place, PageKind.PAGE, title, null, Reach.OPEN, false, "", null);
+        }
+    }
+
+    record RetitlePage(PageId page, String title) implements Change {}
+
+    /** @param slug as typed; null to follow the title again */
+    record SetSlug(PageId page, @Nullable String slug) implements Change {}
+
+    /**
+     * Moves pages with all that is under them. They stand in the order given; one that stands beneath another of them
+     * stays with it.
+     */
+    record MovePages(List<PageId> pages, Place<PageId> place) implements Change {
+        public MovePages {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    record SetReach(List<PageId> pages, Reach reach) implements Change {
+        public SetReach {
+            pages = List.copyOf(pages);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package velnik.core.change;
+
+import java.util.ArrayList;
+import java.util.List;
+import velnik.core.outline.Outline;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/**
+ * A change in the making: the site as far as it has come, and the notices so far. Starts from a site that stays as it
+ * is; a refusal simply drops the draft.
+ */
+final class Draft {
+    private Site site;
+    private final Circumstances circumstances;
+    private final List<Notice> notices = new ArrayList<>();
+
+    Draft(Site site, Circumstances circumstances) {
+        this.site = site;
+        this.circumstances = circumstances;
+    }
+
+    Site site() {
+        return site;
+    }
+
+    Outline<PageId, Page> pages() {
+        return site.pages();
+    }
+
+    void become(Site next) {
+        site = next;
+    }
+
+    void become(Outline<PageId, Page> pages) {
+        site = site.withPages(pages);
+    }
+
+    boolean wasPublished(PageId page) {
+        return circumstances.everPublished().contains(page);
+    }
+
+    void tell(Notice notice) {
+        notices.add(notice);
+    }
+
+    List<Notice> notices() {
+        return notices;
+    }
+}

@@ -1,0 +1,102 @@
+package velnik.core.change;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Slugs;
+import velnik.core.outline.Outline;
+import velnik.core.outline.Place;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** Moves pages, and lets their addresses adapt. */
+final class Moving {
+    private Moving() {}
+
+    static Optional<Refusal> make(Draft draft, Change.MovePages change) {
+        Site site = draft.site();
+        Optional<Refusal> refusal = check(site, change);
+        if (refusal.isPresent()) {
+            return refusal;
+        }
+        Place<PageId> place = change.place();
+        List<PageId> moving = outermost(site.pages(), change.pages());
+        Set<PageId> arriving = new HashSet<>();
+        for (PageId page : moving) {
+            if (!Objects.equals(site.pages().branch(page).parent(), place.parent())) {
+                arriving.add(page);
+            }
+        }
+        draft.become(site.pages().move(moving, place));
+        for (PageId page : moving) {
+            if (arriving.contains(page)) {
+                adaptSlug(draft, page);
+                Addressing.tellOfAddresses(draft, page);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Refusal> check(Site site, Change.MovePages change) {
+        if (change.pages().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        for (PageId page : change.pages()) {
+            if (!site.pages().contains(page)) {
+                return Optional.of(new Refusal.PageUnknown(page.value()));
+            }
+        }
+        return Checks.place(site, change.place()).or(() -> checkEach(site, change));
+    }
+
+    private static Optional<Refusal> checkEach(Site site, Change.MovePages change) {
+        @Nullable PageId parent = change.place().parent();
+        for (PageId page : change.pages()) {
+            if (site.pages().isInside(parent, page)) {
+                return Optional.of(
+                        new Refusal.UnderItself(site.pages().get(page).title()));
+            }
+            Optional<Refusal> depth = Checks.depth(site, parent, site.pages().heightOf(page));
+            if (depth.isPresent()) {
+                return depth;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Without repeats and without those that move along beneath another. */
+    private static List<PageId> outermost(Outline<PageId, Page> pages, List<PageId> chosen) {
+        Set<PageId> all = new LinkedHashSet<>(chosen);
+        List<PageId> outermost = new ArrayList<>();
+        for (PageId page : all) {
+            @Nullable PageId above = pages.branch(page).parent();
+            while (above != null && !all.contains(above)) {
+                above = pages.branch(above).parent();
+            }
+            if (above == null) {
+                outermost.add(page);
+            }
+        }
+        return outermost;
+    }
+
+    /** Keeps the slug where it is free; one that still follows its title is made afresh, to lose a "-2" it had. */
+    private static void adaptSlug(Draft draft, PageId id) {
+        Page page = draft.pages().get(id);
+        boolean follows = page.slugFollows() && !draft.wasPublished(id);
+        String slug = Addressing.free(draft.site(), id, follows ? Slugs.fromTitle(page.title()) : page.slug());
+        if (slug.equals(page.slug())) {
+            return;
+        }
+        draft.become(draft.pages().replace(id, page.withSlug(slug, page.slugFollows())));
+        if (!follows || !slug.equals(Slugs.fromTitle(page.title()))) {
+            draft.tell(new Notice.SlugAdapted(page.title(), slug));
+        }
+    }
+}

@@ -1,0 +1,22 @@
+package velnik.core.change;
+
+import java.util.List;
+import velnik.core.site.Site;
+
+/** What became of a change. A refusal is an ordinary answer, not an exception. */
+public sealed interface Outcome {
+
+    /**
+     * @param title what was asked, to name it in undo: "Move Canoes under Hire"
+     * @param sentence what happened: "Canoes moved under Hire."
+     * @param notices what else the owner wants to know of it
+     */
+    record Applied(Site site, String title, String sentence, List<Notice> notices) implements Outcome {
+        public Applied {
+            notices = List.copyOf(notices);
+        }
+    }
+
+    /** Nothing was changed. */
+    record Refused(Refusal why) implements Outcome {}
+}

@@ -1,0 +1,94 @@
+package velnik.core.change;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
+import velnik.core.outline.Place;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/**
+ * How changes are told: by a title that names them in undo, and by a sentence that says what happened.
+ */
+record Telling(String title, String sentence) {
+
+    static Telling of(List<Change> changes, Site before, Site after) {
+        Telling first = of(changes.getFirst(), before, after);
+        if (changes.size() == 1) {
+            return first;
+        }
+        String more = " and " + (changes.size() - 1) + " more";
+        return new Telling(first.title + more, first.title + more + ".");
+    }
+
+    private static Telling of(Change change, Site before, Site after) {
+        return switch (change) {
+            case Change.BeginSite begin -> new Telling("Begin the site", "The site is begun.");
+            case Change.AddPages add -> added(add, after);
+            case Change.RetitlePage retitle -> retitled(retitle.page(), before, after);
+            case Change.SetSlug set -> addressed(set.page(), after);
+            case Change.MovePages move -> moved(move, before, after);
+            case Change.SetReach set -> reached(set, after);
+        };
+    }
+
+    private static Telling added(Change.AddPages add, Site after) {
+        PageId first = add.pages().getFirst().id();
+        String what =
+                add.pages().size() == 1 ? title(after, first) : add.pages().size() + " pages";
+        String where = under(after, add.pages().getFirst().place().parent());
+        return new Telling("Add " + what + where, what + " added" + where + ".");
+    }
+
+    private static Telling retitled(PageId page, Site before, Site after) {
+        String old = title(before, page);
+        String fresh = title(after, page);
+        return new Telling("Retitle " + old + " to " + fresh, old + " is now " + fresh + ".");
+    }
+
+    private static Telling addressed(PageId page, Site after) {
+        String title = title(after, page);
+        String address = Addresses.of(after, page);
+        return new Telling("Set the address of " + title, title + " is now at " + address + ".");
+    }
+
+    private static Telling moved(Change.MovePages move, Site before, Site after) {
+        String what = some(after, move.pages());
+        boolean stays = move.pages().stream()
+                .allMatch(page ->
+                        before.pages().parentOf(page).equals(after.pages().parentOf(page)));
+        String where =
+                stays ? along(move.place(), after) : under(after, move.place().parent());
+        return new Telling("Move " + what + where, what + " moved" + where + ".");
+    }
+
+    private static Telling reached(Change.SetReach set, Site after) {
+        String what = some(after, set.pages());
+        return switch (set.reach()) {
+            case OPEN -> new Telling("Open " + what, what + (set.pages().size() == 1 ? " is" : " are") + " open.");
+            case BY_LINK_ONLY -> new Telling(what + " by link only", what + " can be reached by link only.");
+            case HELD_BACK ->
+                new Telling("Hold back " + what, what + (set.pages().size() == 1 ? " is" : " are") + " held back.");
+        };
+    }
+
+    private static String some(Site site, List<PageId> pages) {
+        String first = title(site, pages.getFirst());
+        return pages.size() == 1 ? first : first + " and " + (pages.size() - 1) + " more";
+    }
+
+    private static String under(Site site, @Nullable PageId parent) {
+        return parent == null ? " to the top level" : " under " + title(site, parent);
+    }
+
+    private static String along(Place<PageId> place, Site site) {
+        if (place.after() != null) {
+            return " after " + title(site, place.after());
+        }
+        return place.parent() == null ? " to the beginning" : " to the beginning of " + title(site, place.parent());
+    }
+
+    private static String title(Site site, PageId page) {
+        return site.pages().get(page).title();
+    }
+}

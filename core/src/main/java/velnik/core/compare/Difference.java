@@ -1,0 +1,59 @@
+package velnik.core.compare;
+
+import java.util.List;
+import java.util.Optional;
+import velnik.core.outline.OutlineDifference;
+import velnik.core.site.Assignment;
+import velnik.core.site.Details;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/**
+ * How one version of a site becomes another. Self-contained: holds both values of all that differs, and causes rather
+ * than effects, so a page that moves is in it, and not the addresses that change with it.
+ */
+public record Difference(
+        OutlineDifference<PageId, Page> pages,
+        Optional<ValueDifference<Optional<PageId>>> home,
+        OutlineDifference<MenuRowId, MenuRow> menus,
+        Optional<ValueDifference<List<Assignment>>> assignments,
+        Optional<ValueDifference<Details>> details) {
+
+    /** Costs what differs, not what is there; see {@link OutlineDifference#between}. */
+    public static Difference between(Site before, Site after) {
+        return new Difference(
+                OutlineDifference.between(before.pages(), after.pages()),
+                ValueDifference.between(Optional.ofNullable(before.home()), Optional.ofNullable(after.home())),
+                OutlineDifference.between(before.menus(), after.menus()),
+                ValueDifference.between(before.assignments(), after.assignments()),
+                ValueDifference.between(before.details(), after.details()));
+    }
+
+    public boolean isEmpty() {
+        return pages.isEmpty() && home.isEmpty() && menus.isEmpty() && assignments.isEmpty() && details.isEmpty();
+    }
+
+    public Difference reversed() {
+        return new Difference(
+                pages.reversed(),
+                home.map(ValueDifference::reversed),
+                menus.reversed(),
+                assignments.map(ValueDifference::reversed),
+                details.map(ValueDifference::reversed));
+    }
+
+    /** Applied to the version it was made from, gives exactly the other. */
+    public Site applyTo(Site site) {
+        return new Site(
+                details.map(ValueDifference::after).orElse(site.details()),
+                pages.applyTo(site.pages()),
+                home.map(ValueDifference::after)
+                        .orElse(Optional.ofNullable(site.home()))
+                        .orElse(null),
+                menus.applyTo(site.menus()),
+                assignments.map(ValueDifference::after).orElse(site.assignments()));
+    }
+}

@@ -1,0 +1,127 @@
+package velnik.core.compare;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
+import velnik.core.outline.RowDifference;
+import velnik.core.outline.RowDifference.Added;
+import velnik.core.outline.RowDifference.Altered;
+import velnik.core.outline.RowDifference.Moved;
+import velnik.core.outline.RowDifference.Removed;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+
+/** What waits to be published, in plain sentences: one entry for each page concerned, one for each other thing. */
+public final class Waiting {
+
+    /** @param page null when it is not about one page, or about one that is gone */
+    public record Entry(@Nullable PageId page, String sentence) {}
+
+    private final Site live;
+    private final Site working;
+
+    private Waiting(Site live, Site working) {
+        this.live = live;
+        this.working = working;
+    }
+
+    public static List<Entry> between(Site live, Site working) {
+        return new Waiting(live, working).entries();
+    }
+
+    private List<Entry> entries() {
+        Difference difference = Difference.between(live, working);
+        Map<PageId, List<RowDifference<PageId, Page>>> byPage = new LinkedHashMap<>();
+        for (RowDifference<PageId, Page> row : difference.pages().rows()) {
+            byPage.computeIfAbsent(row.id(), id -> new ArrayList<>()).add(row);
+        }
+        List<Entry> entries = new ArrayList<>();
+        byPage.forEach((page, rows) ->
+                entries.add(new Entry(working.pages().contains(page) ? page : null, sentence(page, rows))));
+        difference
+                .details()
+                .ifPresent(details -> entries.add(
+                        new Entry(null, "The site is called " + details.after().name() + ".")));
+        if (difference.assignments().isPresent() || !difference.menus().isEmpty()) {
+            entries.add(new Entry(null, "The menus and where they stand change."));
+        }
+        return entries;
+    }
+
+    private String sentence(PageId page, List<RowDifference<PageId, Page>> rows) {
+        List<String> parts = new ArrayList<>();
+        for (RowDifference<PageId, Page> row : rows) {
+            switch (row) {
+                case Added<PageId, Page> added -> parts.add("is new" + where(page));
+                case Removed<PageId, Page> removed -> parts.add("goes");
+                case Moved<PageId, Page> moved -> parts.add(moved(moved));
+                case Altered<PageId, Page> altered -> parts.addAll(altered(altered));
+            }
+        }
+        String title =
+                (live.pages().contains(page) ? live : working).pages().get(page).title();
+        String said = parts.size() == 1
+                ? parts.getFirst()
+                : String.join(", ", parts.subList(0, parts.size() - 1)) + " and " + parts.getLast();
+        return title + " " + said + ".";
+    }
+
+    private String moved(Moved<PageId, Page> moved) {
+        @Nullable PageId parent = moved.to().parent();
+        if (!Objects.equals(parent, moved.from().parent())) {
+            return parent == null ? "moves to the top level" : "moves under " + title(parent);
+        }
+        return moved.to().after() == null
+                ? "moves to the beginning"
+                : "moves after " + title(moved.to().after());
+    }
+
+    private String where(PageId page) {
+        return working.pages()
+                .parentOf(page)
+                .map(parent -> ", under " + title(parent))
+                .orElse("");
+    }
+
+    private String title(PageId page) {
+        return working.pages().get(page).title();
+    }
+
+    private List<String> altered(Altered<PageId, Page> altered) {
+        Page before = altered.before();
+        Page after = altered.after();
+        List<String> parts = new ArrayList<>();
+        for (String field : PageFields.differing(before, after)) {
+            switch (field) {
+                case "title" -> parts.add("becomes " + after.title());
+                case "slug" -> {
+                    if (!before.slug().equals(after.slug())) {
+                        parts.add("gets the address " + Addresses.of(working, altered.id()));
+                    }
+                }
+                case "reach" -> parts.add(reach(after.reach()));
+                case "keptFromSearchEngines" ->
+                    parts.add(
+                            after.keptFromSearchEngines()
+                                    ? "is kept from search engines"
+                                    : "may be listed by search engines");
+                default -> parts.add("has another " + field);
+            }
+        }
+        return parts.isEmpty() ? List.of("follows its title again") : parts;
+    }
+
+    private static String reach(Reach reach) {
+        return switch (reach) {
+            case OPEN -> "opens";
+            case BY_LINK_ONLY -> "is reached by link only";
+            case HELD_BACK -> "is held back";
+        };
+    }
+}

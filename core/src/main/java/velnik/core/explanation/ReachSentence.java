@@ -1,0 +1,83 @@
+package velnik.core.explanation;
+
+import static java.util.stream.Collectors.joining;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.navigation.Standing;
+import velnik.core.reach.Access;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** Says in one sentence who can reach a page, and how. */
+public final class ReachSentence {
+    private ReachSentence() {}
+
+    /** @param navigation of this site, at the moment asked about */
+    public static String of(Site site, SiteNavigation navigation, PageId id) {
+        Page page = site.pages().get(id);
+        Access access = Access.of(site, id);
+        if (!access.isGettable()) {
+            return "Nobody can see it, because " + holder(site, access.limitedBy()) + " held back.";
+        }
+        String who = switch (access.reach()) {
+            case OPEN -> "Anyone can open it";
+            case BY_LINK_ONLY -> "Anyone with the address can open it";
+            case HELD_BACK -> throw new IllegalStateException("answered above");
+        };
+        if (page.kind() == PageKind.GROUP) {
+            who = leadsOn(site, id);
+        }
+        return String.join("; ", List.of(who, menus(site, navigation, id, access), searchEngines(page))) + ".";
+    }
+
+    private static String holder(Site site, @Nullable PageId ancestor) {
+        return ancestor == null ? "it is" : site.pages().get(ancestor).title() + " above it is";
+    }
+
+    private static String leadsOn(Site site, PageId group) {
+        return Access.leadsOnTo(site, group)
+                .map(first -> "It has no content of its own, its address leads on to "
+                        + site.pages().get(first).title())
+                .orElse("It has no content of its own, and as nothing under it is open, its address is not found");
+    }
+
+    private static String menus(Site site, SiteNavigation navigation, PageId id, Access access) {
+        List<Standing> standings = navigation.standingsOf(id);
+        if (!standings.isEmpty()) {
+            Map<String, List<Standing>> byMenu = new TreeMap<>();
+            standings.forEach(standing -> byMenu.computeIfAbsent(standing.menuName(), name -> new ArrayList<>())
+                    .add(standing));
+            return byMenu.entrySet().stream()
+                    .map(menu -> menu.getKey() + " shows it in "
+                            + menu.getValue().stream()
+                                    .map(standing -> name(standing.zone()))
+                                    .collect(joining(" and ")))
+                    .collect(joining(", "));
+        }
+        if (access.reach() == Reach.OPEN && access.unlistedBy() != null) {
+            return "no menu shows it, because "
+                    + site.pages().get(access.unlistedBy()).title() + " above it is by link only";
+        }
+        return "no menu shows it";
+    }
+
+    private static String name(Zone zone) {
+        return switch (zone) {
+            case HEADER -> "the header";
+            case PHONE_DRAWER -> "the phone drawer";
+        };
+    }
+
+    private static String searchEngines(Page page) {
+        return page.keptFromSearchEngines() ? "search engines are asked to leave it out" : "search engines may list it";
+    }
+}

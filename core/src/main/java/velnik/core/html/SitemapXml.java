@@ -1,0 +1,35 @@
+package velnik.core.html;
+
+import velnik.core.address.AddressWriter;
+import velnik.core.address.Addresses;
+import velnik.core.outline.Branch;
+import velnik.core.reach.Access;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Site;
+
+/** The site's pages for search engines, as the sitemaps.org protocol 0.9 has it. */
+public final class SitemapXml {
+    private SitemapXml() {}
+
+    /** All pages that visitors can get, but groups and those kept from search engines. */
+    public static String of(Site site, AddressWriter addresses) {
+        StringBuilder xml = new StringBuilder("""
+                <?xml version="1.0" encoding="UTF-8"?>
+                <urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">
+                """);
+        for (Branch<PageId, Page> row : site.pages().walk()) {
+            Page page = row.value();
+            if (page.kind() == PageKind.PAGE
+                    && !page.keptFromSearchEngines()
+                    && Access.of(site, row.id()).isGettable()) {
+                // An address holds nothing that XML would want escaped.
+                xml.append("<url><loc>")
+                        .append(addresses.write(Addresses.of(site, row.id())))
+                        .append("</loc></url>\n");
+            }
+        }
+        return xml.append("</urlset>\n").toString();
+    }
+}

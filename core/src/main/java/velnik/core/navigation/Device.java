@@ -1,0 +1,6 @@
+package velnik.core.navigation;
+
+public enum Device {
+    WIDE,
+    PHONE
+}

@@ -1,0 +1,329 @@
+package velnik.core.outline;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
+import org.pcollections.HashTreePMap;
+import org.pcollections.PMap;
+
+/**
+ * An ordered forest of rows, each with an id of its own. Immutable: every operation leaves its outline as it was and
+ * returns another that shares all branches it did not touch.
+ *
+ * <p>Held twice: as nested branches, so that two versions can be compared by identity, and as a persistent map from id
+ * to branch, so that a row is found in O(log n). A change rebuilds the branches from the touched row up to the top:
+ * O(levels × (siblings copied + log n)).
+ *
+ * <p>Levels count from 1 at the top.
+ */
+public final class Outline<K, V> {
+    private final List<Branch<K, V>> top;
+    private final PMap<K, Branch<K, V>> byId;
+
+    private Outline(List<Branch<K, V>> top, PMap<K, Branch<K, V>> byId) {
+        this.top = top;
+        this.byId = byId;
+    }
+
+    public static <K, V> Outline<K, V> empty() {
+        return new Outline<>(List.of(), HashTreePMap.empty());
+    }
+
+    /** One row as a builder takes it: under {@code parent} (null at the top), after the siblings given before it. */
+    public record Entry<K, V>(K id, @Nullable K parent, V value) {}
+
+    /**
+     * Builds a whole outline at once, in O(n log n). Siblings stand in the order given; a row may come before its
+     * parent.
+     *
+     * @throws IllegalArgumentException for an id given twice, a parent that is not given, or a cycle
+     */
+    public static <K, V> Outline<K, V> of(Collection<Entry<K, V>> entries) {
+        Map<@Nullable K, List<Entry<K, V>>> byParent = new LinkedHashMap<>();
+        for (Entry<K, V> entry : entries) {
+            byParent.computeIfAbsent(entry.parent(), parent -> new ArrayList<>())
+                    .add(entry);
+        }
+        Map<K, Branch<K, V>> built = LinkedHashMap.newLinkedHashMap(entries.size());
+        List<Branch<K, V>> top = build(null, byParent, built);
+        if (built.size() != entries.size()) {
+            throw new IllegalArgumentException("of " + entries.size() + " rows only " + built.size()
+                    + " hang together: an id is given twice, a parent is missing, or there is a cycle");
+        }
+        return new Outline<>(top, HashTreePMap.from(built));
+    }
+
+    private static <K, V> List<Branch<K, V>> build(
+            @Nullable K parent, Map<@Nullable K, List<Entry<K, V>>> byParent, Map<K, Branch<K, V>> built) {
+        List<Branch<K, V>> siblings = new ArrayList<>();
+        for (Entry<K, V> entry : byParent.getOrDefault(parent, List.of())) {
+            var branch = new Branch<>(entry.id(), parent, entry.value(), build(entry.id(), byParent, built));
+            built.put(entry.id(), branch);
+            siblings.add(branch);
+        }
+        return List.copyOf(siblings);
+    }
+
+    // ---- looking ----
+
+    public int size() {
+        return byId.size();
+    }
+
+    public boolean contains(K id) {
+        return byId.containsKey(id);
+    }
+
+    public Optional<V> find(K id) {
+        return Optional.ofNullable(byId.get(id)).map(Branch::value);
+    }
+
+    /** @throws NoSuchElementException naming the id when there is no such row */
+    public V get(K id) {
+        return branch(id).value();
+    }
+
+    /** @throws NoSuchElementException naming the id when there is no such row */
+    public Branch<K, V> branch(K id) {
+        Branch<K, V> branch = byId.get(id);
+        if (branch == null) {
+            throw new NoSuchElementException("no row " + id);
+        }
+        return branch;
+    }
+
+    public List<Branch<K, V>> top() {
+        return top;
+    }
+
+    /** The rows right under a parent, in order; the top level for null. */
+    public List<Branch<K, V>> childrenOf(@Nullable K parent) {
+        return parent == null ? top : branch(parent).children();
+    }
+
+    public Optional<K> parentOf(K id) {
+        return Optional.ofNullable(branch(id).parent());
+    }
+
+    /** The rows from the top level down to this one, itself last. */
+    public List<Branch<K, V>> pathTo(K id) {
+        Deque<Branch<K, V>> path = new ArrayDeque<>();
+        for (@Nullable K at = id; at != null; at = path.getFirst().parent()) {
+            path.addFirst(branch(at));
+        }
+        return List.copyOf(path);
+    }
+
+    /** 1 at the top level. */
+    public int levelOf(K id) {
+        int level = 0;
+        for (@Nullable K at = id; at != null; at = branch(at).parent()) {
+            level++;
+        }
+        return level;
+    }
+
+    /** How many levels a branch has, itself included: 1 for a row with nothing under it. */
+    public int heightOf(K id) {
+        return height(branch(id));
+    }
+
+    private static int height(Branch<?, ?> branch) {
+        int below = 0;
+        for (Branch<?, ?> child : branch.children()) {
+            below = Math.max(below, height(child));
+        }
+        return below + 1;
+    }
+
+    /** Whether a row is the given ancestor or stands anywhere beneath it. */
+    public boolean isInside(@Nullable K id, K ancestor) {
+        for (@Nullable K at = id; at != null; at = branch(at).parent()) {
+            if (at.equals(ancestor)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    public Place<K> placeOf(K id) {
+        @Nullable K parent = branch(id).parent();
+        @Nullable K before = null;
+        for (Branch<K, V> sibling : childrenOf(parent)) {
+            if (sibling.id().equals(id)) {
+                break;
+            }
+            before = sibling.id();
+        }
+        return new Place<>(parent, before);
+    }
+
+    /** The place after the last row under a parent. */
+    public Place<K> endOf(@Nullable K parent) {
+        List<Branch<K, V>> siblings = childrenOf(parent);
+        return new Place<>(
+                parent, siblings.isEmpty() ? null : siblings.getLast().id());
+    }
+
+    /** Whether the parent exists and the row to stand after is right under it. */
+    public boolean has(Place<K> place) {
+        if (place.parent() != null && !contains(place.parent())) {
+            return false;
+        }
+        return place.after() == null
+                || (contains(place.after())
+                        && Objects.equals(branch(place.after()).parent(), place.parent()));
+    }
+
+    /** All rows in reading order: each before what is under it. */
+    public List<Branch<K, V>> walk() {
+        List<Branch<K, V>> rows = new ArrayList<>(size());
+        top.forEach(branch -> collect(branch, rows));
+        return rows;
+    }
+
+    /** A row and everything beneath it, in reading order. */
+    public List<Branch<K, V>> walk(K from) {
+        List<Branch<K, V>> rows = new ArrayList<>();
+        collect(branch(from), rows);
+        return rows;
+    }
+
+    private static <K, V> void collect(Branch<K, V> branch, List<Branch<K, V>> into) {
+        into.add(branch);
+        for (Branch<K, V> child : branch.children()) {
+            collect(child, into);
+        }
+    }
+
+    // ---- changing ----
+
+    /** @throws IllegalArgumentException when the id is taken or the place is not here */
+    public Outline<K, V> insert(K id, Place<K> place, V value) {
+        if (contains(id)) {
+            throw new IllegalArgumentException("row " + id + " exists already");
+        }
+        return link(new Branch<>(id, place.parent(), value, List.of()), place);
+    }
+
+    public Outline<K, V> replace(K id, V value) {
+        Branch<K, V> old = branch(id);
+        return old.value().equals(value) ? this : swap(old, old.withValue(value));
+    }
+
+    public Outline<K, V> update(K id, UnaryOperator<V> update) {
+        return replace(id, update.apply(get(id)));
+    }
+
+    /**
+     * Moves rows, with what is under them, to one place; they stand there in the order given. A row that stands
+     * beneath another of them goes to the place like the rest.
+     *
+     * @throws IllegalArgumentException when the place is not here or is inside one of the rows
+     */
+    public Outline<K, V> move(List<K> ids, Place<K> place) {
+        for (K id : ids) {
+            if (isInside(place.parent(), id)) {
+                throw new IllegalArgumentException("row " + id + " cannot move beneath itself");
+            }
+        }
+        Outline<K, V> moved = this;
+        @Nullable K after = firstKeptFrom(place, ids);
+        for (K id : ids) {
+            Branch<K, V> branch = moved.branch(id);
+            moved = moved.unlink(branch).link(branch, new Place<>(place.parent(), after));
+            after = id;
+        }
+        return moved;
+    }
+
+    /** The row to stand after, or the nearest one before it that is not itself on the move. */
+    private @Nullable K firstKeptFrom(Place<K> place, List<K> moving) {
+        @Nullable K after = place.after();
+        while (after != null && moving.contains(after)) {
+            after = placeOf(after).after();
+        }
+        return after;
+    }
+
+    /** Takes a row out with everything beneath it. */
+    public Outline<K, V> remove(K id) {
+        List<K> gone = walk(id).stream().map(Branch::id).toList();
+        Outline<K, V> rest = unlink(branch(id));
+        return new Outline<>(rest.top, rest.byId.minusAll(gone));
+    }
+
+    /**
+     * Takes a branch out of the tree to put it elsewhere at once. The map goes on knowing its rows, so that moving a
+     * large branch costs no more than moving a small one.
+     */
+    Outline<K, V> unlink(Branch<K, V> branch) {
+        List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(branch.parent()));
+        siblings.remove(indexOf(siblings, branch.id()));
+        return withChildren(branch.parent(), siblings, byId);
+    }
+
+    /** Puts in a branch that was unlinked, or a new one without children. */
+    Outline<K, V> link(Branch<K, V> branch, Place<K> place) {
+        if (!has(place)) {
+            throw new IllegalArgumentException("no such place: " + place);
+        }
+        Branch<K, V> placed =
+                Objects.equals(branch.parent(), place.parent()) ? branch : branch.withParent(place.parent());
+        List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(place.parent()));
+        siblings.add(place.after() == null ? 0 : indexOf(siblings, place.after()) + 1, placed);
+        return withChildren(place.parent(), siblings, byId.plus(placed.id(), placed));
+    }
+
+    private Outline<K, V> swap(Branch<K, V> old, Branch<K, V> fresh) {
+        List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(old.parent()));
+        siblings.set(indexOf(siblings, old.id()), fresh);
+        return withChildren(old.parent(), siblings, byId.plus(fresh.id(), fresh));
+    }
+
+    /** Rebuilds the branches from {@code parent} up to the top around new children. */
+    private Outline<K, V> withChildren(@Nullable K parent, List<Branch<K, V>> children, PMap<K, Branch<K, V>> index) {
+        if (parent == null) {
+            return new Outline<>(List.copyOf(children), index);
+        }
+        Branch<K, V> old = branch(parent);
+        Branch<K, V> fresh = old.withChildren(children);
+        List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(old.parent()));
+        siblings.set(indexOf(siblings, parent), fresh);
+        return withChildren(old.parent(), siblings, index.plus(parent, fresh));
+    }
+
+    private static <K> int indexOf(List<? extends Branch<K, ?>> siblings, K id) {
+        for (int i = 0; i < siblings.size(); i++) {
+            if (siblings.get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        throw new NoSuchElementException("no row " + id + " among these siblings");
+    }
+
+    /** Equal when the same rows with equal values stand in the same order. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Outline<?, ?> that && top.equals(that.top);
+    }
+
+    @Override
+    public int hashCode() {
+        return top.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return "Outline of " + size() + " rows";
+    }
+}

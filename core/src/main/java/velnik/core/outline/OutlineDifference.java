@@ -1,0 +1,134 @@
+package velnik.core.outline;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.RowDifference.Added;
+import velnik.core.outline.RowDifference.Altered;
+import velnik.core.outline.RowDifference.Moved;
+import velnik.core.outline.RowDifference.Removed;
+
+/**
+ * How one version of an outline becomes another: the smallest set of moved rows, and what was added, removed and
+ * altered.
+ */
+public record OutlineDifference<K, V>(List<RowDifference<K, V>> rows) {
+
+    public OutlineDifference {
+        rows = List.copyOf(rows);
+    }
+
+    public boolean isEmpty() {
+        return rows.isEmpty();
+    }
+
+    /**
+     * Compares two versions. Branches that both hold as the same object are skipped, so the cost goes with what
+     * differs, plus the siblings along the way to it.
+     */
+    public static <K, V> OutlineDifference<K, V> between(Outline<K, V> before, Outline<K, V> after) {
+        return new OutlineDifference<>(new OutlineComparison<>(before, after).run());
+    }
+
+    /** The way back. */
+    public OutlineDifference<K, V> reversed() {
+        return new OutlineDifference<>(
+                rows.stream().<RowDifference<K, V>>map(RowDifference::reversed).toList());
+    }
+
+    /**
+     * Applied to the version it was made from, gives exactly the other. Applied to a later one, puts rows as near as
+     * can be: after the sibling named if that still stands under the same parent, else at the end.
+     *
+     * @throws RuntimeException where a row or parent it needs is gone; ask {@code Undoing} first
+     */
+    public Outline<K, V> applyTo(Outline<K, V> outline) {
+        Map<K, Place<K>> places = new HashMap<>();
+        Map<K, Branch<K, V>> unlinked = new HashMap<>();
+        List<K> leaving = new ArrayList<>();
+        for (RowDifference<K, V> row : rows) {
+            switch (row) {
+                case Added<K, V>(K id, Place<K> place, V value) -> {
+                    places.put(id, place);
+                    unlinked.put(id, new Branch<>(id, place.parent(), value, List.of()));
+                }
+                case Removed<K, V>(K id, Place<K> place, V value) -> leaving.add(id);
+                case Moved<K, V>(K id, Place<K> from, Place<K> to) -> {
+                    places.put(id, to);
+                    leaving.add(id);
+                }
+                case Altered<K, V> altered -> {}
+            }
+        }
+        // Deepest first, so that no row is taken out inside another that is out already.
+        Outline<K, V> result = outline;
+        leaving.sort(Comparator.comparingInt((K id) -> outline.levelOf(id)).reversed());
+        for (K id : leaving) {
+            if (places.containsKey(id)) {
+                Branch<K, V> branch = result.branch(id);
+                unlinked.put(id, branch);
+                result = result.unlink(branch);
+            } else {
+                result = result.remove(id);
+            }
+        }
+        for (K id : inPlacingOrder(places, outline)) {
+            Branch<K, V> branch = requireNonNull(unlinked.get(id));
+            result = result.link(branch, nearest(result, requireNonNull(places.get(id))));
+        }
+        for (RowDifference<K, V> row : rows) {
+            if (row instanceof Altered<K, V>(K id, V before, V after)) {
+                result = result.replace(id, after);
+            }
+        }
+        return result;
+    }
+
+    private static <K, V> Place<K> nearest(Outline<K, V> outline, Place<K> place) {
+        return outline.has(place) ? place : outline.endOf(place.parent());
+    }
+
+    /** Each row after those above it and after the sibling it stands behind, where these are placed too. */
+    private static <K> List<K> inPlacingOrder(Map<K, Place<K>> places, Outline<K, ?> outline) {
+        Set<K> order = new LinkedHashSet<>(places.size());
+        for (K start : places.keySet()) {
+            Deque<K> waiting = new ArrayDeque<>(List.of(start));
+            while (!waiting.isEmpty()) {
+                K id = waiting.peek();
+                Place<K> place = requireNonNull(places.get(id));
+                Optional<K> needed = Stream.concat(
+                                nearestPlaced(place.parent(), places, outline).stream(),
+                                Stream.ofNullable(place.after()).filter(places::containsKey))
+                        .filter(other -> !order.contains(other))
+                        .findFirst();
+                if (needed.isPresent()) {
+                    waiting.push(needed.get());
+                } else {
+                    waiting.pop();
+                    order.add(id);
+                }
+            }
+        }
+        return List.copyOf(order);
+    }
+
+    /** A row that stays under its parent hangs from the nearest row above it that is placed. */
+    private static <K> Optional<K> nearestPlaced(@Nullable K from, Map<K, Place<K>> places, Outline<K, ?> outline) {
+        @Nullable K at = from;
+        while (at != null && !places.containsKey(at)) {
+            at = outline.branch(at).parent();
+        }
+        return Optional.ofNullable(at);
+    }
+}

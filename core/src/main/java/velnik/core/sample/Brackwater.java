@@ -1,0 +1,211 @@
+package velnik.core.sample;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Slugs;
+import velnik.core.change.Change;
+import velnik.core.exchange.IndentedText;
+import velnik.core.exchange.OutlineImport;
+import velnik.core.outline.Place;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
+import velnik.core.site.TextHash;
+
+/**
+ * Brackwater Boatyard, a made-up family boatyard on a tidal creek: 49 pages, and a menu that follows them. Made by the
+ * same changes an owner would make.
+ */
+public final class Brackwater {
+
+    /**
+     * A page a line: title, then after bars its signs and its summary. Signs: {@code link} by link only, {@code held}
+     * held back, {@code group}, {@code unsearched} kept from search engines.
+     */
+    private static final String PAGES = """
+            Home | | Boats to hire, boats to mend and a mooring out of the wind, on the Brack since 1961.
+            Hire | | Canoes, kayaks and rowing skiffs by the tide, the half day or the day.
+              Canoes | | Nine open canoes for two or three, out and back on one tide.
+              Kayaks | | Singles and doubles, with a dry bag and a chart of the creek.
+              Rowing skiffs | | Four clinker skiffs, varnished every spring, for unhurried rowers.
+              Prices | | What an hour, a tide and a day cost, deposits included.
+              Safety on the tide | | When to go, when to turn, and whom to call.
+              Group bookings | link | For schools, crews and birthdays of eight or more.
+            Repairs | | Carvel, clinker, ply or glass: dried out, surveyed, and told straight what it needs.
+              Hulls | | Planks, frames and skins, from a scrape to a rebuild.
+                Wooden hulls | | Steaming, scarfing and caulking under cover.
+                Fibreglass | | Blisters dried, cracks ground out, gelcoat matched.
+              Engines | | Serviced afloat or lifted out, any make.
+                Outboards | | Two-stroke and four-stroke, two to sixty horsepower.
+                Inboards | | Diesels overhauled, shafts aligned, seals renewed.
+                Electric conversion | | Quiet propulsion for day boats, fitted in two weeks.
+                  Batteries | | Which chemistry, how many, and where they sit.
+                  Range calculator | | How far a charge takes you against the ebb.
+                Winter service | | Drained, flushed, oiled and wrapped before the first frost.
+              Sails and rigging | | Splices, standing rigging and sails cut to measure.
+              Insurance work | link | Surveys and estimates as your insurer wants them.
+            Moorings | group | A berth for a night, a season or a winter.
+              Swinging moorings | | Twenty-two buoys in the pool, four metres at low water.
+              Pontoon berths | | Walk ashore with dry feet; water and power on each finger.
+              Winter storage | | Ashore in cradles, or afloat in the basin.
+              Waiting list | | Where you stand on it, and how to join.
+            Slipway Café | | Coffee, soup and cake on the slip, open when the flag flies.
+              Menu of the week | | What the kitchen makes of what came in.
+              Cakes to order | | Baked overnight, collected by noon.
+              Evening suppers | | One long table, two sittings, by the light of the water.
+            Courses | group | A day, an evening or a week of learning by doing.
+              First paddle | | Three hours from the slip to the first bend and back.
+              Reading the tide | | An evening with tables, charts and a bucket.
+              Knots in an evening | | Eight knots you will use, and one for show.
+              Junior week | held | Five days afloat for ten to fourteen year olds.
+            News | | What is going on at the yard.
+              New pontoon open | | Twelve more berths, and a tap that works.
+              Apprentice wanted | | Two years, paid, with the saw and the spokeshave.
+              Spring tides in March | | The highest water of the year, and what it covers.
+              Varnish day | | Bring a brush, leave with lunch.
+            About us | | Eleven people in summer, five in winter, one dog all year.
+              The crew | | Who answers the phone, and who mends the boats.
+              A short history | | Three sheds, two floods and a great deal of varnish.
+              Find us | | Down the lane, past the church, until the road gets wet.
+            Summer regatta | held | A Saturday of races that nobody takes quite seriously.
+            Members' handbook | link | Keys, codes and customs for those with a mooring.
+            Contact | | Ring 01632 960 983 or write to yard@brackwater.example.
+            Terms of hire | | What you agree to when you take a boat.
+            Privacy | unsearched | What we keep about you, and for how long.
+            """;
+
+    private static final Map<String, String> TEXTS = Map.ofEntries(
+            Map.entry("Home", """
+                    The creek dries at low water and fills twice a day. In between, there is time for a paddle, a
+                    repair or a slice of cake.
+
+                    ## This week
+
+                    - The new pontoon is open, with twelve more berths.
+                    - Skiffs go out again from the first of April.
+                    - The café has rhubarb.
+                    """),
+            Map.entry("Hire", """
+                    All boats leave from the slip. We give you a buoyancy aid, a chart of the creek and the time to be
+                    back, and we watch the water while you are out.
+
+                    ## Good to know
+
+                    1. Come half an hour before the tide you booked.
+                    2. Wear shoes that may get wet.
+                    3. Under twelve, go out with a grown-up.
+                    """),
+            Map.entry("Canoes", """
+                    Stable enough for a first try, roomy enough for a picnic and a dog. On a spring tide you reach the
+                    **old mill** and are back before the mud shows.
+                    """),
+            Map.entry("Kayaks", """
+                    Faster than a canoe, drier than you think. Doubles are best for two of about the same patience.
+                    """),
+            Map.entry("Prices", """
+                    - An hour: 14
+                    - A tide, about four hours: 38
+                    - A day: 55
+
+                    A deposit of 50 comes back with the boat.
+                    """),
+            Map.entry("Safety on the tide", """
+                    The ebb runs at three knots under the bridge. **Turn when the withies lean.** If you are late, stay
+                    with the boat and ring us: we would rather fetch you than look for you.
+                    """),
+            Map.entry("Repairs", """
+                    Bring the boat, or send a picture. We look at it on the hard, write down what it needs and what can
+                    wait, and begin when you say so.
+                    """),
+            Map.entry("Hulls", """
+                    A hull tells its story when it is dry. We give it two weeks under cover before we promise anything.
+                    """),
+            Map.entry("Electric conversion", """
+                    A day boat of six metres needs about as much power as a kettle. What matters is how long you want
+                    to boil it.
+                    """),
+            Map.entry("Slipway Café", """
+                    Open from ten until the last boat is in. Dogs are welcome outside, children everywhere.
+                    """),
+            Map.entry("About us", """
+                    The yard was begun by two sisters and a borrowed saw. Their grandchildren run it now, with the same
+                    saw.
+                    """),
+            Map.entry("Find us", """
+                    By car, follow the lane until it ends. By bus, get off at the church and walk ten minutes downhill.
+                    By boat, come on the last two hours of the flood.
+                    """),
+            Map.entry("Contact", """
+                    The phone is answered from eight to five, except when we are all holding the same mast.
+
+                    - [01632 960 983](tel:+441632960983)
+                    - [yard@brackwater.example](mailto:yard@brackwater.example)
+                    """),
+            Map.entry("Terms of hire", """
+                    You bring the boat back as you took it. We tell you beforehand when the weather says no, and then
+                    you pay nothing.
+                    """),
+            Map.entry("Privacy", """
+                    We keep your name and number until the boat is back. Nothing else, and nobody else.
+                    """));
+
+    private Brackwater() {}
+
+    /** From nothing to the whole site, in order. */
+    public static List<Change> changes() {
+        List<Change> changes = new ArrayList<>();
+        changes.add(new Change.BeginSite(
+                "Brackwater Boatyard",
+                "https://brackwater.example",
+                new MenuRowId("main"),
+                new MenuRowId("main-list")));
+        changes.add(pages());
+        return changes;
+    }
+
+    /** The texts its pages name. */
+    public static Map<TextHash, String> texts() {
+        Map<TextHash, String> texts = new HashMap<>();
+        TEXTS.values().forEach(text -> texts.put(TextHash.of(text), text));
+        return texts;
+    }
+
+    /** The id of the page with this title. */
+    public static PageId id(String title) {
+        return new PageId(Slugs.fromTitle(title));
+    }
+
+    private static Change.AddPages pages() {
+        List<IndentedText.Line> lines = IndentedText.parse(PAGES);
+        Change.AddPages plain = OutlineImport.addingPages(
+                lines, Place.top(), number -> id(fields(lines.get(number).title())[0]));
+        return new Change.AddPages(
+                plain.pages().stream().map(Brackwater::dressed).toList());
+    }
+
+    private static Change.NewPage dressed(Change.NewPage page) {
+        String[] fields = fields(page.title());
+        String title = fields[0];
+        String signs = fields[1];
+        @Nullable String text = TEXTS.get(title);
+        return new Change.NewPage(
+                page.id(),
+                page.place(),
+                signs.contains("group") ? PageKind.GROUP : PageKind.PAGE,
+                title,
+                null,
+                signs.contains("held") ? Reach.HELD_BACK : signs.contains("link") ? Reach.BY_LINK_ONLY : Reach.OPEN,
+                signs.contains("unsearched"),
+                fields[2],
+                text == null ? null : TextHash.of(text));
+    }
+
+    private static String[] fields(String line) {
+        String[] fields = line.split("\\|", -1);
+        return new String[] {fields[0].strip(), fields[1].strip(), fields[2].strip()};
+    }
+}

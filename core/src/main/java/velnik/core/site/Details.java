@@ -1,0 +1,39 @@
+package velnik.core.site;
+
+import java.net.URI;
+import java.net.URISyntaxException;
+
+/**
+ * What the site is called and where it lives.
+ *
+ * @param name as visitors read it in the header and in window titles; may be empty before the owner has given one
+ * @param address scheme, host and port without a final slash, such as {@code https://brackwater.example}; empty while
+ *     it is not known
+ */
+public record Details(String name, String address) {
+    public static final Details NONE = new Details("", "");
+
+    public Details {
+        if (name.length() > Limits.TITLE) {
+            throw new IllegalArgumentException("a site's name has at most " + Limits.TITLE + " characters");
+        }
+        if (!address.isEmpty() && !isOrigin(address)) {
+            throw new IllegalArgumentException("a site's address is like https://brackwater.example, not " + address);
+        }
+    }
+
+    /** Whether a text is a web address of a host alone: http or https, a host, perhaps a port, nothing more. */
+    public static boolean isOrigin(String text) {
+        try {
+            URI uri = new URI(text);
+            return ("http".equals(uri.getScheme()) || "https".equals(uri.getScheme()))
+                    && uri.getHost() != null
+                    && uri.getRawPath().isEmpty()
+                    && uri.getRawQuery() == null
+                    && uri.getRawFragment() == null
+                    && uri.getRawUserInfo() == null;
+        } catch (URISyntaxException malformed) {
+            return false;
+        }
+    }
+}

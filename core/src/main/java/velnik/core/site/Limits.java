@@ -1,0 +1,17 @@
+package velnik.core.site;
+
+/** How much one site may hold. */
+public final class Limits {
+    /** Levels of the page tree; the top is level 1. */
+    public static final int LEVELS = 10;
+
+    public static final int PAGES = 20_000;
+    /** UTF-16 characters of a title or label. */
+    public static final int TITLE = 200;
+    /** Characters of a slug. */
+    public static final int SLUG = 80;
+    /** UTF-16 characters of a text. */
+    public static final int TEXT = 200_000;
+
+    private Limits() {}
+}

@@ -1,0 +1,8 @@
+package velnik.core.site;
+
+/** The pages an assignment is for. */
+public sealed interface Scope {
+
+    /** All pages of the site. */
+    record Everywhere() implements Scope {}
+}

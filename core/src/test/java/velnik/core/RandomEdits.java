@@ -1,0 +1,76 @@
+package velnik.core;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
+import velnik.core.change.Change;
+import velnik.core.outline.Branch;
+import velnik.core.outline.Place;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+
+/** Edits drawn from a seed: mostly sensible, some that must be refused. */
+public final class RandomEdits {
+    private static final List<String> TITLES =
+            List.of("Hire", "Canoes", "Café", "Über uns", "Лодки", "舟", "  Two   words ", "100%", "-", "Canoes!");
+
+    private static final List<Reach> REACHES = List.of(Reach.values());
+
+    private final Random random;
+    private int made;
+
+    public RandomEdits(long seed) {
+        this.random = new Random(seed);
+    }
+
+    public Change next(Site site) {
+        List<Branch<PageId, Page>> rows = site.pages().walk();
+        if (rows.isEmpty()) {
+            return add(rows);
+        }
+        return switch (random.nextInt(10)) {
+            case 0, 1, 2 -> add(rows);
+            case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
+            case 6 -> new Change.RetitlePage(any(rows), title());
+            case 7 -> new Change.SetSlug(any(rows), random.nextInt(4) == 0 ? null : "slug-" + random.nextInt(5));
+            case 8 -> new Change.SetReach(some(rows), REACHES.get(random.nextInt(REACHES.size())));
+            default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
+        };
+    }
+
+    private Change add(List<Branch<PageId, Page>> rows) {
+        List<Change.NewPage> pages = new ArrayList<>();
+        for (int i = random.nextInt(3); i >= 0; i--) {
+            pages.add(Change.NewPage.open(new PageId("p" + made++), place(rows), title()));
+        }
+        return new Change.AddPages(pages);
+    }
+
+    private List<PageId> some(List<Branch<PageId, Page>> rows) {
+        List<PageId> some = new ArrayList<>();
+        for (int i = random.nextInt(3); i >= 0; i--) {
+            some.add(any(rows));
+        }
+        return some;
+    }
+
+    private PageId any(List<Branch<PageId, Page>> rows) {
+        return rows.get(random.nextInt(rows.size())).id();
+    }
+
+    private Place<PageId> place(List<Branch<PageId, Page>> rows) {
+        if (rows.isEmpty() || random.nextInt(6) == 0) {
+            return Place.top();
+        }
+        Branch<PageId, Page> row = rows.get(random.nextInt(rows.size()));
+        @Nullable PageId parent = random.nextInt(20) == 0 ? any(rows) : row.parent();
+        return random.nextBoolean() ? Place.firstUnder(row.id()) : new Place<>(parent, row.id());
+    }
+
+    private String title() {
+        return random.nextInt(30) == 0 ? "   " : TITLES.get(random.nextInt(TITLES.size()));
+    }
+}

@@ -1,0 +1,187 @@
+package velnik.core.change;
+
+import static org.testng.Assert.assertEquals;
+import static velnik.core.SiteScript.brackwater;
+
+import java.util.List;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.outline.Place;
+import velnik.core.sample.SiteGenerator;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+
+public class ChangesTest {
+
+    @Test
+    public void page_addedRetitledAndMoved_takesItsAddressAlong() {
+        brackwater()
+                .adds("Paddleboards", "Hire")
+                .says("Paddleboards added under Hire.")
+                .addressIs("Paddleboards", "/hire/paddleboards")
+                .retitles("Paddleboards", "SUP boards")
+                .says("Paddleboards is now SUP boards.")
+                .notices("1 address changes; none was public yet.")
+                .addressIs("SUP boards", "/hire/sup-boards")
+                .movesUnder("Repairs", "SUP boards")
+                .says("SUP boards moved under Repairs.")
+                .addressIs("SUP boards", "/repairs/sup-boards")
+                .movesUnder(null, "SUP boards")
+                .addressIs("SUP boards", "/sup-boards");
+    }
+
+    @Test
+    public void publishedPage_keepsItsSlug_andOffersAnother() {
+        brackwater()
+                .publishes()
+                .retitles("Canoes", "Open canoes")
+                .notices("Its address stays “canoes”, since it was public; “open-canoes” would fit the title.")
+                .addressIs("Open canoes", "/hire/canoes")
+                .setsSlug("Open canoes", null)
+                .addressIs("Open canoes", "/hire/open-canoes");
+    }
+
+    @Test
+    public void movedBranch_tellsHowManyAddressesChange() {
+        brackwater()
+                .publishes()
+                .adds("Varnishing", "Hulls")
+                .movesUnder("Moorings", "Hulls")
+                .notices("4 addresses change when you publish, 3 of them known to visitors today.")
+                .addressIs("Wooden hulls", "/moorings/hulls/wooden-hulls");
+    }
+
+    @Test
+    public void slugTakenAtTheDestination_isAdapted_andComesBack() {
+        brackwater()
+                .adds("Canoes 2", "Repairs")
+                .retitles("Canoes 2", "Kayaks")
+                .movesUnder("Hire", "Kayaks") // the first of that title, which stands there already
+                .does(new Change.MovePages(List.of(new PageId("new-49")), Place.firstUnder(new PageId("hire"))))
+                .notices(
+                        "Another page there has that address, so Kayaks gets “kayaks-2”.",
+                        "1 address changes; none was public yet.")
+                .does(new Change.MovePages(List.of(new PageId("new-49")), Place.firstUnder(new PageId("repairs"))))
+                .notices("1 address changes; none was public yet.");
+    }
+
+    @Test
+    public void homePage_answersAtTheRoot_whatIsBeneathKeepsItsSlug() {
+        brackwater()
+                .addressIs("Home", "/")
+                .adds("Tide clock", "Home")
+                .addressIs("Tide clock", "/home/tide-clock")
+                .movesUnder("Repairs", "Home")
+                .addressIs("Home", "/")
+                .addressIs("Tide clock", "/repairs/home/tide-clock");
+    }
+
+    @Test
+    public void heldBackBranch_tellsWhatGoesOutOfSight() {
+        brackwater()
+                .setsReach("Repairs", Reach.HELD_BACK)
+                .says("Repairs is held back.")
+                .notices("12 subpages go out of sight with it.");
+    }
+
+    @Test
+    public void badInput_isRefusedInASentence_andNothingChanges() {
+        SiteScript site = brackwater();
+        PageId hire = site.page("Hire");
+        PageId canoes = site.page("Canoes");
+        PageId gone = new PageId("never-was");
+        site.refuses(
+                        new Change.RetitlePage(hire, " \t "),
+                        Refusal.TitleEmpty.class,
+                        "A page needs a title. Type at least one letter.")
+                .refuses(
+                        new Change.RetitlePage(hire, "x".repeat(10_000)),
+                        Refusal.TitleTooLong.class,
+                        "This title has 10000 characters; the limit is 200.")
+                .refuses(
+                        new Change.SetSlug(hire, "../"),
+                        Refusal.SlugMalformed.class,
+                        "An address is made of small letters, digits and single hyphens, at most 80 of them. “page” would do.")
+                .refuses(
+                        new Change.SetSlug(canoes, "-"),
+                        Refusal.SlugMalformed.class,
+                        "An address is made of small letters, digits and single hyphens, at most 80 of them. “page” would do.")
+                .refuses(
+                        new Change.SetSlug(hire, "-"),
+                        Refusal.SlugReserved.class,
+                        "The site itself answers at “/-”. Choose another address.")
+                .refuses(
+                        new Change.SetSlug(canoes, "Kayaks"),
+                        Refusal.SlugTaken.class,
+                        "The page Kayaks has the address “kayaks” already.")
+                .refuses(
+                        new Change.SetSlug(hire, "sitemap.xml"),
+                        Refusal.SlugReserved.class,
+                        "The site itself answers at “/sitemap.xml”. Choose another address.")
+                .refuses(
+                        new Change.MovePages(List.of(hire), Place.firstUnder(canoes)),
+                        Refusal.UnderItself.class,
+                        "Hire cannot stand under itself.")
+                .refuses(
+                        new Change.MovePages(List.of(hire), new Place<>(null, canoes)),
+                        Refusal.SiblingElsewhere.class,
+                        "The page to stand after is not there any more.")
+                .refuses(
+                        new Change.MovePages(List.of(hire, gone), Place.top()),
+                        Refusal.PageUnknown.class,
+                        "That page is no longer there.")
+                .refuses(
+                        new Change.AddPages(List.of(Change.NewPage.open(hire, Place.top(), "Again"))),
+                        Refusal.IdTaken.class,
+                        "That page was added already.")
+                .refuses(new Change.AddPages(List.of()), Refusal.NothingNamed.class, "No page is chosen.")
+                .refuses(
+                        new Change.SetReach(List.of(site.page("Home")), Reach.HELD_BACK),
+                        Refusal.HomeStaysOpen.class,
+                        "Home is the home page, and the home page is always open.")
+                .refuses(
+                        new Change.BeginSite("Again", "", new MenuRowId("m"), new MenuRowId("l")),
+                        Refusal.SiteBegun.class,
+                        "This site was begun already.");
+    }
+
+    @Test
+    public void eleventhLevel_isRefused_forNewAndForMovedPages() {
+        SiteScript site = brackwater();
+        String above = "Range calculator"; // level 4
+        for (int level = 5; level <= 10; level++) {
+            site.adds("Level " + level, above);
+            above = "Level " + level;
+        }
+        site.refuses(
+                        new Change.AddPages(List.of(Change.NewPage.open(
+                                new PageId("deep"), Place.firstUnder(site.page("Level 10")), "Level 11"))),
+                        Refusal.TooDeep.class,
+                        "That would make 11 levels; the limit is 10.")
+                .refuses(
+                        new Change.MovePages(List.of(site.page("Hire")), Place.firstUnder(site.page("Level 9"))),
+                        Refusal.TooDeep.class,
+                        "That would make 11 levels; the limit is 10.");
+    }
+
+    @Test
+    public void onePageTooMany_isRefused() {
+        Outcome outcome =
+                Changes.apply(SiteGenerator.begun(), SiteGenerator.pages(1, 20_001), Circumstances.NOTHING_PUBLISHED);
+        assertEquals(((Outcome.Refused) outcome).why().sentence(), "That would make 20001 pages; the limit is 20000.");
+    }
+
+    @Test
+    public void severalChanges_areMadeAllOrNone() {
+        SiteScript site = brackwater();
+        Outcome outcome = Changes.applyAll(
+                site.site(),
+                List.of(
+                        new Change.RetitlePage(site.page("Hire"), "Boats"),
+                        new Change.RetitlePage(site.page("Repairs"), "")),
+                Circumstances.NOTHING_PUBLISHED);
+        assertEquals(((Outcome.Refused) outcome).why(), new Refusal.TitleEmpty());
+        assertEquals(site.site().pages().get(site.page("Hire")).title(), "Hire");
+    }
+}
