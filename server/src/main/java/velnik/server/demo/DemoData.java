@@ -1,0 +1,59 @@
+package velnik.server.demo;
+
+import java.util.List;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import velnik.core.change.Change;
+import velnik.core.sample.Brackwater;
+import velnik.server.editing.WorkingCopy;
+import velnik.server.people.Owners;
+import velnik.server.releasing.Releases;
+import velnik.server.shared.Settings;
+import velnik.server.storage.Person;
+import velnik.server.storage.PersonStore;
+import velnik.server.storage.TextStore;
+
+/** Brackwater Boatyard, when the demo is asked for and the data folder is empty. */
+@Component
+class DemoData implements ApplicationRunner {
+    private static final String OWNER = "mara";
+
+    private final Settings settings;
+    private final PersonStore people;
+    private final Owners owners;
+    private final TextStore texts;
+    private final WorkingCopy workingCopy;
+    private final Releases releases;
+
+    DemoData(
+            Settings settings,
+            PersonStore people,
+            Owners owners,
+            TextStore texts,
+            WorkingCopy workingCopy,
+            Releases releases) {
+        this.settings = settings;
+        this.people = people;
+        this.owners = owners;
+        this.texts = texts;
+        this.workingCopy = workingCopy;
+        this.releases = releases;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!settings.demo() || !people.isEmpty()) {
+            return;
+        }
+        texts.keep(Brackwater.texts().values());
+        List<Change> changes = Brackwater.changes();
+        for (int i = 0; i < changes.size(); i++) {
+            workingCopy.applyForTheSystem(OWNER, "demo-" + i, List.of(changes.get(i)));
+        }
+        releases.publish(OWNER, "demo-release", workingCopy.state().revision(), "As the season begins");
+        owners.add(OWNER, "Mara Okafor", Person.Role.OWNER, "slack-water");
+        owners.add("jo", "Jo Lindqvist", Person.Role.EDITOR, "neap-tide");
+        owners.add("visitor-desk", "Visitor desk", Person.Role.READER, "low-water");
+    }
+}

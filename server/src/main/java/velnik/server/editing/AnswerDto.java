@@ -1,0 +1,79 @@
+package velnik.server.editing;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.compare.Difference;
+import velnik.core.outline.Place;
+import velnik.core.outline.RowDifference;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/**
+ * What became of an edit.
+ *
+ * @param title names the edit in undo
+ * @param told sentences for the person, the first of them what happened
+ */
+record AnswerDto(
+        long revision,
+        String title,
+        List<String> told,
+        DifferenceDto difference,
+        WorkingCopyDto.HistoryDto history,
+        int waiting) {
+
+    /**
+     * What to do to a copy of the working copy, in this order: take out the removed and the placed pages, then put in
+     * the placed ones one after another, then replace the altered ones.
+     *
+     * @param removed ids
+     * @param placed new and moved pages, each after its parent and the sibling before it
+     * @param altered pages that stay where they are
+     */
+    record DifferenceDto(
+            List<String> removed,
+            List<PageDto> placed,
+            List<PageDto> altered,
+            @Nullable String home) {
+
+        /** @param after the site the difference led to */
+        static DifferenceDto of(Difference difference, Site after) {
+            List<String> removed = new ArrayList<>();
+            Set<PageId> placed = new LinkedHashSet<>();
+            Set<PageId> altered = new LinkedHashSet<>();
+            for (RowDifference<PageId, Page> row : difference.pages().rows()) {
+                switch (row) {
+                    case RowDifference.Removed<PageId, Page> gone ->
+                        removed.add(gone.id().value());
+                    case RowDifference.Added<PageId, Page> fresh -> placed.add(fresh.id());
+                    case RowDifference.Moved<PageId, Page> moved -> placed.add(moved.id());
+                    case RowDifference.Altered<PageId, Page> other -> altered.add(other.id());
+                }
+            }
+            altered.removeAll(placed);
+            return new DifferenceDto(
+                    removed,
+                    dtos(placed, after),
+                    dtos(altered, after),
+                    after.home() == null ? null : after.home().value());
+        }
+
+        private static List<PageDto> dtos(Set<PageId> pages, Site site) {
+            return pages.stream()
+                    .filter(site.pages()::contains)
+                    .map(page -> {
+                        Place<PageId> place = site.pages().placeOf(page);
+                        return PageDto.of(
+                                page,
+                                place.parent(),
+                                place.after(),
+                                site.pages().get(page));
+                    })
+                    .toList();
+        }
+    }
+}

@@ -1,0 +1,93 @@
+package velnik.server.editing;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velnik.core.change.Change;
+import velnik.core.outline.Place;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
+
+/** A change as the editor sends it. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = ChangeDto.AddPages.class, name = "addPages"),
+    @JsonSubTypes.Type(value = ChangeDto.RetitlePage.class, name = "retitlePage"),
+    @JsonSubTypes.Type(value = ChangeDto.SetSlug.class, name = "setSlug"),
+    @JsonSubTypes.Type(value = ChangeDto.MovePages.class, name = "movePages"),
+    @JsonSubTypes.Type(value = ChangeDto.SetReach.class, name = "setReach")
+})
+sealed interface ChangeDto {
+    Change change();
+
+    record AddPages(@NotNull List<NewPage> pages) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.AddPages(pages.stream().map(NewPage::page).toList());
+        }
+    }
+
+    /** @param reach open when left out */
+    record NewPage(
+            @NotNull String id,
+            @NotNull PlaceDto place,
+            @NotNull String title,
+            @Nullable Reach reach) {
+        Change.NewPage page() {
+            return new Change.NewPage(
+                    new PageId(id),
+                    place.place(),
+                    PageKind.PAGE,
+                    title,
+                    null,
+                    reach == null ? Reach.OPEN : reach,
+                    false,
+                    "",
+                    null);
+        }
+    }
+
+    record RetitlePage(@NotNull String page, @NotNull String title) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.RetitlePage(new PageId(page), title);
+        }
+    }
+
+    /** @param slug null to follow the title again */
+    record SetSlug(@NotNull String page, @Nullable String slug) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetSlug(new PageId(page), slug);
+        }
+    }
+
+    record MovePages(@NotNull List<String> pages, @NotNull PlaceDto place) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.MovePages(pages.stream().map(PageId::new).toList(), place.place());
+        }
+    }
+
+    record SetReach(@NotNull List<String> pages, @NotNull Reach reach) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetReach(pages.stream().map(PageId::new).toList(), reach);
+        }
+    }
+
+    /**
+     * First, or after a sibling.
+     *
+     * @param parent null at the top level
+     * @param after null for first
+     */
+    record PlaceDto(@Nullable String parent, @Nullable String after) {
+        Place<PageId> place() {
+            return new Place<>(parent == null ? null : new PageId(parent), after == null ? null : new PageId(after));
+        }
+    }
+}

@@ -1,0 +1,152 @@
+package velnik.server.editing;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import java.security.Principal;
+import java.time.Clock;
+import java.util.List;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import velnik.core.change.Change;
+import velnik.core.change.Refusal;
+import velnik.core.explanation.ReachSentence;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+import velnik.server.releasing.LiveSite;
+import velnik.server.shared.ProblemException;
+
+/** The calls that read and edit the working copy. */
+@RestController
+@RequestMapping("/-/api")
+class EditingController {
+    /** What a client may call its requests. */
+    private static final String REQUEST_NAME = "[A-Za-z0-9_-]{8,60}";
+
+    private static final String BAD_NAME = "A request has a name of 8 to 60 letters, digits, hyphens and underscores.";
+
+    private final WorkingCopy workingCopy;
+    private final LiveSite live;
+    private final OutlineImports imports;
+    private final Clock clock;
+
+    EditingController(WorkingCopy workingCopy, LiveSite live, OutlineImports imports, Clock clock) {
+        this.workingCopy = workingCopy;
+        this.live = live;
+        this.imports = imports;
+        this.clock = clock;
+    }
+
+    /**
+     * @param request the client's own name for it; sent again, it is applied once
+     * @param basedOn the revision that the person saw
+     */
+    record Edit(
+            @NotNull @Pattern(regexp = REQUEST_NAME, message = BAD_NAME)
+            String request,
+
+            long basedOn,
+
+            @NotEmpty(message = "There is no change in this request.")
+            List<ChangeDto> changes) {}
+
+    record Step(
+            @NotNull @Pattern(regexp = REQUEST_NAME, message = BAD_NAME)
+            String request) {}
+
+    record Paste(
+            @NotNull @Pattern(regexp = REQUEST_NAME, message = BAD_NAME)
+            String request,
+
+            long basedOn,
+            @NotNull(message = "There is no text.") String text,
+            ChangeDto.@Nullable PlaceDto place) {}
+
+    record ReachDto(String sentence) {}
+
+    @GetMapping("/working-copy")
+    WorkingCopyDto workingCopy(Principal person) {
+        WorkingCopy.State state = workingCopy.state();
+        Site site = state.site();
+        return new WorkingCopyDto(
+                state.revision(),
+                site.details().name(),
+                site.home() == null ? null : site.home().value(),
+                WorkingCopyDto.pages(site),
+                live.publicPages(),
+                WorkingCopyDto.HistoryDto.of(workingCopy.steps(person.getName())),
+                live.waiting(site).size());
+    }
+
+    @PostMapping("/changes")
+    AnswerDto change(@Valid @RequestBody Edit edit, Principal person) {
+        List<Change> changes =
+                edit.changes().stream().map(dto -> understood(dto::change)).toList();
+        return answer(person, workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes));
+    }
+
+    @PostMapping("/undo")
+    AnswerDto undo(@Valid @RequestBody Step step, Principal person) {
+        return answer(person, workingCopy.undo(person.getName(), step.request()));
+    }
+
+    @PostMapping("/redo")
+    AnswerDto redo(@Valid @RequestBody Step step, Principal person) {
+        return answer(person, workingCopy.redo(person.getName(), step.request()));
+    }
+
+    /** An indented list as pages: what it would add, line by line. Changes nothing. */
+    @PostMapping(path = "/imports/outline", params = "dryRun=true")
+    OutlineImports.Preview previewOutline(@RequestParam boolean dryRun, @Valid @RequestBody Paste paste) {
+        return imports.preview(paste.text());
+    }
+
+    /** An indented list becomes pages, in one edit. */
+    @PostMapping(path = "/imports/outline", params = "dryRun=false")
+    AnswerDto importOutline(@RequestParam boolean dryRun, @Valid @RequestBody Paste paste, Principal person) {
+        Change change = imports.change(paste.request(), paste.text(), paste.place());
+        return answer(person, workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
+    }
+
+    @GetMapping("/pages/{id}/reach")
+    ReachDto reach(@PathVariable String id) {
+        Site site = workingCopy.state().site();
+        PageId page = understood(() -> new PageId(id));
+        if (!site.pages().contains(page)) {
+            throw Refusals.problem(new Refusal.PageUnknown(id));
+        }
+        return new ReachDto(ReachSentence.of(site, SiteNavigation.of(site, clock.instant()), page));
+    }
+
+    private AnswerDto answer(Principal person, WorkingCopy.Kept kept) {
+        return new AnswerDto(
+                kept.state().revision(),
+                kept.title(),
+                kept.told(),
+                AnswerDto.DifferenceDto.of(kept.difference(), kept.state().site()),
+                WorkingCopyDto.HistoryDto.of(workingCopy.steps(person.getName())),
+                live.waiting(kept.state().site()).size());
+    }
+
+    /** Ids and the like that no value can be made of are the client's mistake. */
+    private static <T> T understood(Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (IllegalArgumentException | NullPointerException malformed) {
+            throw new ProblemException(
+                    HttpStatus.BAD_REQUEST,
+                    "not-understood",
+                    "This request cannot be understood, so nothing was changed.");
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package velnik.server.editing;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import velnik.core.change.Change;
+import velnik.core.exchange.IndentedText;
+import velnik.core.exchange.OutlineImport;
+import velnik.core.outline.Place;
+import velnik.core.site.Limits;
+import velnik.core.site.PageId;
+import velnik.server.shared.ProblemException;
+
+/** Pages out of pasted lists. */
+@Component
+class OutlineImports {
+    private static final int LINES_SHOWN = 200;
+
+    private final WorkingCopy workingCopy;
+
+    OutlineImports(WorkingCopy workingCopy) {
+        this.workingCopy = workingCopy;
+    }
+
+    /**
+     * What a list would add.
+     *
+     * @param lines the first of them
+     * @param refused what is wrong; with any of these the list is not taken
+     */
+    record Preview(int pages, List<Line> lines, List<String> refused) {}
+
+    /** @param level from 1 */
+    record Line(int number, int level, String title) {}
+
+    Preview preview(String text) {
+        List<IndentedText.Line> lines = IndentedText.parse(text);
+        List<String> refused = new ArrayList<>();
+        for (IndentedText.Line line : lines) {
+            if (line.title().length() > Limits.TITLE) {
+                refused.add("Line " + line.number() + " has " + line.title().length()
+                        + " characters; a title has at most " + Limits.TITLE + ".");
+            }
+            if (line.level() > Limits.LEVELS) {
+                refused.add("Line " + line.number() + " would stand on level " + line.level() + "; the limit is "
+                        + Limits.LEVELS + ".");
+            }
+        }
+        int pages = workingCopy.state().site().pages().size() + lines.size();
+        if (pages > Limits.PAGES) {
+            refused.add("That would make " + pages + " pages; the limit is " + Limits.PAGES + ".");
+        }
+        return new Preview(
+                lines.size(),
+                lines.stream()
+                        .limit(LINES_SHOWN)
+                        .map(line -> new Line(line.number(), line.level(), line.title()))
+                        .toList(),
+                refused.stream().limit(LINES_SHOWN).toList());
+    }
+
+    /** Ids are made from the request's name, so that a repeated request means the same pages. */
+    Change change(String request, String text, ChangeDto.@Nullable PlaceDto place) {
+        List<IndentedText.Line> lines = IndentedText.parse(text);
+        if (lines.isEmpty()) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "nothing-to-add", "There is no title in this text.");
+        }
+        String prefix = request.substring(0, Math.min(request.length(), 50));
+        Place<PageId> where = place == null ? workingCopy.state().site().pages().endOf(null) : place.place();
+        return OutlineImport.addingPages(lines, where, number -> new PageId(prefix + "-" + number));
+    }
+}

@@ -1,0 +1,40 @@
+package velnik.server.editing;
+
+import org.jspecify.annotations.Nullable;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
+
+/**
+ * A page where it stands, as the editor gets it.
+ *
+ * @param parent null at the top level
+ * @param after the sibling right before it, null when it is first
+ */
+record PageDto(
+        String id,
+        @Nullable String parent,
+        @Nullable String after,
+        PageKind kind,
+        String title,
+        String slug,
+        boolean slugFollows,
+        Reach reach,
+        boolean keptFromSearchEngines,
+        String summary) {
+
+    static PageDto of(PageId id, @Nullable PageId parent, @Nullable PageId after, Page page) {
+        return new PageDto(
+                id.value(),
+                parent == null ? null : parent.value(),
+                after == null ? null : after.value(),
+                page.kind(),
+                page.title(),
+                page.slug(),
+                page.slugFollows(),
+                page.reach(),
+                page.keptFromSearchEngines(),
+                page.summary());
+    }
+}

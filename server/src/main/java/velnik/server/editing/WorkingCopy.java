@@ -1,0 +1,188 @@
+package velnik.server.editing;
+
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import velnik.core.change.Change;
+import velnik.core.change.Changes;
+import velnik.core.change.Circumstances;
+import velnik.core.change.Notice;
+import velnik.core.change.Outcome;
+import velnik.core.change.Refusal;
+import velnik.core.change.Undoing;
+import velnik.core.compare.Difference;
+import velnik.core.site.Site;
+import velnik.server.shared.ProblemException;
+import velnik.server.storage.JournalEntry;
+import velnik.server.storage.ReleaseStore;
+import velnik.server.storage.SiteStore;
+
+/**
+ * The one place where the working copy becomes another. Edits are taken one at a time; the new site is seen by readers
+ * only once it and its journal entry are on the disk.
+ */
+@Service
+public class WorkingCopy {
+    private final SiteStore store;
+    private final Clock clock;
+    private final History history;
+    private final ReentrantLock editing = new ReentrantLock();
+    private volatile State state;
+    private volatile Circumstances circumstances;
+
+    /** @param revision how many edits the site took */
+    public record State(long revision, Site site) {}
+
+    /** An edit that was taken, or that had been taken before under the same request. */
+    public record Kept(State state, String title, List<String> told, Difference difference) {}
+
+    WorkingCopy(SiteStore store, ReleaseStore releases, Clock clock) {
+        this.store = store;
+        this.clock = clock;
+        SiteStore.Stored stored = store.load();
+        this.state = new State(stored.revision(), stored.site());
+        this.history = new History(store.newestEntries(History.REACH));
+        this.circumstances = new Circumstances(releases.everPublished());
+    }
+
+    public State state() {
+        return state;
+    }
+
+    /** Runs while no edit can happen. What it returns is true of one revision. */
+    public <T> T whileNothingChanges(Supplier<T> work) {
+        editing.lock();
+        try {
+            return work.get();
+        } finally {
+            editing.unlock();
+        }
+    }
+
+    /** Tells that more pages were published. */
+    public void published(Circumstances now) {
+        circumstances = now;
+    }
+
+    /**
+     * Applies all changes or none.
+     *
+     * @param basedOn the revision the person saw
+     * @throws ProblemException refused (422), or somebody changed the same field since that revision (409)
+     */
+    public Kept apply(String person, String request, long basedOn, List<Change> changes) {
+        return whileNothingChanges(() ->
+                repeated(request).orElseGet(() -> applyNew(JournalEntry.Kind.EDIT, person, request, basedOn, changes)));
+    }
+
+    /** Makes changes of Velnik's own, which nobody undoes. */
+    public Kept applyForTheSystem(String person, String request, List<Change> changes) {
+        return whileNothingChanges(() -> repeated(request)
+                .orElseGet(() -> applyNew(JournalEntry.Kind.SYSTEM, person, request, state.revision(), changes)));
+    }
+
+    private Kept applyNew(JournalEntry.Kind kind, String person, String request, long basedOn, List<Change> changes) {
+        checkRevision(basedOn);
+        return switch (Changes.applyAll(state.site(), changes, circumstances)) {
+            case Outcome.Refused(Refusal why) -> throw Refusals.problem(why);
+            case Outcome.Applied applied -> {
+                Difference difference = Difference.between(state.site(), applied.site());
+                Clashes.check(history.since(basedOn), difference, state.site());
+                List<String> told = new ArrayList<>();
+                told.add(applied.sentence());
+                applied.notices().stream().map(Notice::sentence).forEach(told::add);
+                yield keep(new Draft(kind, null, person, request, applied.title(), told, changes), applied.site());
+            }
+        };
+    }
+
+    /** Takes back the person's latest edit that is still in force. */
+    public Kept undo(String person, String request) {
+        return whileNothingChanges(() -> repeated(request).orElseGet(() -> {
+            long revision = history.undoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToUndo()));
+            return takeBack(JournalEntry.Kind.UNDO, "Undone: ", revision, person, request);
+        }));
+    }
+
+    /** Makes again what the person undid last. */
+    public Kept redo(String person, String request) {
+        return whileNothingChanges(() -> repeated(request).orElseGet(() -> {
+            long revision = history.redoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToRedo()));
+            return takeBack(JournalEntry.Kind.REDO, "Redone: ", revision, person, request);
+        }));
+    }
+
+    private Kept takeBack(JournalEntry.Kind kind, String said, long revision, String person, String request) {
+        JournalEntry entry = store.findEntry(revision)
+                .orElseThrow(() -> new IllegalStateException("the journal has no revision " + revision));
+        return switch (Undoing.undo(state.site(), entry.difference())) {
+            case Undoing.Result.Blocked blocked -> throw Refusals.problem(blocked.why());
+            case Undoing.Result.Undone(Site site) -> {
+                List<String> told = List.of(said + entry.title() + ".");
+                yield keep(new Draft(kind, revision, person, request, entry.title(), told, List.of()), site);
+            }
+        };
+    }
+
+    private record Draft(
+            JournalEntry.Kind kind,
+            @Nullable Long undoes,
+            String person,
+            String request,
+            String title,
+            List<String> told,
+            List<Change> changes) {}
+
+    private Kept keep(Draft draft, Site site) {
+        Difference difference = Difference.between(state.site(), site);
+        if (difference.isEmpty() && draft.undoes() == null) {
+            return new Kept(state, draft.title(), draft.told(), difference);
+        }
+        JournalEntry entry = new JournalEntry(
+                state.revision() + 1,
+                draft.request(),
+                draft.kind(),
+                draft.undoes(),
+                draft.person(),
+                clock.instant().truncatedTo(ChronoUnit.MILLIS),
+                draft.title(),
+                draft.told(),
+                draft.changes(),
+                difference);
+        store.write(state.site(), site, entry);
+        history.add(entry);
+        state = new State(entry.revision(), site);
+        return new Kept(state, entry.title(), entry.told(), difference);
+    }
+
+    private Optional<Kept> repeated(String request) {
+        return store.findEntryOf(request)
+                .map(entry -> new Kept(state, entry.title(), entry.told(), entry.difference()));
+    }
+
+    /** @throws ProblemException when there never was such a revision */
+    public void checkRevision(long basedOn) {
+        if (basedOn < 0 || basedOn > state.revision()) {
+            throw new ProblemException(
+                    HttpStatus.CONFLICT,
+                    "revision-unknown",
+                    "This was meant for a state of the site that never was. Nothing was changed; load the page again.",
+                    Map.of("basedOn", basedOn, "revision", state.revision()));
+        }
+    }
+
+    /** What undo and redo would do for a person now. */
+    public record Steps(@Nullable String undo, @Nullable String redo) {}
+
+    public Steps steps(String person) {
+        return whileNothingChanges(() -> new Steps(history.undoTitle(person), history.redoTitle(person)));
+    }
+}

@@ -1,0 +1,47 @@
+package velnik.server.editing;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Branch;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/**
+ * The whole working copy.
+ *
+ * @param pages in reading order
+ * @param publicPages ids of the pages that are part of the live release
+ */
+record WorkingCopyDto(
+        long revision,
+        String siteName,
+        @Nullable String home,
+        List<PageDto> pages,
+        List<String> publicPages,
+        HistoryDto history,
+        int waiting) {
+
+    /** The titles of what undo and redo would do next; null when there is nothing. */
+    record HistoryDto(@Nullable String undo, @Nullable String redo) {
+        static HistoryDto of(WorkingCopy.Steps steps) {
+            return new HistoryDto(steps.undo(), steps.redo());
+        }
+    }
+
+    static List<PageDto> pages(Site site) {
+        List<PageDto> pages = new ArrayList<>(site.pages().size());
+        collect(site.pages().top(), pages);
+        return pages;
+    }
+
+    private static void collect(List<Branch<PageId, Page>> siblings, List<PageDto> into) {
+        @Nullable PageId after = null;
+        for (Branch<PageId, Page> row : siblings) {
+            into.add(PageDto.of(row.id(), row.parent(), after, row.value()));
+            after = row.id();
+            collect(row.children(), into);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package velnik.server.people;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import org.springframework.stereotype.Component;
+
+/**
+ * Slows down guessing of passwords. After {@link #FREE} wrong ones for a name, each further one must wait, twice as long
+ * every time.
+ */
+@Component
+class Attempts {
+    static final int FREE = 5;
+    private static final Duration FIRST_WAIT = Duration.ofSeconds(15);
+    private static final Duration LONGEST_WAIT = Duration.ofMinutes(15);
+
+    private record Wrong(int count, Instant latest) {}
+
+    private final Clock clock;
+    private final Cache<String, Wrong> wrong = Caffeine.newBuilder()
+            .maximumSize(10_000) // names that somebody made up do not fill the memory
+            .expireAfterWrite(Duration.ofHours(1))
+            .build();
+
+    Attempts(Clock clock) {
+        this.clock = clock;
+    }
+
+    /** How long the next attempt for this name has to wait; zero when it may be made now. */
+    Duration wait(String name) {
+        Wrong so = wrong.getIfPresent(name);
+        if (so == null || so.count() < FREE) {
+            return Duration.ZERO;
+        }
+        Duration wait = FIRST_WAIT.multipliedBy(1L << Math.min(so.count() - FREE, 10));
+        Duration capped = wait.compareTo(LONGEST_WAIT) > 0 ? LONGEST_WAIT : wait;
+        Duration left = Duration.between(clock.instant(), so.latest().plus(capped));
+        return left.isNegative() ? Duration.ZERO : left;
+    }
+
+    void failed(String name) {
+        wrong.asMap()
+                .merge(name, new Wrong(1, clock.instant()), (old, one) -> new Wrong(old.count() + 1, one.latest()));
+    }
+
+    void succeeded(String name) {
+        wrong.invalidate(name);
+    }
+}

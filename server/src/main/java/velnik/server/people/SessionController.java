@@ -1,0 +1,129 @@
+package velnik.server.people;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
+import java.time.Duration;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import velnik.server.shared.ProblemException;
+import velnik.server.storage.Person;
+import velnik.server.storage.PersonStore;
+
+/** Signing in and out, and the first account. */
+@RestController
+@RequestMapping("/-/api")
+class SessionController {
+    private final PersonStore people;
+    private final SignIn signIn;
+    private final Attempts attempts;
+    private final Owners owners;
+
+    SessionController(PersonStore people, SignIn signIn, Attempts attempts, Owners owners) {
+        this.people = people;
+        this.signIn = signIn;
+        this.attempts = attempts;
+        this.owners = owners;
+    }
+
+    record Credentials(@NotNull String name, @NotNull String password) {}
+
+    /** @param siteName what the site is called */
+    record NewOwner(
+            @NotNull
+            @Pattern(
+                    regexp = "[a-z0-9][a-z0-9._-]{0,58}",
+                    message = "A name to sign in with has small letters, digits, dots and hyphens.")
+            String name,
+
+            @NotBlank(message = "Say what you are called.")
+            @Size(max = 200, message = "What you are called has at most 200 characters.")
+            String displayName,
+
+            @NotNull
+            @Size(
+                    min = 10,
+                    max = 200,
+                    message = "A password has 10 to 200 characters. Three words that do not belong together do.")
+            String password,
+
+            @NotBlank(message = "Give your site a name; it can be changed later.")
+            @Size(max = 200, message = "A site's name has at most 200 characters.")
+            String siteName) {}
+
+    /** @param ownerMissing whether nobody has an account yet */
+    record SessionDto(@Nullable PersonDto person, boolean ownerMissing) {}
+
+    record PersonDto(String name, String displayName, Person.Role role) {
+        static PersonDto of(Person person) {
+            return new PersonDto(person.name(), person.displayName(), person.role());
+        }
+    }
+
+    @GetMapping("/session")
+    SessionDto session(@Nullable Principal principal) {
+        @Nullable
+        Person person =
+                principal == null ? null : people.find(principal.getName()).orElse(null);
+        return new SessionDto(person == null ? null : PersonDto.of(person), person == null && people.isEmpty());
+    }
+
+    @PostMapping("/session")
+    SessionDto signIn(
+            @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+        Duration wait = attempts.wait(credentials.name());
+        if (!wait.isZero()) {
+            long seconds = wait.toSeconds() + 1;
+            throw new ProblemException(
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "too-many-attempts",
+                    "Too many wrong passwords for this name. Try again in " + seconds + " seconds.",
+                    Map.of("seconds", seconds));
+        }
+        try {
+            signIn.with(credentials.name(), credentials.password(), request, response);
+        } catch (AuthenticationException wrong) {
+            attempts.failed(credentials.name());
+            throw new ProblemException(
+                    HttpStatus.UNAUTHORIZED, "wrong-password", "This name and password do not go together.");
+        }
+        attempts.succeeded(credentials.name());
+        Person person = people.find(credentials.name()).orElseThrow();
+        return new SessionDto(PersonDto.of(person), false);
+    }
+
+    @DeleteMapping("/session")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
+    }
+
+    /** The first account, the owner's; there is no other way to it, and it works once. */
+    @PostMapping("/owner")
+    @ResponseStatus(HttpStatus.CREATED)
+    SessionDto begin(@Valid @RequestBody NewOwner owner, HttpServletRequest request, HttpServletResponse response) {
+        Person person = owners.begin(owner.name(), owner.displayName(), owner.password(), owner.siteName());
+        signIn.with(owner.name(), owner.password(), request, response);
+        return new SessionDto(PersonDto.of(person), false);
+    }
+}

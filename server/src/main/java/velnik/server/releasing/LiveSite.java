@@ -1,0 +1,48 @@
+package velnik.server.releasing;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import velnik.core.compare.Waiting;
+import velnik.core.site.Site;
+import velnik.server.storage.Release;
+import velnik.server.storage.ReleaseStore;
+
+/** What visitors see now: the newest release. */
+@Component
+public class LiveSite {
+    private final AtomicReference<@Nullable Release> newest = new AtomicReference<>();
+
+    LiveSite(ReleaseStore store) {
+        newest.set(store.findNewest().orElse(null));
+    }
+
+    public Optional<Release> findRelease() {
+        return Optional.ofNullable(newest.get());
+    }
+
+    /** The site of the newest release; a bare one before the first. */
+    public Site site() {
+        return findRelease().map(Release::site).orElseGet(Site::bare);
+    }
+
+    void become(Release release) {
+        newest.set(release);
+    }
+
+    public List<String> publicPages() {
+        return site().pages().walk().stream().map(row -> row.id().value()).toList();
+    }
+
+    /** What a working copy has that visitors do not see yet. */
+    public List<Waiting.Entry> waiting(Site workingCopy) {
+        Site live = site();
+        // Before the first release nobody waits for the menu that every site begins with.
+        Site from = findRelease().isPresent()
+                ? live
+                : new Site(workingCopy.details(), live.pages(), null, workingCopy.menus(), workingCopy.assignments());
+        return Waiting.between(from, workingCopy);
+    }
+}

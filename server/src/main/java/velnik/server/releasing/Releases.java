@@ -1,0 +1,81 @@
+package velnik.server.releasing;
+
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import velnik.core.change.Circumstances;
+import velnik.core.site.PageId;
+import velnik.server.editing.WorkingCopy;
+import velnik.server.shared.ProblemException;
+import velnik.server.storage.Release;
+import velnik.server.storage.ReleaseStore;
+
+/** Publishes the working copy. */
+@Service
+public class Releases {
+    private final WorkingCopy workingCopy;
+    private final ReleaseStore store;
+    private final LiveSite live;
+    private final Clock clock;
+
+    Releases(WorkingCopy workingCopy, ReleaseStore store, LiveSite live, Clock clock) {
+        this.workingCopy = workingCopy;
+        this.store = store;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    public List<ReleaseStore.Heading> headings() {
+        return store.headings();
+    }
+
+    /**
+     * Makes the working copy what visitors see, in one step.
+     *
+     * @param basedOn the revision whose waiting changes the person saw
+     * @throws ProblemException when nothing waits (422), or the working copy went on since (409)
+     */
+    public Release publish(String person, String request, long basedOn, String note) {
+        return workingCopy.whileNothingChanges(() -> {
+            Release newest = live.findRelease().orElse(null);
+            if (newest != null && newest.request().equals(request)) {
+                return newest;
+            }
+            workingCopy.checkRevision(basedOn);
+            WorkingCopy.State state = workingCopy.state();
+            if (state.revision() != basedOn) {
+                throw new ProblemException(
+                        HttpStatus.CONFLICT,
+                        "changed-since",
+                        "Somebody changed the site since you looked at what waits. Look again, then publish.",
+                        Map.of("basedOn", basedOn, "revision", state.revision()));
+            }
+            if (live.waiting(state.site()).isEmpty()) {
+                throw new ProblemException(
+                        HttpStatus.UNPROCESSABLE_CONTENT, "nothing-waits", "Nothing waits to be published.");
+            }
+            Release release = new Release(
+                    newest == null ? 1 : newest.number() + 1,
+                    request,
+                    state.revision(),
+                    person,
+                    clock.instant().truncatedTo(ChronoUnit.MILLIS),
+                    note.strip(),
+                    state.site());
+            Set<PageId> before = store.everPublished();
+            Set<PageId> published = new HashSet<>(before);
+            state.site().pages().walk().forEach(row -> published.add(row.id()));
+            Set<PageId> fresh = new HashSet<>(published);
+            fresh.removeAll(before);
+            store.keep(release, fresh);
+            live.become(release);
+            workingCopy.published(new Circumstances(published));
+            return release;
+        });
+    }
+}

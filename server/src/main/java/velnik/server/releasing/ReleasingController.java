@@ -1,0 +1,82 @@
+package velnik.server.releasing;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import velnik.core.compare.Waiting;
+import velnik.server.editing.WorkingCopy;
+import velnik.server.storage.Release;
+
+/** The calls about what waits and what was published. */
+@RestController
+@RequestMapping("/-/api")
+class ReleasingController {
+    private final Releases releases;
+    private final LiveSite live;
+    private final WorkingCopy workingCopy;
+
+    ReleasingController(Releases releases, LiveSite live, WorkingCopy workingCopy) {
+        this.releases = releases;
+        this.live = live;
+        this.workingCopy = workingCopy;
+    }
+
+    /** @param revision of the working copy that this is true of */
+    record WaitingDto(long revision, List<EntryDto> entries) {}
+
+    /** @param page the page it is about, while there is one */
+    record EntryDto(@Nullable String page, String sentence) {
+        static EntryDto of(Waiting.Entry entry) {
+            return new EntryDto(entry.page() == null ? null : entry.page().value(), entry.sentence());
+        }
+    }
+
+    record Publish(
+            @NotNull
+            @Pattern(
+                    regexp = "[A-Za-z0-9_-]{8,60}",
+                    message = "A request has a name of 8 to 60 letters, digits, hyphens and underscores.")
+            String request,
+
+            long basedOn,
+
+            @NotNull(message = "The note may be empty, but not missing.")
+            @Size(max = 1000, message = "A note has at most 1000 characters.")
+            String note) {}
+
+    record ReleaseDto(int number, String person, Instant at, String note) {}
+
+    @GetMapping("/waiting")
+    WaitingDto waiting() {
+        WorkingCopy.State state = workingCopy.state();
+        return new WaitingDto(
+                state.revision(),
+                live.waiting(state.site()).stream().map(EntryDto::of).toList());
+    }
+
+    @GetMapping("/releases")
+    List<ReleaseDto> releases() {
+        return releases.headings().stream()
+                .map(heading -> new ReleaseDto(heading.number(), heading.person(), heading.at(), heading.note()))
+                .toList();
+    }
+
+    @PostMapping("/releases")
+    @ResponseStatus(HttpStatus.CREATED)
+    ReleaseDto publish(@Valid @RequestBody Publish publish, Principal person) {
+        Release release = releases.publish(person.getName(), publish.request(), publish.basedOn(), publish.note());
+        return new ReleaseDto(release.number(), release.person(), release.at(), release.note());
+    }
+}

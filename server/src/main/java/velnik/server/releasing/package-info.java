@@ -1,0 +1,5 @@
+/** Publishes the working copy and keeps every release. */
+@NullMarked
+package velnik.server.releasing;
+
+import org.jspecify.annotations.NullMarked;

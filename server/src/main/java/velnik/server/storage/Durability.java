@@ -1,0 +1,30 @@
+package velnik.server.storage;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import javax.sql.DataSource;
+import org.springframework.stereotype.Component;
+
+/**
+ * Forces what was committed to the disk. H2 writes at the commit (see the WRITE_DELAY of the data source), but leaves it
+ * to the operating system when the written bytes reach the disk; a pulled plug would lose them.
+ */
+@Component
+class Durability {
+    private final DataSource dataSource;
+
+    Durability(DataSource dataSource) {
+        this.dataSource = dataSource;
+    }
+
+    /** Returns when all commits so far would survive a power failure. */
+    void force() {
+        try (Connection connection = dataSource.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("CHECKPOINT SYNC");
+        } catch (SQLException failed) {
+            throw new IllegalStateException("the disk did not take the last edit", failed);
+        }
+    }
+}

@@ -1,0 +1,167 @@
+package velnik.server.storage;
+
+import jakarta.persistence.EntityManagerFactory;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.hibernate.SessionFactory;
+import org.hibernate.StatelessSession;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import velnik.core.compare.Difference;
+import velnik.core.outline.Place;
+import velnik.core.site.Assignment;
+import velnik.core.site.Details;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** The working copy in tables: only rows in the difference are written, in batches, in one transaction. */
+@Component
+class HibernateSiteStore implements SiteStore {
+    private static final int BATCH = 200;
+
+    private final SessionFactory sessions;
+    private final StoredForms forms;
+    private final Durability durability;
+
+    HibernateSiteStore(EntityManagerFactory entityManagers, StoredForms forms, Durability durability) {
+        this.sessions = entityManagers.unwrap(SessionFactory.class);
+        this.forms = forms;
+        this.durability = durability;
+    }
+
+    @Override
+    public Stored load() {
+        return sessions.fromStatelessSession(session -> {
+            SiteEntity site = session.get(SiteEntity.class, SiteEntity.ONLY);
+            return new Stored(
+                    site.revision,
+                    new Site(
+                            new Details(site.name, site.address),
+                            Chain.outline(
+                                    all(session, PageEntity.class),
+                                    row -> new PageId(row.id),
+                                    row -> new Place<>(pageId(row.parentId), pageId(row.afterId)),
+                                    PageEntity::page),
+                            pageId(site.home),
+                            Chain.outline(
+                                    all(session, MenuRowEntity.class),
+                                    row -> new MenuRowId(row.id),
+                                    row -> new Place<>(menuRowId(row.parentId), menuRowId(row.afterId)),
+                                    row -> forms.read(row.content, MenuRow.class)),
+                            all(session, AssignmentEntity.class).stream()
+                                    .map(row -> forms.read(row.content, Assignment.class))
+                                    .toList()));
+        });
+    }
+
+    @Override
+    public void write(Site before, Site after, JournalEntry entry) {
+        Difference difference = entry.difference();
+        sessions.inStatelessTransaction(session -> {
+            session.setJdbcBatchSize(BATCH);
+            advance(session, after, entry.revision());
+            session.insert(JournalEntity.of(entry, forms));
+            writePages(session, before, after, difference);
+            writeMenus(session, before, after, difference);
+            difference.assignments().ifPresent(assignments -> {
+                assignments.before().forEach(gone -> session.delete(AssignmentEntity.of(gone, forms)));
+                assignments.after().forEach(fresh -> session.insert(AssignmentEntity.of(fresh, forms)));
+            });
+        });
+        durability.force();
+    }
+
+    private static void advance(StatelessSession session, Site after, long revision) {
+        int rows = session.createMutationQuery("update SiteEntity set revision = :next, name = :name,"
+                        + " address = :address, home = :home where id = :id and revision = :now")
+                .setParameter("next", revision)
+                .setParameter("name", after.details().name())
+                .setParameter("address", after.details().address())
+                .setParameter("home", after.home() == null ? null : after.home().value(), String.class)
+                .setParameter("id", SiteEntity.ONLY)
+                .setParameter("now", revision - 1)
+                .executeUpdate();
+        if (rows != 1) {
+            throw new IllegalStateException("the stored site is not at revision " + (revision - 1));
+        }
+    }
+
+    private static void writePages(StatelessSession session, Site before, Site after, Difference difference) {
+        Chain.Writes<PageId> writes = Chain.writes(difference.pages(), before.pages(), after.pages());
+        List<PageEntity> inserts = new ArrayList<>();
+        List<PageEntity> updates = new ArrayList<>();
+        writes.written()
+                .forEach((id, place) -> (writes.inserted().contains(id) ? inserts : updates)
+                        .add(PageEntity.of(id, place, after.pages().get(id))));
+        session.insertMultiple(inserts);
+        session.updateMultiple(updates);
+        delete(session, "PageEntity", writes.deleted());
+    }
+
+    private void writeMenus(StatelessSession session, Site before, Site after, Difference difference) {
+        Chain.Writes<MenuRowId> writes = Chain.writes(difference.menus(), before.menus(), after.menus());
+        List<MenuRowEntity> inserts = new ArrayList<>();
+        List<MenuRowEntity> updates = new ArrayList<>();
+        writes.written()
+                .forEach((id, place) -> (writes.inserted().contains(id) ? inserts : updates)
+                        .add(MenuRowEntity.of(id, place, after.menus().get(id), forms)));
+        session.insertMultiple(inserts);
+        session.updateMultiple(updates);
+        delete(session, "MenuRowEntity", writes.deleted());
+    }
+
+    private static void delete(StatelessSession session, String entity, Set<?> ids) {
+        List<String> words = ids.stream().map(Object::toString).toList();
+        for (int from = 0; from < words.size(); from += BATCH) {
+            session.createMutationQuery("delete from " + entity + " where id in :ids")
+                    .setParameterList("ids", words.subList(from, Math.min(from + BATCH, words.size())))
+                    .executeUpdate();
+        }
+    }
+
+    @Override
+    public Optional<JournalEntry> findEntry(long revision) {
+        return sessions.fromStatelessSession(session -> entry(session.get(JournalEntity.class, revision)));
+    }
+
+    @Override
+    public Optional<JournalEntry> findEntryOf(String request) {
+        return sessions.fromStatelessSession(session ->
+                entry(session.createSelectionQuery("from JournalEntity where request = :request", JournalEntity.class)
+                        .setParameter("request", request)
+                        .getSingleResultOrNull()));
+    }
+
+    private Optional<JournalEntry> entry(@Nullable JournalEntity entity) {
+        return Optional.ofNullable(entity).map(found -> found.entry(forms));
+    }
+
+    @Override
+    public List<JournalEntry> newestEntries(int atMost) {
+        return sessions.fromStatelessSession(session -> session
+                .createSelectionQuery("from JournalEntity order by revision desc", JournalEntity.class)
+                .setMaxResults(atMost)
+                .getResultList()
+                .reversed()
+                .stream()
+                .map(entity -> entity.entry(forms))
+                .toList());
+    }
+
+    private static <E> List<E> all(StatelessSession session, Class<E> entity) {
+        return session.createSelectionQuery("from " + entity.getSimpleName(), entity)
+                .getResultList();
+    }
+
+    private static @Nullable PageId pageId(@Nullable String id) {
+        return id == null ? null : new PageId(id);
+    }
+
+    private static @Nullable MenuRowId menuRowId(@Nullable String id) {
+        return id == null ? null : new MenuRowId(id);
+    }
+}

@@ -1,0 +1,32 @@
+package velnik.server.storage;
+
+import jakarta.persistence.EntityManagerFactory;
+import java.util.Collection;
+import java.util.Optional;
+import org.hibernate.SessionFactory;
+import org.springframework.stereotype.Component;
+import velnik.core.site.TextHash;
+
+@Component
+class HibernateTextStore implements TextStore {
+    private final SessionFactory sessions;
+
+    HibernateTextStore(EntityManagerFactory entityManagers) {
+        this.sessions = entityManagers.unwrap(SessionFactory.class);
+    }
+
+    @Override
+    public Optional<String> find(TextHash hash) {
+        return sessions.fromStatelessSession(session ->
+                Optional.ofNullable(session.get(TextEntity.class, hash.value())).map(text -> text.body));
+    }
+
+    @Override
+    public void keep(Collection<String> texts) {
+        sessions.inStatelessTransaction(session -> {
+            for (String text : texts) {
+                session.upsert(new TextEntity(TextHash.of(text).value(), text));
+            }
+        });
+    }
+}

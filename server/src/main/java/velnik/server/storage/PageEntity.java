@@ -1,0 +1,82 @@
+package velnik.server.storage;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Place;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
+import velnik.core.site.TextHash;
+
+@Entity
+@Table(name = "page")
+class PageEntity {
+    @Id
+    String id;
+
+    @Column(name = "parent_id")
+    @Nullable
+    String parentId;
+
+    @Column(name = "after_id")
+    @Nullable
+    String afterId;
+
+    @Enumerated(EnumType.STRING)
+    PageKind kind;
+
+    String title;
+    String slug;
+
+    @Column(name = "slug_follows")
+    boolean slugFollows;
+
+    @Enumerated(EnumType.STRING)
+    Reach reach;
+
+    @Column(name = "kept_from_search_engines")
+    boolean keptFromSearchEngines;
+
+    String summary;
+
+    @Column(name = "text_hash")
+    @Nullable
+    String textHash;
+
+    @SuppressWarnings("NullAway.Init")
+    protected PageEntity() {}
+
+    static PageEntity of(PageId id, Place<PageId> place, Page page) {
+        PageEntity entity = new PageEntity();
+        entity.id = id.value();
+        entity.parentId = place.parent() == null ? null : place.parent().value();
+        entity.afterId = place.after() == null ? null : place.after().value();
+        entity.kind = page.kind();
+        entity.title = page.title();
+        entity.slug = page.slug();
+        entity.slugFollows = page.slugFollows();
+        entity.reach = page.reach();
+        entity.keptFromSearchEngines = page.keptFromSearchEngines();
+        entity.summary = page.summary();
+        entity.textHash = page.text() == null ? null : page.text().value();
+        return entity;
+    }
+
+    Page page() {
+        return new Page(
+                kind,
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                summary,
+                textHash == null ? null : new TextHash(textHash));
+    }
+}

@@ -1,0 +1,28 @@
+package velnik.server.storage;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import velnik.core.site.PageId;
+
+/** Keeps releases, and which pages ever were part of one. */
+public interface ReleaseStore {
+
+    /** A release without its site. */
+    record Heading(int number, String person, Instant at, String note) {}
+
+    Optional<Release> findNewest();
+
+    /** All, newest first. */
+    List<Heading> headings();
+
+    Set<PageId> everPublished();
+
+    /**
+     * Keeps a release. When it returns, it is on the disk.
+     *
+     * @param newlyPublished its pages that were part of no release before
+     */
+    void keep(Release release, Set<PageId> newlyPublished);
+}

@@ -1,0 +1,176 @@
+package velnik.server.storage;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonValue;
+import com.fasterxml.jackson.annotation.PropertyAccessor;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+import velnik.core.change.Change;
+import velnik.core.compare.Difference;
+import velnik.core.outline.Branch;
+import velnik.core.outline.Outline;
+import velnik.core.outline.RowDifference;
+import velnik.core.site.Assignment;
+import velnik.core.site.Details;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Scope;
+import velnik.core.site.Site;
+import velnik.core.site.TextHash;
+
+/**
+ * How changes, differences and releases are written down. Each stored text carries the number of its format; when a form
+ * changes, the number goes up and the older one gets an upgrader in {@link #current}.
+ */
+@Component
+class StoredForms {
+    static final int FORMAT = 1;
+
+    private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
+    private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
+
+    private final JsonMapper json = JsonMapper.builder()
+            .changeDefaultVisibility(
+                    visible -> visible.withVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE)
+                            .withVisibility(PropertyAccessor.GETTER, JsonAutoDetect.Visibility.NONE))
+            .addMixIn(PageId.class, Word.class)
+            .addMixIn(MenuRowId.class, Word.class)
+            .addMixIn(TextHash.class, Word.class)
+            .addMixIn(RowDifference.class, RowDifferenceForms.class)
+            .addMixIn(MenuRow.class, MenuRowForms.class)
+            .addMixIn(Scope.class, ScopeForms.class)
+            .addMixIn(Change.class, ChangeForms.class)
+            .build();
+
+    /** A value that is written as the word it holds. */
+    private abstract static class Word {
+        @JsonCreator
+        Word(String value) {}
+
+        @JsonValue
+        abstract String value();
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = RowDifference.Added.class, name = "added"),
+        @JsonSubTypes.Type(value = RowDifference.Removed.class, name = "removed"),
+        @JsonSubTypes.Type(value = RowDifference.Moved.class, name = "moved"),
+        @JsonSubTypes.Type(value = RowDifference.Altered.class, name = "altered")
+    })
+    private interface RowDifferenceForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = MenuRow.Menu.class, name = "menu"),
+        @JsonSubTypes.Type(value = MenuRow.TreeList.class, name = "treeList")
+    })
+    private interface MenuRowForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes(@JsonSubTypes.Type(value = Scope.Everywhere.class, name = "everywhere"))
+    private interface ScopeForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Change.BeginSite.class, name = "beginSite"),
+        @JsonSubTypes.Type(value = Change.AddPages.class, name = "addPages"),
+        @JsonSubTypes.Type(value = Change.RetitlePage.class, name = "retitlePage"),
+        @JsonSubTypes.Type(value = Change.SetSlug.class, name = "setSlug"),
+        @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
+        @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach")
+    })
+    private interface ChangeForms {}
+
+    private record StoredRow<K, V>(K id, @Nullable K parent, V value) {}
+
+    /** A whole site, its rows in reading order. */
+    private record StoredSite(
+            Details details,
+            List<StoredRow<PageId, Page>> pages,
+            Optional<PageId> home,
+            List<StoredRow<MenuRowId, MenuRow>> menus,
+            List<Assignment> assignments) {}
+
+    <T> String write(T value, Class<T> type) {
+        return json.writerFor(type).writeValueAsString(value);
+    }
+
+    <T> T read(String text, Class<T> type) {
+        return json.readValue(text, type);
+    }
+
+    String writeTexts(List<String> texts) {
+        return json.writerFor(TEXTS).writeValueAsString(texts);
+    }
+
+    List<String> readTexts(String text) {
+        return json.readValue(text, TEXTS);
+    }
+
+    String writeChanges(List<Change> changes) {
+        return json.writerFor(CHANGES).writeValueAsString(changes);
+    }
+
+    List<Change> readChanges(int format, String text) {
+        return json.readValue(current(format, text), CHANGES);
+    }
+
+    String writeDifference(Difference difference) {
+        return json.writeValueAsString(difference);
+    }
+
+    Difference readDifference(int format, String text) {
+        return json.readValue(current(format, text), Difference.class);
+    }
+
+    String writeSite(Site site) {
+        return json.writeValueAsString(new StoredSite(
+                site.details(),
+                rows(site.pages()),
+                Optional.ofNullable(site.home()),
+                rows(site.menus()),
+                site.assignments()));
+    }
+
+    Site readSite(int format, String text) {
+        StoredSite stored = json.readValue(current(format, text), StoredSite.class);
+        return new Site(
+                stored.details(),
+                outline(stored.pages()),
+                stored.home().orElse(null),
+                outline(stored.menus()),
+                stored.assignments());
+    }
+
+    /** The text as the newest format has it. */
+    private static String current(int format, String text) {
+        return switch (format) {
+            case FORMAT -> text;
+            default ->
+                throw new IllegalStateException("this data was written by a newer Velnik (format " + format
+                        + "); this one reads up to format " + FORMAT);
+        };
+    }
+
+    private static <K, V> List<StoredRow<K, V>> rows(Outline<K, V> outline) {
+        return outline.walk().stream()
+                .map((Branch<K, V> row) -> new StoredRow<>(row.id(), row.parent(), row.value()))
+                .toList();
+    }
+
+    private static <K, V> Outline<K, V> outline(List<StoredRow<K, V>> rows) {
+        return Outline.of(rows.stream()
+                .map(row -> new Outline.Entry<>(row.id(), row.parent(), row.value()))
+                .toList());
+    }
+}

@@ -1,0 +1,39 @@
+package velnik.server.visiting;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.zip.GZIPOutputStream;
+import velnik.core.site.TextHash;
+
+/**
+ * A page ready to be sent.
+ *
+ * @param status of the answer
+ * @param plain in UTF-8
+ * @param compressed the same with gzip
+ * @param tag names this content; quoted as the ETag header wants it
+ */
+record Rendered(int status, byte[] plain, byte[] compressed, String tag) {
+
+    static Rendered of(int status, String html) {
+        byte[] plain = html.getBytes(StandardCharsets.UTF_8);
+        String tag = '"' + TextHash.of(html).value().substring(0, 20) + '"';
+        return new Rendered(status, plain, compressed(plain), tag);
+    }
+
+    private static byte[] compressed(byte[] plain) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream(plain.length / 3);
+        try (GZIPOutputStream gzip = new GZIPOutputStream(bytes)) {
+            gzip.write(plain);
+        } catch (IOException memoryDoesNotFail) {
+            throw new UncheckedIOException(memoryDoesNotFail);
+        }
+        return bytes.toByteArray();
+    }
+
+    int weight() {
+        return plain.length + compressed.length;
+    }
+}

@@ -1,0 +1,38 @@
+package velnik.server.visiting;
+
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.CorsRegistry;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
+import org.springframework.web.servlet.resource.VersionResourceResolver;
+
+/** Everything static ships in the jar, compressed beforehand, under addresses that change with the content. */
+@Configuration
+class StaticResources implements WebMvcConfigurer {
+    private static final CacheControl FOR_A_YEAR =
+            CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/-/static/visitor/**")
+                .addResourceLocations("classpath:/web/visitor/")
+                .setCacheControl(FOR_A_YEAR)
+                .resourceChain(true)
+                .addResolver(new EncodedResourceResolver())
+                .addResolver(new VersionResourceResolver().addContentVersionStrategy("/**"));
+        registry.addResourceHandler("/-/static/editor/**")
+                .addResourceLocations("classpath:/web/editor/")
+                .setCacheControl(FOR_A_YEAR)
+                .resourceChain(true)
+                .addResolver(new EncodedResourceResolver());
+    }
+
+    /** The window is a frame without an origin of its own, to which fonts are foreign unless everybody may have them. */
+    @Override
+    public void addCorsMappings(CorsRegistry registry) {
+        registry.addMapping("/-/static/**").allowedOrigins("*").allowedMethods("GET", "HEAD");
+    }
+}

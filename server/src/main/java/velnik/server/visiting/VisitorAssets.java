@@ -1,0 +1,40 @@
+package velnik.server.visiting;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.resource.ResourceUrlProvider;
+import velnik.core.address.AddressWriter;
+import velnik.core.html.Frame;
+
+/** The style sheet and scripts of the visitor's pages, under addresses that change with their content. */
+@Component
+class VisitorAssets {
+    static final String BASE = "/-/static/visitor/";
+
+    private final ResourceUrlProvider addresses;
+
+    VisitorAssets(ResourceUrlProvider addresses) {
+        this.addresses = addresses;
+    }
+
+    /** The frame of a published page. */
+    Frame published() {
+        return new Frame(AddressWriter.fromRoot(), "en", address("look.css"), List.of(address("visitor.js")), null);
+    }
+
+    /** The frame of a page in the owner's window. */
+    Frame window(String prefix, @Nullable String band) {
+        return new Frame(
+                AddressWriter.under(prefix),
+                "en",
+                address("look.css"),
+                List.of(address("visitor.js"), address("window.js")),
+                band);
+    }
+
+    private String address(String name) {
+        String versioned = addresses.getForLookupPath(BASE + name);
+        return versioned == null ? BASE + name : versioned;
+    }
+}

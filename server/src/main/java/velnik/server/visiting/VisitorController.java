@@ -1,0 +1,89 @@
+package velnik.server.visiting;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.util.UriUtils;
+import velnik.server.shared.Policy;
+
+/** Every address that is not a technical one belongs to the visitor site. */
+@Controller
+class VisitorController {
+    /** Technical addresses begin with a hyphen as their first part; nothing else does. */
+    private static final String ANY_PAGE = "/{first:(?!-$).+}";
+
+    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self';"
+            + " font-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
+
+    private final VisitorPages pages;
+
+    VisitorController(VisitorPages pages) {
+        this.pages = pages;
+    }
+
+    @GetMapping({"/", ANY_PAGE, ANY_PAGE + "/**"})
+    ResponseEntity<byte[]> page(
+            HttpServletRequest request,
+            @RequestHeader(name = HttpHeaders.ACCEPT_ENCODING, defaultValue = "") String accepted,
+            @RequestHeader(name = HttpHeaders.IF_NONE_MATCH, required = false) @Nullable String known) {
+        String path = UriUtils.decode(request.getRequestURI(), StandardCharsets.UTF_8);
+        return switch (pages.at(path)) {
+            case VisitorPages.Answer.Page(Rendered page) -> answer(page, accepted, known);
+            case VisitorPages.Answer.Elsewhere(String address, HttpStatus status) ->
+                ResponseEntity.status(status)
+                        .location(URI.create(address))
+                        .cacheControl(CacheControl.maxAge(Duration.ofMinutes(5)))
+                        .build();
+        };
+    }
+
+    @GetMapping(path = "/sitemap.xml", produces = MediaType.APPLICATION_XML_VALUE)
+    ResponseEntity<byte[]> sitemap(HttpServletRequest request) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_XML)
+                .body(pages.sitemap(origin(request)).getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping(path = "/robots.txt", produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<String> robots(HttpServletRequest request) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.TEXT_PLAIN)
+                .body("User-agent: *\nDisallow: /-/\nSitemap: " + pages.origin(origin(request)) + "/sitemap.xml\n");
+    }
+
+    private static String origin(HttpServletRequest request) {
+        String url = request.getRequestURL().toString();
+        return url.substring(0, url.length() - request.getRequestURI().length());
+    }
+
+    /** Pages are to be asked for each time, so that a new release is seen at once; the tag saves sending them again. */
+    static ResponseEntity<byte[]> answer(Rendered page, String accepted, @Nullable String known) {
+        boolean gzip = accepted.toLowerCase(Locale.ROOT).contains("gzip");
+        HttpHeaders headers = new HttpHeaders();
+        headers.setCacheControl(CacheControl.noCache());
+        headers.set(Policy.HEADER, POLICY);
+        headers.set(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING);
+        headers.setETag(page.tag());
+        if (page.tag().equals(known) && page.status() == HttpStatus.OK.value()) {
+            return new ResponseEntity<>(headers, HttpStatus.NOT_MODIFIED);
+        }
+        headers.setContentType(HTML);
+        if (gzip) {
+            headers.set(HttpHeaders.CONTENT_ENCODING, "gzip");
+        }
+        return new ResponseEntity<>(
+                gzip ? page.compressed() : page.plain(), headers, HttpStatus.valueOf(page.status()));
+    }
+}

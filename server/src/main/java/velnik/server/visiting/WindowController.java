@@ -1,0 +1,121 @@
+package velnik.server.visiting;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.util.UriUtils;
+import velnik.core.address.Addresses;
+import velnik.core.html.VisitorHtml;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.reach.Access;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Site;
+import velnik.server.editing.WorkingCopy;
+import velnik.server.shared.Policy;
+
+/** The owner's window: the visitor site as the working copy would have it. */
+@RestController
+class WindowController {
+    private static final String BASE = "/-/window/";
+
+    /**
+     * The page runs in a frame without an origin of its own, so that nothing in it can act as the owner. Only the
+     * editor may frame it.
+     */
+    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self';"
+            + " font-src 'self'; form-action 'none'; base-uri 'none'; frame-ancestors 'self'; sandbox allow-scripts";
+
+    private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
+
+    private final Windows windows;
+    private final WorkingCopy workingCopy;
+    private final PageTexts texts;
+    private final VisitorAssets assets;
+    private final Clock clock;
+    private volatile @Nullable Prepared prepared;
+
+    WindowController(Windows windows, WorkingCopy workingCopy, PageTexts texts, VisitorAssets assets, Clock clock) {
+        this.windows = windows;
+        this.workingCopy = workingCopy;
+        this.texts = texts;
+        this.assets = assets;
+        this.clock = clock;
+    }
+
+    /** The navigation of one revision, shared by the pages that are looked at until the next. */
+    private record Prepared(long revision, SiteNavigation navigation) {}
+
+    /** @param address where the window's pages begin, without a slash at its end */
+    record WindowDto(String address) {}
+
+    @PostMapping("/-/api/windows")
+    @ResponseStatus(HttpStatus.CREATED)
+    WindowDto open() {
+        return new WindowDto(BASE + windows.open());
+    }
+
+    @GetMapping({BASE + "{token}", BASE + "{token}/**"})
+    ResponseEntity<String> page(@PathVariable String token, HttpServletRequest request) {
+        if (!windows.isOpen(token)) {
+            return html(HttpStatus.NOT_FOUND).body("<!doctype html><title>Closed</title><p>This preview is closed.");
+        }
+        String prefix = BASE + token;
+        String path = UriUtils.decode(request.getRequestURI().substring(prefix.length()), StandardCharsets.UTF_8);
+        WorkingCopy.State state = workingCopy.state();
+        Site site = state.site();
+        Optional<PageId> page = Addresses.find(site, path.isEmpty() ? "/" : path);
+        if (page.isEmpty()) {
+            return html(HttpStatus.NOT_FOUND).body(writer(state, prefix, null).notFound());
+        }
+        Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get());
+        if (leadsOn.isPresent()) {
+            return ResponseEntity.status(HttpStatus.FOUND)
+                    .location(URI.create(prefix + Addresses.of(site, leadsOn.get())))
+                    .cacheControl(CacheControl.noStore())
+                    .build();
+        }
+        String text = texts.html(site.pages().get(page.get()));
+        return html(HttpStatus.OK)
+                .body(writer(state, prefix, band(site, page.get())).page(page.get(), text));
+    }
+
+    private VisitorHtml writer(WorkingCopy.State state, String prefix, @Nullable String band) {
+        Prepared now = prepared;
+        if (now == null || now.revision() != state.revision()) {
+            now = new Prepared(state.revision(), SiteNavigation.of(state.site(), clock.instant()));
+            prepared = now;
+        }
+        return new VisitorHtml(state.site(), now.navigation(), assets.window(prefix, band));
+    }
+
+    /** What visitors get instead of a page they cannot get. */
+    private static @Nullable String band(Site site, PageId page) {
+        if (!Access.of(site, page).isGettable()) {
+            return "Held back: visitors get “not found” here.";
+        }
+        return site.pages().get(page).kind() == PageKind.GROUP
+                ? "Nothing under this group is open: visitors get “not found” here."
+                : null;
+    }
+
+    private static ResponseEntity.BodyBuilder html(HttpStatus status) {
+        return ResponseEntity.status(status)
+                .contentType(HTML)
+                .cacheControl(CacheControl.noStore())
+                .header(Policy.HEADER, POLICY)
+                .header("Referrer-Policy", "no-referrer"); // the token is in the address
+    }
+}
