@@ -7,9 +7,11 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
 import org.springframework.context.ApplicationListener;
+import org.springframework.core.env.MapPropertySource;
 
 /** Keeps two starts from using one data folder. The lock goes with the process, however it ends. */
 public final class DataFolder {
@@ -30,7 +32,12 @@ public final class DataFolder {
     public static ApplicationListener<ApplicationEnvironmentPreparedEvent> locking() {
         return event -> {
             String folder = event.getEnvironment().getRequiredProperty("velnik.data");
-            lock(Path.of(folder).toAbsolutePath().normalize());
+            Path absolute = Path.of(folder).toAbsolutePath().normalize();
+            lock(absolute);
+            // The database takes no path that depends on where one stands.
+            event.getEnvironment()
+                    .getPropertySources()
+                    .addFirst(new MapPropertySource("data-folder", Map.of("velnik.data", absolute.toString())));
         };
     }
 

@@ -1,0 +1,105 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type PageDto = Schemas["PageDto"];
+export type WorkingCopyDto = Schemas["WorkingCopyDto"];
+export type AnswerDto = Schemas["AnswerDto"];
+export type DifferenceDto = Schemas["DifferenceDto"];
+export type ChangeDto = Schemas["ChangeDto"];
+export type PlaceDto = Schemas["PlaceDto"];
+export type HistoryDto = Schemas["HistoryDto"];
+export type Reach = PageDto["reach"];
+export type SessionDto = Schemas["SessionDto"];
+export type PersonDto = Schemas["PersonDto"];
+export type WaitingDto = Schemas["WaitingDto"];
+export type ReleaseDto = Schemas["ReleaseDto"];
+export type PreviewDto = Schemas["Preview"];
+
+/** The server answered, and the answer is no. Its message is a sentence for the person. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly type: string,
+    sentence: string,
+    readonly errors: readonly { readonly field: string; readonly sentence: string }[],
+  ) {
+    super(sentence);
+  }
+}
+
+/** No answer came. */
+export class Unreachable extends Error {
+  constructor() {
+    super("Velnik does not answer just now.");
+  }
+}
+
+const BASE = "/-/api";
+/** Milliseconds after which a call counts as not answered. */
+const PATIENCE = 20_000;
+
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(BASE + path, {
+      method,
+      headers: {
+        Accept: "application/json, application/problem+json",
+        ...(body === undefined ? {} : { "Content-Type": "application/json" }),
+        ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      signal: AbortSignal.timeout(PATIENCE),
+    });
+  } catch {
+    throw new Unreachable();
+  }
+  if (response.ok) {
+    return (response.status === 204 ? undefined : await response.json()) as T;
+  }
+  if (response.status >= 502 && response.status <= 504) throw new Unreachable();
+  const problem = await response.json().catch(() => ({}));
+  throw new Refused(
+    response.status,
+    String(problem.type ?? "").replace(/^.*\//, ""),
+    String(problem.detail ?? "Something went wrong. Nothing was changed."),
+    problem.errors ?? [],
+  );
+}
+
+function csrfToken(): string {
+  const cookie = document.cookie.split("; ").find((part) => part.startsWith("XSRF-TOKEN="));
+  return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
+}
+
+export const api = {
+  session: () => call<SessionDto>("GET", "/session"),
+  signIn: (name: string, password: string) => call<SessionDto>("POST", "/session", { name, password }),
+  signOut: () => call<void>("DELETE", "/session"),
+  begin: (owner: Schemas["NewOwner"]) => call<SessionDto>("POST", "/owner", owner),
+  workingCopy: () => call<WorkingCopyDto>("GET", "/working-copy"),
+  change: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
+    call<AnswerDto>("POST", "/changes", { request, basedOn, changes }),
+  undo: (request: string) => call<AnswerDto>("POST", "/undo", { request }),
+  redo: (request: string) => call<AnswerDto>("POST", "/redo", { request }),
+  previewOutline: (request: string, basedOn: number, text: string) =>
+    call<PreviewDto>("POST", "/imports/outline?dryRun=true", { request, basedOn, text, place: null }),
+  importOutline: (request: string, basedOn: number, text: string, place: PlaceDto | null) =>
+    call<AnswerDto>("POST", "/imports/outline?dryRun=false", { request, basedOn, text, place }),
+  reach: (page: string) => call<{ sentence: string }>("GET", `/pages/${page}/reach`),
+  waiting: () => call<WaitingDto>("GET", "/waiting"),
+  releases: () => call<ReleaseDto[]>("GET", "/releases"),
+  publish: (request: string, basedOn: number, note: string) =>
+    call<ReleaseDto>("POST", "/releases", { request, basedOn, note }),
+  openWindow: () => call<{ address: string }>("POST", "/windows"),
+};
+
+/** The HTML of a page in the window. Null when the window was closed by the server. */
+export async function windowPage(address: string): Promise<string | null> {
+  const response = await fetch(address, { signal: AbortSignal.timeout(PATIENCE) }).catch(() => {
+    throw new Unreachable();
+  });
+  const html = await response.text();
+  return html.includes("data-closed") ? null : html;
+}

@@ -1,0 +1,209 @@
+import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/react-virtual";
+import { type KeyboardEvent, type ReactNode, type RefObject, useEffect, useRef } from "react";
+import { FoldMark } from "../shared/marks";
+import { sizes } from "../shared/tokens";
+import type { Row } from "./rows";
+import "./outline.css";
+
+/** Pixels that each level goes in. */
+const INDENT = 26;
+/** Rows drawn beyond what is seen, so that scrolling meets no gap. */
+const BEYOND = 14;
+
+/** A row that is not in the tree yet, such as the add line, shown among the others. */
+export type ExtraRow = { readonly after: number; readonly level: number; readonly content: ReactNode };
+
+/**
+ * Rows of a tree on a drawn spine, as an ARIA tree grid: one stop for Tab, the selected row told by
+ * aria-activedescendant. Only rows in sight are drawn.
+ */
+export function Outline(props: {
+  readonly label: string;
+  readonly columns: readonly string[];
+  readonly rows: readonly Row[];
+  readonly selected: string | null;
+  readonly gridRef: RefObject<HTMLDivElement | null>;
+  readonly extra: ExtraRow | null;
+  readonly onSelect: (id: string) => void;
+  readonly onEdit: (id: string) => void;
+  readonly onFold: (id: string, folded: boolean) => void;
+  readonly onKey: (event: KeyboardEvent) => void;
+  /** The cells of a row, the first of them the text. */
+  readonly cells: (row: Row) => readonly ReactNode[];
+}) {
+  const { rows, selected, extra, gridRef } = props;
+  const selectedAt = rows.findIndex((row) => row.id === selected);
+  const selectedRow = rows[selectedAt];
+  const count = rows.length + (extra ? 1 : 0);
+  const indexOf = (row: number) => (extra && row > extra.after ? row + 1 : row);
+
+  const virtual = useVirtualizer({
+    count,
+    getScrollElement: () => gridRef.current,
+    estimateSize: () => sizes.row,
+    overscan: BEYOND,
+    scrollPaddingStart: sizes.row,
+    rangeExtractor: (range: Range) => {
+      const drawn = defaultRangeExtractor(range);
+      const keep = [selectedAt < 0 ? -1 : indexOf(selectedAt), extra ? extra.after + 1 : -1];
+      return [...new Set([...drawn, ...keep.filter((index) => index >= 0 && index < count)])].sort(
+        (a, b) => a - b,
+      );
+    },
+  });
+
+  const scrollTo = useRef((_index: number) => {});
+  scrollTo.current = (index) => virtual.scrollToIndex(index, { align: "auto" });
+  const target = selectedAt < 0 ? -1 : indexOf(selectedAt);
+  useEffect(() => {
+    if (target >= 0) scrollTo.current(target);
+  }, [target]);
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.target !== event.currentTarget) return;
+    const select = (row: Row | undefined) => {
+      event.preventDefault();
+      if (row) props.onSelect(row.id);
+    };
+    const plain = !event.ctrlKey && !event.shiftKey && !event.altKey && !event.metaKey;
+    if (plain) {
+      switch (event.key) {
+        case "ArrowDown":
+          return select(rows[selectedAt + 1] ?? rows.at(-1));
+        case "ArrowUp":
+          return select(rows[Math.max(selectedAt - 1, 0)]);
+        case "Home":
+          return select(rows[0]);
+        case "End":
+          return select(rows.at(-1));
+        case "ArrowRight":
+          event.preventDefault();
+          if (selectedRow?.folded) props.onFold(selectedRow.id, false);
+          else if (selectedRow && selectedRow.subpages > 0) select(rows[selectedAt + 1]);
+          return;
+        case "ArrowLeft":
+          event.preventDefault();
+          if (selectedRow && selectedRow.subpages > 0 && !selectedRow.folded)
+            props.onFold(selectedRow.id, true);
+          else if (selectedRow)
+            select(rows.slice(0, selectedAt).findLast((row) => row.level < selectedRow.level));
+          return;
+        case "Enter":
+          event.preventDefault();
+          if (selectedRow) props.onEdit(selectedRow.id);
+          return;
+      }
+    }
+    props.onKey(event);
+  };
+
+  const spineOfSelected = new Set(selectedRow?.spine.slice(-1));
+  return (
+    <div
+      className="outline"
+      role="treegrid"
+      aria-label={props.label}
+      aria-rowcount={rows.length + 1}
+      aria-activedescendant={selectedRow ? rowId(selectedRow.id) : undefined}
+      tabIndex={0}
+      ref={gridRef}
+      onKeyDown={onKeyDown}
+    >
+      <div className="outline-row columns" role="row" aria-rowindex={1}>
+        {props.columns.map((column) => (
+          <div key={column} role="columnheader">
+            {column}
+          </div>
+        ))}
+      </div>
+      <div role="rowgroup" className="outline-body" style={{ height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map((item) => {
+          const style = { transform: `translateY(${item.start}px)` };
+          if (extra && item.index === extra.after + 1) {
+            return (
+              <div key="extra" className="outline-row extra" role="row" style={style}>
+                <div role="gridcell" className="text" style={{ paddingInlineStart: indent(extra.level) }}>
+                  {extra.content}
+                </div>
+              </div>
+            );
+          }
+          const at = extra && item.index > extra.after ? item.index - 1 : item.index;
+          const row = rows[at];
+          if (!row) return null;
+          const [text, ...others] = props.cells(row);
+          return (
+            <div
+              key={row.id}
+              id={rowId(row.id)}
+              className={row.id === selected ? "outline-row selected" : "outline-row"}
+              role="row"
+              aria-level={row.level}
+              aria-posinset={row.position}
+              aria-setsize={row.siblings}
+              aria-rowindex={at + 2}
+              aria-selected={row.id === selected}
+              aria-expanded={row.subpages > 0 ? !row.folded : undefined}
+              style={style}
+              onMouseDown={(event) => {
+                if (event.target instanceof HTMLInputElement) return;
+                event.preventDefault();
+                gridRef.current?.focus({ preventScroll: true });
+                props.onSelect(row.id);
+              }}
+              onDoubleClick={() => props.onEdit(row.id)}
+            >
+              <Spine row={row} thick={at <= selectedAt ? spineOfSelected : NONE} />
+              <div role="gridcell" className="text" style={{ paddingInlineStart: indent(row.level) }}>
+                {row.subpages > 0 && (
+                  // biome-ignore lint/a11y/noStaticElementInteractions: folding by key is Left and Right on the row
+                  <span
+                    className="fold"
+                    style={{ insetInlineStart: indent(row.level) - 16 }}
+                    onMouseDown={(event) => {
+                      event.stopPropagation();
+                      event.preventDefault();
+                      props.onFold(row.id, !row.folded);
+                    }}
+                  >
+                    <FoldMark folded={row.folded} />
+                  </span>
+                )}
+                {text}
+              </div>
+              {others.map((cell, column) => (
+                <div key={column} role="gridcell">
+                  {cell}
+                </div>
+              ))}
+            </div>
+          );
+        })}
+      </div>
+    </div>
+  );
+}
+
+const NONE: ReadonlySet<string | null> = new Set();
+
+/** The fine lines that join a row to the rows above it. */
+function Spine({ row, thick }: { readonly row: Row; readonly thick: ReadonlySet<string | null> }) {
+  return row.spine.map(
+    (ancestor, depth) =>
+      ancestor !== null && (
+        <span
+          key={ancestor}
+          className={thick.has(ancestor) ? "spine thick" : "spine"}
+          style={{ insetInlineStart: indent(depth + 1) - 12 }}
+        />
+      ),
+  );
+}
+
+function indent(level: number): number {
+  return 42 + (level - 1) * INDENT;
+}
+
+export function rowId(id: string): string {
+  return `row-${id}`;
+}

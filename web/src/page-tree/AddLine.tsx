@@ -1,0 +1,90 @@
+import { Input, type InputRef } from "antd";
+import { useEffect, useRef, useState } from "react";
+import type { PlaceDto } from "../api/client";
+import type { Result } from "../working-copy/store";
+import { endOf, type PageTree, parentOf } from "../working-copy/tree";
+
+/** What invites to add a page at the end of the tree, while no add line is open. */
+export function AddTeaser({ onOpen }: { readonly onOpen: () => void }) {
+  return (
+    <button type="button" className="add-teaser" onClick={onOpen}>
+      <span aria-hidden="true">+</span> Type a title, or paste a list
+    </button>
+  );
+}
+
+/**
+ * A new page being typed where it will stand. Enter keeps it and goes on with the next; Tab nests, Shift+Tab goes out;
+ * a list of several lines becomes as many pages; Escape leaves.
+ */
+export function AddLine(props: {
+  readonly tree: PageTree;
+  readonly place: PlaceDto;
+  readonly onPlace: (place: PlaceDto) => void;
+  readonly onAdd: (title: string, place: PlaceDto) => Promise<Result>;
+  readonly onPaste: (text: string, place: PlaceDto) => Promise<Result>;
+  readonly onLeave: () => void;
+}) {
+  const { tree, place } = props;
+  const [title, setTitle] = useState("");
+  const [problem, setProblem] = useState<string | null>(null);
+  const field = useRef<InputRef>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the field keeps the focus when it comes to stand elsewhere
+  useEffect(() => field.current?.focus(), [place]);
+
+  const take = async (result: Promise<Result>) => {
+    const { ok, ...rest } = await result;
+    setProblem(ok ? null : "sentence" in rest ? rest.sentence : null);
+    if (ok) setTitle("");
+  };
+  const nest = () => {
+    if (place.after !== null) props.onPlace(endOf(tree, place.after));
+  };
+  const goOut = () => {
+    if (place.parent !== null) props.onPlace({ parent: parentOf(tree, place.parent), after: place.parent });
+  };
+  return (
+    <>
+      <Input
+        ref={field}
+        size="small"
+        value={title}
+        placeholder="Type a title, or paste a list"
+        aria-label="Title of the new page"
+        aria-invalid={problem !== null}
+        onChange={(event) => {
+          setTitle(event.target.value);
+          setProblem(null);
+        }}
+        onBlur={() => {
+          if (title.trim() === "") props.onLeave();
+        }}
+        onPaste={(event) => {
+          const text = event.clipboardData.getData("text");
+          if (/\S[^\S\n]*\n\s*\S/.test(text)) {
+            event.preventDefault();
+            void take(props.onPaste(text, place));
+          }
+        }}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === "Enter") {
+            event.preventDefault();
+            if (title.trim() !== "") void take(props.onAdd(title, place));
+          } else if (event.key === "Escape") {
+            props.onLeave();
+          } else if (event.key === "Tab" && title !== "") {
+            event.preventDefault();
+            if (event.shiftKey) goOut();
+            else nest();
+          }
+        }}
+      />
+      {problem && (
+        <span className="beside" role="alert" title={problem}>
+          {problem}
+        </span>
+      )}
+    </>
+  );
+}

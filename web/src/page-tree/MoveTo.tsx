@@ -1,0 +1,133 @@
+import { Button, Input } from "antd";
+import { useId, useMemo, useState } from "react";
+import type { PlaceDto } from "../api/client";
+import type { Result } from "../working-copy/store";
+import { endOf, isInside, type PageTree, pageOf, parentOf, pathTo } from "../working-copy/tree";
+
+/** As many targets as fit; the rest is found by typing. */
+const SHOWN = 60;
+
+type Target = { readonly id: string | null; readonly title: string; readonly path: string };
+
+/** Where a page could go: type part of a title, choose, and put the page under it or after it. */
+export function MoveTo(props: {
+  readonly tree: PageTree;
+  readonly page: string;
+  readonly onMove: (place: PlaceDto) => Promise<Result>;
+  readonly onLeave: () => void;
+}) {
+  const { tree, page } = props;
+  const [typed, setTyped] = useState("");
+  const [chosen, setChosen] = useState(0);
+  const [problem, setProblem] = useState<string | null>(null);
+  const list = useId();
+  const all = useMemo(() => targetsFor(tree, page), [tree, page]);
+  const targets = all
+    .filter((target) => plain(`${target.path} ${target.title}`).includes(plain(typed)))
+    .slice(0, SHOWN);
+  const at = Math.min(chosen, targets.length - 1);
+  const target = targets[at];
+  const title = pageOf(tree, page).title;
+
+  const go = async (how: "under" | "after") => {
+    if (!target) return;
+    const under = how === "under" || target.id === null;
+    const place = under
+      ? endOf(tree, target.id)
+      : { parent: parentOf(tree, target.id as string), after: target.id };
+    const last = place.after === page ? { ...place, after: before(tree, page) } : place;
+    const result = await props.onMove(last);
+    if (!result.ok) setProblem(result.sentence);
+  };
+  return (
+    <section className="card" aria-label={`Move ${title} to`}>
+      <h2>Move {title} to…</h2>
+      <Input
+        autoFocus
+        value={typed}
+        placeholder="Part of a page’s title"
+        role="combobox"
+        aria-expanded="true"
+        aria-controls={list}
+        aria-activedescendant={target ? `${list}-${at}` : undefined}
+        aria-label="Find the page to move it to"
+        onChange={(event) => {
+          setTyped(event.target.value);
+          setChosen(0);
+          setProblem(null);
+        }}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === "ArrowDown") setChosen(Math.min(at + 1, targets.length - 1));
+          else if (event.key === "ArrowUp") setChosen(Math.max(at - 1, 0));
+          else if (event.key === "Enter") void go(event.ctrlKey ? "after" : "under");
+          else if (event.key === "Escape") props.onLeave();
+          else return;
+          event.preventDefault();
+        }}
+      />
+      <div className="targets" role="listbox" id={list} aria-label="Pages">
+        {targets.map((each, index) => (
+          // biome-ignore lint/a11y/useKeyWithClickEvents: chosen by the arrow keys in the field above
+          <div
+            key={each.id ?? "top"}
+            id={`${list}-${index}`}
+            role="option"
+            aria-selected={index === at}
+            ref={index === at ? (element) => element?.scrollIntoView({ block: "nearest" }) : null}
+            onClick={() => setChosen(index)}
+            onDoubleClick={() => void go("under")}
+          >
+            {each.title} <span>{each.path}</span>
+          </div>
+        ))}
+        {targets.length === 0 && <p>No page has that in its title.</p>}
+      </div>
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      <div className="choices">
+        <Button type="primary" disabled={!target} onClick={() => void go("under")}>
+          {target?.id === null ? "To the top level" : `Under ${target?.title ?? "it"}`}
+        </Button>
+        <Button disabled={!target || target.id === null} onClick={() => void go("after")}>
+          After {target?.id ? target.title : "it"}
+        </Button>
+        <Button type="text" onClick={props.onLeave}>
+          Leave it where it is
+        </Button>
+      </div>
+      <p className="hint">Enter puts it under, Ctrl+Enter after, Escape leaves it.</p>
+    </section>
+  );
+}
+
+function targetsFor(tree: PageTree, page: string): Target[] {
+  const targets: Target[] = [{ id: null, title: "Top level", path: "" }];
+  const add = (parent: string | null) => {
+    for (const id of tree.children.get(parent) ?? []) {
+      if (isInside(tree, id, page)) continue;
+      const above = pathTo(tree, id).slice(0, -1);
+      targets.push({
+        id,
+        title: pageOf(tree, id).title,
+        path: above.map((step) => pageOf(tree, step).title).join(" › "),
+      });
+      add(id);
+    }
+  };
+  add(null);
+  return targets;
+}
+
+function before(tree: PageTree, page: string): string | null {
+  const siblings = tree.children.get(parentOf(tree, page)) ?? [];
+  return siblings[siblings.indexOf(page) - 1] ?? null;
+}
+
+/** For finding: without accents and case. */
+function plain(text: string): string {
+  return text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
+}

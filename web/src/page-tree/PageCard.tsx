@@ -1,0 +1,114 @@
+import { useQuery } from "@tanstack/react-query";
+import { Input, Segmented } from "antd";
+import { useState } from "react";
+import { api, type Reach } from "../api/client";
+import { GateMark, KeyMark } from "../shared/marks";
+import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { addressAbove, pageOf } from "../working-copy/tree";
+
+/** Everything about the selected page: who can reach it, in one sentence, and what decides that. */
+export function PageCard(props: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  readonly page: string;
+}) {
+  const { copy, store, page: id } = props;
+  const page = pageOf(copy.tree, id);
+  const isHome = copy.tree.home === id;
+  const [problem, setProblem] = useState<string | null>(null);
+  const reach = useQuery({
+    queryKey: ["reach", id, copy.revision],
+    queryFn: () => api.reach(id),
+    placeholderData: (previous) => previous,
+  });
+  const take = async (result: Promise<Result>) => {
+    const taken = await result;
+    setProblem(taken.ok ? null : taken.sentence);
+    return taken.ok;
+  };
+  return (
+    <section className="card" aria-label={`About ${page.title}`}>
+      <h2>{page.title}</h2>
+      <p className="sentence">{reach.data?.sentence ?? " "}</p>
+      <h3>Address and reach</h3>
+      <div className="fields">
+        <label htmlFor="slug">Address</label>
+        <SlugField
+          key={page.slug}
+          slug={page.slug}
+          above={addressAbove(copy.tree, id)}
+          note={
+            isHome
+              ? "its own address is /"
+              : copy.published.has(id)
+                ? "public"
+                : page.slugFollows
+                  ? "follows the title"
+                  : "never public yet"
+          }
+          onKeep={(slug) =>
+            take(store.change({ kind: "setSlug", page: id, slug: slug === "" ? null : slug }))
+          }
+        />
+        <span id="reach-label">Reach</span>
+        <Segmented<Reach>
+          aria-labelledby="reach-label"
+          disabled={isHome}
+          value={isHome ? "OPEN" : page.reach}
+          onChange={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
+          options={[
+            { value: "OPEN", label: "Open" },
+            { value: "BY_LINK_ONLY", label: "By link only", icon: <KeyMark /> },
+            { value: "HELD_BACK", label: "Held back", icon: <GateMark /> },
+          ]}
+        />
+        {isHome && (
+          <>
+            <span />
+            <span className="hint">The home page is always open.</span>
+          </>
+        )}
+        {page.summary && (
+          <>
+            <span>Summary</span>
+            <span>{page.summary}</span>
+          </>
+        )}
+      </div>
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function SlugField(props: {
+  readonly slug: string;
+  readonly above: string;
+  readonly note: string;
+  readonly onKeep: (slug: string) => Promise<boolean>;
+}) {
+  const [typed, setTyped] = useState(props.slug);
+  const keep = () => {
+    if (typed !== props.slug) void props.onKeep(typed);
+  };
+  return (
+    <span className="slug">
+      <Input
+        id="slug"
+        value={typed}
+        prefix={<span className="above">{props.above}</span>}
+        title="Empty: follows the title"
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") keep();
+          if (event.key === "Escape") setTyped(props.slug);
+        }}
+      />
+      <span className="hint">{props.note}</span>
+    </span>
+  );
+}

@@ -1,0 +1,213 @@
+import { Button } from "antd";
+import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
+import type { PlaceDto } from "../api/client";
+import { type Move, placeAfterMove } from "../outline/moves";
+import { Outline } from "../outline/Outline";
+import { type Row, rowsOf } from "../outline/rows";
+import { newId } from "../shared/ids";
+import { lettersAct } from "../shell/keys";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
+import { AddLine, AddTeaser } from "./AddLine";
+import { PageActions } from "./PageActions";
+import { TitleCell } from "./TitleCell";
+import { TitleField } from "./TitleField";
+
+/** A row whose text is being typed, or a sentence beside a row. */
+type Attention =
+  | { readonly kind: "none" }
+  | { readonly kind: "editing"; readonly page: string }
+  | { readonly kind: "adding"; readonly place: PlaceDto }
+  | { readonly kind: "problem"; readonly page: string; readonly sentence: string };
+
+const NONE: Attention = { kind: "none" };
+
+const ARROWS: Readonly<Record<string, Move>> = {
+  ArrowUp: "up",
+  ArrowDown: "down",
+  ArrowRight: "in",
+  ArrowLeft: "out",
+};
+
+/** The left side: the outline of pages, the actions for the selected one, and the add line. */
+export function PageDesk(props: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  readonly selected: string;
+  readonly gridRef: RefObject<HTMLDivElement | null>;
+  readonly onSelect: (id: string) => void;
+  readonly onMoveTo: () => void;
+  readonly onWholeScreen: () => void;
+}) {
+  const { copy, store, selected, gridRef } = props;
+  const { tree } = copy;
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const [attention, setAttention] = useState<Attention>(NONE);
+  const rows = useMemo(() => rowsOf(tree, folded), [tree, folded]);
+  const heldBack = useMemo(
+    () => [...tree.pages.values()].filter((page) => page.reach === "HELD_BACK").length,
+    [tree],
+  );
+
+  const backToOutline = () => gridRef.current?.focus({ preventScroll: true });
+  const leave = () => {
+    setAttention(NONE);
+    backToOutline();
+  };
+  const select = (id: string) => {
+    setAttention(NONE);
+    props.onSelect(id);
+  };
+  const unfold = (id: string | null) => {
+    if (id !== null && folded.has(id)) setFolded(new Set([...folded].filter((other) => other !== id)));
+  };
+
+  const move = async (move: Move) => {
+    const place = placeAfterMove(tree, selected, move);
+    if (!place) return;
+    unfold(place.parent);
+    const result = await store.change({ kind: "movePages", pages: [selected], place });
+    setAttention(result.ok ? NONE : { kind: "problem", page: selected, sentence: result.sentence });
+  };
+  const add = (place: PlaceDto) => {
+    unfold(place.parent);
+    setAttention({ kind: "adding", place });
+  };
+  const addBelow = () => add({ parent: parentOf(tree, selected), after: selected });
+  const addUnder = () => add(endOf(tree, selected));
+
+  const onKey = (event: KeyboardEvent) => {
+    const arrow = ARROWS[event.key];
+    if (event.ctrlKey && event.shiftKey && arrow) {
+      event.preventDefault();
+      void move(arrow);
+    } else if (lettersAct() && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      const act = { n: addBelow, m: props.onMoveTo, w: props.onWholeScreen }[event.key.toLowerCase()];
+      if (act) {
+        event.preventDefault();
+        act();
+      }
+    }
+  };
+
+  const retitle = async (page: string, title: string) => {
+    const result = await store.change({ kind: "retitlePage", page, title });
+    if (result.ok) leave();
+    return result;
+  };
+  const addPage = async (title: string, place: PlaceDto) => {
+    const id = newId();
+    const result = await store.change({ kind: "addPages", pages: [{ id, place, title, reach: null }] });
+    if (result.ok) {
+      props.onSelect(id);
+      setAttention({ kind: "adding", place: { parent: place.parent, after: id } });
+    }
+    return result;
+  };
+  const pastePages = async (text: string, place: PlaceDto) => {
+    const result = await store.paste(text, place);
+    if (result.ok) leave();
+    return result;
+  };
+
+  const cells = (row: Row): ReactNode[] => {
+    const page = pageOf(tree, row.id);
+    const editing = attention.kind === "editing" && attention.page === row.id;
+    const text = editing ? (
+      <TitleField
+        key="editing"
+        label={`Title of ${page.title}`}
+        initial={page.title}
+        onKeep={(title) => retitle(row.id, title)}
+        onLeave={leave}
+      />
+    ) : (
+      <TitleCell
+        key="title"
+        page={page}
+        row={row}
+        problem={attention.kind === "problem" && attention.page === row.id ? attention.sentence : null}
+      />
+    );
+    return [text, addressOf(tree, row.id)];
+  };
+
+  return (
+    <section className="desk" aria-label="Pages">
+      <div className="head">
+        <h1>Pages</h1>
+        <span>
+          {tree.pages.size === 1 ? "1 page" : `${tree.pages.size} pages`}
+          {heldBack > 0 && ` · ${heldBack} held back`}
+        </span>
+        <span className="spring" />
+        <Button
+          size="small"
+          onClick={() =>
+            setFolded(
+              folded.size > 0 ? new Set() : new Set([...tree.children.keys()].filter((id) => id !== null)),
+            )
+          }
+        >
+          {folded.size > 0 ? "Unfold all" : "Fold all"}
+        </Button>
+      </div>
+      <PageActions
+        title={pageOf(tree, selected).title}
+        may={(move) => placeAfterMove(tree, selected, move) !== null}
+        onMove={move}
+        onAddBelow={addBelow}
+        onAddUnder={addUnder}
+        onEdit={() => setAttention({ kind: "editing", page: selected })}
+        onMoveTo={props.onMoveTo}
+      />
+      <Outline
+        label="Pages"
+        columns={["Title", "Address"]}
+        rows={rows}
+        selected={selected}
+        gridRef={gridRef}
+        extra={
+          attention.kind === "adding"
+            ? {
+                after: lastRowOf(rows, tree, attention.place),
+                level: attention.place.parent === null ? 1 : levelOf(tree, attention.place.parent) + 1,
+                content: (
+                  <AddLine
+                    tree={tree}
+                    place={attention.place}
+                    onPlace={(place) => setAttention({ kind: "adding", place })}
+                    onAdd={addPage}
+                    onPaste={pastePages}
+                    onLeave={leave}
+                  />
+                ),
+              }
+            : null
+        }
+        onSelect={select}
+        onEdit={(page) => setAttention({ kind: "editing", page })}
+        onFold={(id, fold) => {
+          const next = new Set(folded);
+          if (fold) next.add(id);
+          else next.delete(id);
+          setFolded(next);
+        }}
+        onKey={onKey}
+        cells={cells}
+      />
+      <AddTeaser onOpen={() => add(endOf(tree, null))} />
+    </section>
+  );
+}
+
+/** The index of the row that a new row at this place comes right after; -1 before the first. */
+function lastRowOf(rows: readonly Row[], tree: PageTree, place: PlaceDto): number {
+  const anchor = place.after ?? place.parent;
+  const at = rows.findIndex((row) => row.id === anchor);
+  const row = rows[at];
+  if (!row || place.after === null) return at;
+  let last = at;
+  while ((rows[last + 1]?.level ?? 0) > row.level) last++;
+  return childrenOf(tree, row.id).length > 0 ? last : at;
+}

@@ -1,0 +1,73 @@
+import { Button, Input } from "antd";
+import { useState } from "react";
+import { newId } from "../shared/ids";
+import type { Result, WorkingCopyStore } from "../working-copy/store";
+
+const EXAMPLE = `Home
+What we do
+  For families
+  For firms
+About us
+Contact`;
+
+/** A site without pages: how to begin. */
+export function Start({ store }: { readonly store: WorkingCopyStore }) {
+  const [text, setText] = useState("");
+  const [problem, setProblem] = useState<string | null>(null);
+  const take = async (result: Promise<Result>) => {
+    const taken = await result;
+    setProblem(taken.ok ? null : taken.sentence);
+  };
+  const top = { parent: null, after: null };
+  return (
+    <main className="start">
+      <h1>Your site has no pages yet</h1>
+      <p>
+        Paste a list of titles, one a line; indent a line to put it under the one above. The first becomes the
+        home page.
+      </p>
+      <label htmlFor="outline-text">List of pages</label>
+      <Input.TextArea
+        id="outline-text"
+        rows={10}
+        value={text}
+        placeholder={EXAMPLE}
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === "Tab" && text !== "" && !event.shiftKey) {
+            event.preventDefault();
+            const field = event.currentTarget;
+            field.setRangeText("  ", field.selectionStart, field.selectionEnd, "end");
+            setText(field.value);
+          }
+        }}
+      />
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      <div className="choices">
+        <Button
+          type="primary"
+          disabled={text.trim() === ""}
+          onClick={() => void take(store.paste(text, top))}
+        >
+          Make these pages
+        </Button>
+        <Button
+          onClick={() =>
+            void take(
+              store.change({
+                kind: "addPages",
+                pages: [{ id: newId(), place: top, title: "Home", reach: null }],
+              }),
+            )
+          }
+        >
+          Start with one page, Home
+        </Button>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,62 @@
+import { Input, type InputRef } from "antd";
+import { useEffect, useRef, useState } from "react";
+import type { Result } from "../working-copy/store";
+
+/** A title being typed in its row: Enter keeps it, Escape gives up, going elsewhere keeps it too. */
+export function TitleField(props: {
+  readonly label: string;
+  readonly initial: string;
+  readonly onKeep: (title: string) => Promise<Result>;
+  readonly onLeave: () => void;
+}) {
+  const [title, setTitle] = useState(props.initial);
+  const [problem, setProblem] = useState<string | null>(null);
+  const field = useRef<InputRef>(null);
+  const done = useRef(false);
+  useEffect(() => field.current?.select(), []);
+
+  const keep = async () => {
+    if (done.current) return;
+    if (title.trim() === props.initial) return leave();
+    done.current = true;
+    const result = await props.onKeep(title);
+    if (!result.ok) {
+      done.current = false;
+      setProblem(result.sentence);
+      field.current?.focus();
+    }
+  };
+  const leave = () => {
+    done.current = true;
+    props.onLeave();
+  };
+  return (
+    <>
+      <Input
+        ref={field}
+        size="small"
+        value={title}
+        autoFocus
+        aria-label={props.label}
+        aria-invalid={problem !== null}
+        onChange={(event) => setTitle(event.target.value)}
+        onBlur={() => void keep()}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") {
+            event.preventDefault();
+            event.stopPropagation();
+            void keep();
+          } else if (event.key === "Escape") {
+            event.stopPropagation();
+            leave();
+          }
+        }}
+      />
+      {problem && (
+        <span className="beside" role="alert" title={problem}>
+          {problem}
+        </span>
+      )}
+    </>
+  );
+}

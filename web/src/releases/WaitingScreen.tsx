@@ -1,0 +1,99 @@
+import { useQuery } from "@tanstack/react-query";
+import { Button, Input } from "antd";
+import { useState } from "react";
+import { Link } from "react-router";
+import { api, type PersonDto } from "../api/client";
+import { sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
+import "./releases.css";
+
+/** What waits to be published, in sentences, and what was published before. */
+export default function WaitingScreen(props: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  readonly person: PersonDto;
+}) {
+  const { copy, store, person } = props;
+  const [note, setNote] = useState("");
+  const [problem, setProblem] = useState<string | null>(null);
+  const waiting = useQuery({ queryKey: ["waiting", copy.revision, copy.waiting], queryFn: api.waiting });
+  const releases = useQuery({ queryKey: ["releases", copy.waiting], queryFn: api.releases });
+  const entries = waiting.data?.entries ?? [];
+  const publish = async () => {
+    const { ok, sentence } = await store.publish(note);
+    setProblem(ok ? null : sentence);
+    if (ok) setNote("");
+  };
+  return (
+    <main className="releases">
+      <section aria-labelledby="waits">
+        <div className="head">
+          <h1 id="waits">What waits</h1>
+          <span>visitors do not see it yet</span>
+        </div>
+        {waiting.isError && (
+          <p className="problem" role="alert">
+            {sentenceOf(waiting.error)}
+          </p>
+        )}
+        {waiting.isSuccess && entries.length === 0 && (
+          <p>
+            Nothing waits: visitors see the site as it is. <Link to="/pages">Go on with the pages.</Link>
+          </p>
+        )}
+        <ul className="entries">
+          {entries.map((entry) => (
+            <li key={`${entry.page} ${entry.sentence}`}>
+              {entry.page ? <Link to={`/pages/${entry.page}`}>{entry.sentence}</Link> : entry.sentence}
+            </li>
+          ))}
+        </ul>
+        {problem && (
+          <p className="problem" role="alert">
+            {problem}
+          </p>
+        )}
+        {entries.length > 0 &&
+          (person.role === "OWNER" ? (
+            <form
+              onSubmit={(event) => {
+                event.preventDefault();
+                void publish();
+              }}
+            >
+              <Input
+                value={note}
+                maxLength={1000}
+                aria-label="A note for the record"
+                placeholder="A note for the record"
+                onChange={(event) => setNote(event.target.value)}
+              />
+              <Button type="primary" htmlType="submit">
+                Publish all
+              </Button>
+            </form>
+          ) : (
+            <p className="hint">The owner publishes.</p>
+          ))}
+      </section>
+      <section aria-labelledby="before">
+        <div className="head">
+          <h2 id="before">Releases so far</h2>
+        </div>
+        {releases.isSuccess && releases.data.length === 0 && <p>Nothing was published yet.</p>}
+        <ul className="entries">
+          {(releases.data ?? []).map((release, index) => (
+            <li key={release.number}>
+              <b>Release {release.number}</b>
+              {index === 0 && " · what visitors see now"}
+              <span className="hint">
+                {new Date(release.at).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" })}{" "}
+                · {release.person}
+                {release.note && ` · ${release.note}`}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </main>
+  );
+}

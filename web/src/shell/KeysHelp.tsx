@@ -1,0 +1,41 @@
+import { Checkbox, Modal } from "antd";
+import { useState } from "react";
+import { letLettersAct, lettersAct } from "./keys";
+
+const KEYS: readonly (readonly [string, string])[] = [
+  ["Up, Down", "choose a page"],
+  ["Left, Right", "fold, unfold, go to the page above"],
+  ["Enter", "edit the title; Enter keeps it, Escape gives up"],
+  ["N", "add a page below; Enter keeps it and goes on, Tab nests, Escape leaves"],
+  ["Ctrl+Shift+Up, Down", "move up, down"],
+  ["Ctrl+Shift+Right, Left", "move in, out"],
+  ["M", "move to…"],
+  ["W", "the window at full size"],
+  ["Ctrl+Z, Ctrl+Shift+Z", "undo, redo"],
+  ["?", "this list"],
+];
+
+export function KeysHelp({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
+  const [letters, setLetters] = useState(lettersAct());
+  return (
+    <Modal open={open} onCancel={onClose} footer={null} title="Keys" width={520}>
+      <dl className="keys">
+        {KEYS.map(([keys, what]) => (
+          <div key={keys}>
+            <dt>{keys}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+      <Checkbox
+        checked={letters}
+        onChange={(event) => {
+          setLetters(event.target.checked);
+          letLettersAct(event.target.checked);
+        }}
+      >
+        Single letters act while the page tree has the focus
+      </Checkbox>
+    </Modal>
+  );
+}

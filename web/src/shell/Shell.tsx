@@ -1,0 +1,88 @@
+import { lazy, Suspense, useEffect, useMemo, useState } from "react";
+import { Route, Routes } from "react-router";
+import type { PersonDto } from "../api/client";
+import { PageTreeScreen } from "../page-tree/PageTreeScreen";
+import { useWorkingCopyState, WorkingCopyStore } from "../working-copy/store";
+import { CouldNotLoad } from "./CouldNotLoad";
+import { FootLine } from "./FootLine";
+import { KeysHelp } from "./KeysHelp";
+import { isTyping } from "./keys";
+import { TopLine } from "./TopLine";
+
+const WaitingScreen = lazy(() => import("../releases/WaitingScreen"));
+
+/** What surrounds every screen: the line at the top with undo and publishing, and the line at the foot. */
+export default function Shell({
+  person,
+  onLeave,
+}: {
+  readonly person: PersonDto;
+  readonly onLeave: () => void;
+}) {
+  const store = useMemo(() => new WorkingCopyStore(), []);
+  const state = useWorkingCopyState(store);
+  const [helping, setHelping] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  useEffect(() => {
+    void store.load();
+  }, [store]);
+
+  const tell = async (result: Promise<{ readonly ok: boolean; readonly sentence?: string }>) => {
+    const { ok, sentence } = await result;
+    setProblem(ok ? null : (sentence ?? null));
+  };
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event.target)) return;
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") {
+        event.preventDefault();
+        void tell(event.shiftKey ? store.redo() : store.undo());
+      } else if (event.key === "?") {
+        event.preventDefault();
+        setHelping(true);
+      }
+    };
+    document.addEventListener("keydown", onKey);
+    return () => document.removeEventListener("keydown", onKey);
+  });
+
+  if (state.status === "failed") {
+    return <CouldNotLoad what="your site" sentence={state.sentence} onRetry={store.load} />;
+  }
+  if (state.status === "loading") {
+    return (
+      <main className="entrance" aria-busy="true">
+        <p>Loading your site…</p>
+      </main>
+    );
+  }
+  return (
+    <div className="shell">
+      <TopLine
+        copy={state}
+        person={person}
+        onUndo={() => tell(store.undo())}
+        onRedo={() => tell(store.redo())}
+        onPublish={() => tell(store.publish(""))}
+        onLeave={onLeave}
+      />
+      <Suspense fallback={<div className="area" aria-busy="true" />}>
+        <Routes>
+          <Route path="/waiting" element={<WaitingScreen copy={state} store={store} person={person} />} />
+          <Route path="/pages/:page?" element={<PageTreeScreen copy={state} store={store} />} />
+          <Route path="*" element={<PageTreeScreen copy={state} store={store} />} />
+        </Routes>
+      </Suspense>
+      <FootLine
+        told={state.told}
+        problem={problem}
+        undo={state.history.undo}
+        onUndo={() => tell(store.undo())}
+        onHelp={() => setHelping(true)}
+      />
+      <KeysHelp open={helping} onClose={() => setHelping(false)} />
+    </div>
+  );
+}

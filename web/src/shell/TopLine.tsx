@@ -1,0 +1,128 @@
+import { Button, Tooltip } from "antd";
+import { NavLink } from "react-router";
+import type { PersonDto } from "../api/client";
+import { VelnikMark } from "../shared/marks";
+import type { Keeping, WorkingCopy } from "../working-copy/store";
+
+/** The one line at the top: where one is, whether all is kept, undo and redo, and what waits to be published. */
+export function TopLine(props: {
+  readonly copy: WorkingCopy;
+  readonly person: PersonDto;
+  readonly onUndo: () => void;
+  readonly onRedo: () => void;
+  readonly onPublish: () => void;
+  readonly onLeave: () => void;
+}) {
+  const { copy, person } = props;
+  const { undo, redo } = copy.history;
+  return (
+    <header className="top-line">
+      <span className="product">
+        <VelnikMark /> Velnik
+      </span>
+      <a
+        className="site-link"
+        href="/"
+        target="_blank"
+        rel="noreferrer"
+        title="Open the site as visitors see it"
+      >
+        {copy.siteName}
+      </a>
+      <nav aria-label="Screens">
+        <NavLink to="/pages">Pages</NavLink>
+        <NavLink to="/waiting">What waits</NavLink>
+      </nav>
+      <span className="spring" />
+      <KeepingWord keeping={copy.keeping} />
+      <Tooltip title={undo ? `Undo: ${undo} (Ctrl+Z)` : "Nothing to undo"}>
+        <Button
+          type="text"
+          aria-label={undo ? `Undo: ${undo}` : "Undo"}
+          disabled={!undo}
+          onClick={props.onUndo}
+        >
+          ↶
+        </Button>
+      </Tooltip>
+      <Tooltip title={redo ? `Redo: ${redo} (Ctrl+Shift+Z)` : "Nothing to redo"}>
+        <Button
+          type="text"
+          aria-label={redo ? `Redo: ${redo}` : "Redo"}
+          disabled={!redo}
+          onClick={props.onRedo}
+        >
+          ↷
+        </Button>
+      </Tooltip>
+      <Publishing copy={copy} person={person} onPublish={props.onPublish} />
+      <Tooltip title={`${person.displayName} · sign out`}>
+        <Button
+          className="person"
+          shape="circle"
+          aria-label={`${person.displayName}, sign out`}
+          onClick={props.onLeave}
+        >
+          {initials(person.displayName)}
+        </Button>
+      </Tooltip>
+    </header>
+  );
+}
+
+function KeepingWord({ keeping }: { readonly keeping: Keeping }) {
+  switch (keeping.status) {
+    case "kept":
+      return (
+        <span className="keeping" role="status">
+          Kept
+        </span>
+      );
+    case "sending":
+      return (
+        <span className="keeping" role="status">
+          Keeping…
+        </span>
+      );
+    case "lost":
+      return (
+        <span className="keeping problem" role="status">
+          No connection. {keeping.waiting === 1 ? "1 edit waits" : `${keeping.waiting} edits wait`} to be
+          sent.
+        </span>
+      );
+  }
+}
+
+function Publishing(props: {
+  readonly copy: WorkingCopy;
+  readonly person: PersonDto;
+  readonly onPublish: () => void;
+}) {
+  const { waiting } = props.copy;
+  const mayPublish = props.person.role === "OWNER";
+  if (waiting === 0) return <span className="nothing-waits">Nothing waits</span>;
+  return (
+    <span className="publishing">
+      <NavLink className="waiting" to="/waiting">
+        {waiting} waiting
+      </NavLink>
+      {mayPublish && (
+        <Tooltip title="Visitors see everything as it is now">
+          <Button type="primary" onClick={props.onPublish}>
+            Publish
+          </Button>
+        </Tooltip>
+      )}
+    </span>
+  );
+}
+
+function initials(name: string): string {
+  return name
+    .split(/\s+/)
+    .map((part) => part.charAt(0))
+    .slice(0, 2)
+    .join("")
+    .toUpperCase();
+}

@@ -1,0 +1,89 @@
+import { Button, Segmented, Tooltip } from "antd";
+import { useState } from "react";
+import { addressOf, type PageTree } from "../working-copy/tree";
+import { useFrame } from "./useFrame";
+import { useSize } from "./useSize";
+import { WIDTHS, type Width } from "./widths";
+import "./window.css";
+
+/** The visitor site as it would be: laid out at the width of a screen, scaled to fit, and never lying about it. */
+export function WindowPane(props: {
+  readonly tree: PageTree;
+  readonly page: string;
+  readonly revision: number;
+  readonly path: readonly string[];
+  readonly whole: boolean;
+  readonly onWhole: (whole: boolean) => void;
+  /** The owner followed a link in the window. */
+  readonly onVisit: (page: string) => void;
+}) {
+  const [width, setWidth] = useState<Width>("wide");
+  const [ground, size] = useSize();
+  const frame = useFrame({
+    page: props.page,
+    address: addressOf(props.tree, props.page),
+    revision: props.revision,
+    onVisit: props.onVisit,
+    onKey: (key) => {
+      if (key === "Escape" && props.whole) props.onWhole(false);
+    },
+  });
+  const laidOut = WIDTHS[width];
+  const scale = Math.min(1, size.width / laidOut);
+  return (
+    <section className="window" aria-label="What visitors see">
+      <div className="window-bar">
+        <Segmented<Width>
+          size="small"
+          value={width}
+          onChange={setWidth}
+          aria-label="Width of the screen"
+          options={[
+            { value: "wide", label: "Wide" },
+            { value: "tablet", label: "Tablet" },
+            { value: "phone", label: "Phone" },
+          ]}
+        />
+        <span className="scale" title={`Laid out at ${laidOut} pixels`}>
+          {Math.round(scale * 100)} %
+        </span>
+        <span className="path" title={props.path.join(" › ")}>
+          {props.path.join(" › ")}
+        </span>
+        <Tooltip title={props.whole ? "Back to the desk (W)" : "The whole screen (W)"}>
+          <Button
+            type="text"
+            size="small"
+            aria-label={props.whole ? "Back to the desk" : "The window at full size"}
+            aria-pressed={props.whole}
+            onClick={() => props.onWhole(!props.whole)}
+          >
+            {props.whole ? "Back" : "⤢"}
+          </Button>
+        </Tooltip>
+      </div>
+      <div className="ground" ref={ground}>
+        {frame.problem && (
+          <p className="problem" role="alert">
+            {frame.problem}
+          </p>
+        )}
+        {frame.source && (
+          <iframe
+            key={frame.key}
+            ref={frame.ref}
+            title="The visitor site"
+            src={frame.source}
+            sandbox="allow-scripts"
+            style={{
+              width: laidOut,
+              height: size.height / scale,
+              transform: `scale(${scale})`,
+              marginInlineStart: Math.max(0, (size.width - laidOut * scale) / 2),
+            }}
+          />
+        )}
+      </div>
+    </section>
+  );
+}

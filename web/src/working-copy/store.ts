@@ -1,0 +1,173 @@
+import { useSyncExternalStore } from "react";
+import {
+  type AnswerDto,
+  api,
+  type ChangeDto,
+  type HistoryDto,
+  type PlaceDto,
+  Refused,
+  Unreachable,
+} from "../api/client";
+import { newId } from "../shared/ids";
+import { applied, type PageTree, treeOf } from "./tree";
+
+/** What the line at the top says about keeping. */
+export type Keeping =
+  | { readonly status: "kept" }
+  | { readonly status: "sending" }
+  /** No answer comes; what was asked is sent again until there is one. */
+  | { readonly status: "lost"; readonly waiting: number };
+
+export type WorkingCopy = {
+  readonly revision: number;
+  readonly siteName: string;
+  readonly tree: PageTree;
+  /** Pages that visitors know today. */
+  readonly published: ReadonlySet<string>;
+  readonly history: HistoryDto;
+  /** How many changes wait to be published. */
+  readonly waiting: number;
+  readonly keeping: Keeping;
+  /** What the last edit did; sentences. */
+  readonly told: readonly string[];
+};
+
+export type WorkingCopyState =
+  | { readonly status: "loading" }
+  | { readonly status: "failed"; readonly sentence: string }
+  | ({ readonly status: "ready" } & WorkingCopy);
+
+/** What became of an edit, for whoever asked for it. */
+export type Result =
+  | { readonly ok: true; readonly answer: AnswerDto }
+  | { readonly ok: false; readonly sentence: string };
+
+/** Milliseconds until a call that got no answer is sent again. */
+const AGAIN = 2_000;
+
+type Ready = { readonly status: "ready" } & WorkingCopy;
+
+/** The editor's copy of the working copy. Edits go out one at a time, in order; the answers are put into the tree. */
+export class WorkingCopyStore {
+  private state: WorkingCopyState = { status: "loading" };
+  private readonly listeners = new Set<() => void>();
+  private queue: Promise<unknown> = Promise.resolve();
+  private queued = 0;
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly current = (): WorkingCopyState => this.state;
+
+  private become(state: WorkingCopyState): void {
+    this.state = state;
+    for (const listener of this.listeners) listener();
+  }
+
+  private update(part: Partial<WorkingCopy>): void {
+    if (this.state.status === "ready") this.become({ ...this.state, ...part });
+  }
+
+  readonly load = async (): Promise<void> => {
+    try {
+      const copy = await api.workingCopy();
+      this.become({
+        status: "ready",
+        revision: copy.revision,
+        siteName: copy.siteName,
+        tree: treeOf(copy.pages, copy.home),
+        published: new Set(copy.publicPages),
+        history: copy.history,
+        waiting: copy.waiting,
+        keeping: { status: "kept" },
+        told: this.state.status === "ready" ? this.state.told : [],
+      });
+    } catch (problem) {
+      this.become({ status: "failed", sentence: sentenceOf(problem) });
+    }
+  };
+
+  readonly change = (...changes: readonly ChangeDto[]): Promise<Result> =>
+    this.send((request, revision) => api.change(request, revision, changes));
+
+  readonly paste = (text: string, place: PlaceDto | null): Promise<Result> =>
+    this.send((request, revision) => api.importOutline(request, revision, text, place));
+
+  readonly undo = (): Promise<Result> => this.send((request) => api.undo(request));
+
+  readonly redo = (): Promise<Result> => this.send((request) => api.redo(request));
+
+  /** Makes everything public as it is now. */
+  readonly publish = async (note: string): Promise<{ ok: boolean; sentence: string }> => {
+    await this.queue;
+    if (this.state.status !== "ready") return { ok: false, sentence: "Your site is not loaded yet." };
+    try {
+      const release = await api.publish(newId(), this.state.revision, note);
+      await this.load();
+      const sentence = `Release ${release.number} is what visitors see now.`;
+      this.update({ told: [sentence] });
+      return { ok: true, sentence };
+    } catch (problem) {
+      return { ok: false, sentence: sentenceOf(problem) };
+    }
+  };
+
+  private send(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
+    this.queued++;
+    this.update({ keeping: { status: "sending" } });
+    const turn = this.queue.then(() => this.sendNow(ask));
+    this.queue = turn;
+    return turn;
+  }
+
+  /** The same request name goes out each time, so an edit that arrived unseen is not made twice. */
+  private async sendNow(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
+    const request = newId();
+    for (;;) {
+      const ready = this.state as Ready;
+      try {
+        const answer = await ask(request, ready.revision);
+        this.queued--;
+        this.take(answer);
+        return { ok: true, answer };
+      } catch (problem) {
+        if (problem instanceof Unreachable) {
+          this.update({ keeping: { status: "lost", waiting: this.queued } });
+          await new Promise((resume) => setTimeout(resume, AGAIN));
+          continue;
+        }
+        this.queued--;
+        if (problem instanceof Refused && (problem.status === 409 || problem.status === 404))
+          await this.load();
+        this.update({ keeping: this.keeping() });
+        return { ok: false, sentence: sentenceOf(problem) };
+      }
+    }
+  }
+
+  private keeping(): Keeping {
+    return this.queued > 0 ? { status: "sending" } : { status: "kept" };
+  }
+
+  private take(answer: AnswerDto): void {
+    const ready = this.state as Ready;
+    this.update({
+      revision: answer.revision,
+      tree: applied(ready.tree, answer.difference),
+      history: answer.history,
+      waiting: answer.waiting,
+      keeping: this.keeping(),
+      told: answer.told,
+    });
+  }
+}
+
+export function sentenceOf(problem: unknown): string {
+  return problem instanceof Error ? problem.message : "Something went wrong. Nothing was changed.";
+}
+
+export function useWorkingCopyState(store: WorkingCopyStore): WorkingCopyState {
+  return useSyncExternalStore(store.subscribe, store.current);
+}

@@ -1,0 +1,115 @@
+import type { DifferenceDto, PageDto, PlaceDto } from "../api/client";
+
+/** A page without its place; where it stands is in the tree. */
+export type Page = Omit<PageDto, "parent" | "after">;
+
+/** The page tree as the editor holds it. Never changed in place. */
+export type PageTree = {
+  readonly pages: ReadonlyMap<string, Page>;
+  readonly parents: ReadonlyMap<string, string | null>;
+  /** Ids in order under each parent; the top level under null. */
+  readonly children: ReadonlyMap<string | null, readonly string[]>;
+  readonly home: string | null;
+};
+
+export function treeOf(pages: readonly PageDto[], home: string | null): PageTree {
+  return applied(
+    { pages: new Map(), parents: new Map(), children: new Map(), home },
+    {
+      removed: [],
+      placed: pages,
+      altered: [],
+      home,
+    },
+  );
+}
+
+/** The tree after a difference: takes out, puts in, replaces, in this order. */
+export function applied(tree: PageTree, difference: DifferenceDto): PageTree {
+  const pages = new Map(tree.pages);
+  const parents = new Map(tree.parents);
+  const children = new Map(tree.children);
+  const own = new Set<string | null>();
+  const siblings = (parent: string | null): string[] => {
+    if (!own.has(parent)) {
+      own.add(parent);
+      children.set(parent, [...(children.get(parent) ?? [])]);
+    }
+    return children.get(parent) as string[];
+  };
+  const takeOut = (id: string) => {
+    const parent = parents.get(id);
+    if (parent === undefined) return;
+    const rows = siblings(parent);
+    rows.splice(rows.indexOf(id), 1);
+    parents.delete(id);
+  };
+  for (const id of difference.removed) {
+    takeOut(id);
+    pages.delete(id);
+    children.delete(id);
+  }
+  for (const page of difference.placed) takeOut(page.id);
+  for (const { parent, after, ...page } of difference.placed) {
+    pages.set(page.id, page);
+    parents.set(page.id, parent);
+    const rows = siblings(parent);
+    rows.splice(after === null ? 0 : rows.indexOf(after) + 1, 0, page.id);
+  }
+  for (const { parent: _parent, after: _after, ...page } of difference.altered) pages.set(page.id, page);
+  return { pages, parents, children, home: difference.home };
+}
+
+export function pageOf(tree: PageTree, id: string): Page {
+  const page = tree.pages.get(id);
+  if (!page) throw new Error(`no page ${id}`);
+  return page;
+}
+
+export function childrenOf(tree: PageTree, parent: string | null): readonly string[] {
+  return tree.children.get(parent) ?? [];
+}
+
+export function parentOf(tree: PageTree, id: string): string | null {
+  return tree.parents.get(id) ?? null;
+}
+
+/** From the top level down to the page, itself last. */
+export function pathTo(tree: PageTree, id: string): string[] {
+  const path: string[] = [];
+  for (let at: string | null = id; at !== null; at = parentOf(tree, at)) path.unshift(at);
+  return path;
+}
+
+/** 1 at the top level. */
+export function levelOf(tree: PageTree, id: string): number {
+  return pathTo(tree, id).length;
+}
+
+/** Whether a page is the given one or stands anywhere beneath it. */
+export function isInside(tree: PageTree, id: string | null, ancestor: string): boolean {
+  return id !== null && pathTo(tree, id).includes(ancestor);
+}
+
+/** The address that visitors will find the page at. */
+export function addressOf(tree: PageTree, id: string): string {
+  return id === tree.home ? "/" : slugPath(tree, id);
+}
+
+/** The address with the page's own slug in it, also for the home page. */
+function slugPath(tree: PageTree, id: string): string {
+  return pathTo(tree, id)
+    .map((step) => `/${pageOf(tree, step).slug}`)
+    .join("");
+}
+
+/** The part of the address before the page's own slug, with a slash at its end. */
+export function addressAbove(tree: PageTree, id: string): string {
+  const parent = parentOf(tree, id);
+  return parent === null ? "/" : `${slugPath(tree, parent)}/`;
+}
+
+/** The place after the last page under a parent. */
+export function endOf(tree: PageTree, parent: string | null): PlaceDto {
+  return { parent, after: childrenOf(tree, parent).at(-1) ?? null };
+}

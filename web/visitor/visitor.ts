@@ -1,0 +1,54 @@
+/**
+ * Improves a visitor's page that works without it: submenus open by their buttons, close by Escape and when the focus
+ * leaves, and only one is open at a time.
+ */
+
+const OPEN = "aria-expanded";
+
+function openers(): HTMLButtonElement[] {
+  return [...document.querySelectorAll<HTMLButtonElement>(".across .opener")];
+}
+
+function rowOf(opener: Element): HTMLLIElement | null {
+  return opener.closest("li");
+}
+
+function close(except: Element | null): void {
+  for (const opener of openers()) {
+    if (!except || !rowOf(opener)?.contains(except)) opener.setAttribute(OPEN, "false");
+  }
+}
+
+// Only where script runs does the button decide; before, pointing and focus do.
+document.documentElement.classList.add("scripted");
+
+document.addEventListener("click", (event) => {
+  const target = event.target instanceof Element ? event.target : null;
+  const opener = target?.closest<HTMLButtonElement>(".across .opener") ?? null;
+  close(target);
+  if (opener) opener.setAttribute(OPEN, String(opener.getAttribute(OPEN) !== "true"));
+});
+
+document.addEventListener("focusin", (event) => {
+  close(event.target instanceof Element ? event.target : null);
+});
+
+document.addEventListener("keydown", (event) => {
+  if (event.key !== "Escape") return;
+  const inside = document.activeElement?.closest(".across > ul > li");
+  const drawer = document.querySelector<HTMLDetailsElement>(".drawer[open]");
+  if (inside) inside.querySelector<HTMLButtonElement>(".opener")?.focus();
+  else if (drawer?.contains(document.activeElement)) {
+    drawer.open = false;
+    drawer.querySelector("summary")?.focus();
+  }
+  close(null);
+  document.documentElement.classList.add("dismissed");
+});
+
+// A submenu that Escape closed under the pointer opens again once the pointer has gone and come back.
+document.addEventListener("pointerover", (event) => {
+  if (event.target instanceof Element && !event.target.closest(".across")) {
+    document.documentElement.classList.remove("dismissed");
+  }
+});
