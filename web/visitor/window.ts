@@ -47,8 +47,7 @@ function point(page: string): void {
   for (const row of document.querySelectorAll(`[data-row="${CSS.escape(page)}"]`)) {
     row.classList.add("pointed");
     row.parentElement?.closest(".across [data-row]")?.classList.add("held-open");
-    const drawer = row.closest(".drawer");
-    if (drawer) for (const folded of ancestors(row, "details")) folded.setAttribute("open", "");
+    for (const folded of ancestors(row, ".drawer details")) folded.setAttribute("open", "");
   }
 }
 

@@ -7,6 +7,8 @@ import "./outline.css";
 
 /** Pixels that each level goes in. */
 const INDENT = 26;
+/** Pixels of the columns' names, which stay in sight above the rows. */
+const HEAD = 25;
 /** Rows drawn beyond what is seen, so that scrolling meets no gap. */
 const BEYOND = 14;
 
@@ -42,7 +44,8 @@ export function Outline(props: {
     getScrollElement: () => gridRef.current,
     estimateSize: () => sizes.row,
     overscan: BEYOND,
-    scrollPaddingStart: sizes.row,
+    scrollMargin: HEAD,
+    scrollPaddingStart: HEAD,
     rangeExtractor: (range: Range) => {
       const drawn = defaultRangeExtractor(range);
       const keep = [selectedAt < 0 ? -1 : indexOf(selectedAt), extra ? extra.after + 1 : -1];
@@ -118,7 +121,7 @@ export function Outline(props: {
       </div>
       <div role="rowgroup" className="outline-body" style={{ height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map((item) => {
-          const style = { transform: `translateY(${item.start}px)` };
+          const style = { transform: `translateY(${item.start - HEAD}px)` };
           if (extra && item.index === extra.after + 1) {
             return (
               <div key="extra" className="outline-row extra" role="row" style={style}>

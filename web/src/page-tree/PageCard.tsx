@@ -51,22 +51,19 @@ export function PageCard(props: {
           }
         />
         <span id="reach-label">Reach</span>
-        <Segmented<Reach>
-          aria-labelledby="reach-label"
-          disabled={isHome}
-          value={isHome ? "OPEN" : page.reach}
-          onChange={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
-          options={[
-            { value: "OPEN", label: "Open" },
-            { value: "BY_LINK_ONLY", label: "By link only", icon: <KeyMark /> },
-            { value: "HELD_BACK", label: "Held back", icon: <GateMark /> },
-          ]}
-        />
-        {isHome && (
-          <>
-            <span />
-            <span className="hint">The home page is always open.</span>
-          </>
+        {isHome ? (
+          <span>Open; the home page always is.</span>
+        ) : (
+          <Segmented<Reach>
+            aria-labelledby="reach-label"
+            value={page.reach}
+            onChange={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
+            options={[
+              { value: "OPEN", label: "Open" },
+              { value: "BY_LINK_ONLY", label: "By link only", icon: <KeyMark /> },
+              { value: "HELD_BACK", label: "Held back", icon: <GateMark /> },
+            ]}
+          />
         )}
         {page.summary && (
           <>

@@ -2,6 +2,7 @@ package velnik.core.navigation;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -38,7 +39,7 @@ public final class SiteNavigation {
     public static SiteNavigation of(Site site, Instant at) {
         MenuResolver resolver = new MenuResolver(site);
         Map<MenuRowId, ZoneMenu> resolved = new HashMap<>();
-        Map<Zone, List<ZoneMenu>> zones = new HashMap<>();
+        Map<Zone, List<ZoneMenu>> zones = new EnumMap<>(Zone.class);
         for (Zone zone : Zone.values()) {
             List<ZoneMenu> menus = menusIn(site, zone).stream()
                     .map(menu -> resolved.computeIfAbsent(menu, resolver::resolve))

@@ -34,7 +34,7 @@ public class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unreadable(HttpMessageNotReadableException unreadable) {
-        if (unreadable.getCause() instanceof BodyLimit.TooLarge tooLarge) {
+        if (unreadable.getRootCause() instanceof BodyLimit.TooLarge tooLarge) {
             return answer(detail(HttpStatus.CONTENT_TOO_LARGE, "body-too-large", tooLarge.sentence()));
         }
         return answer(detail(

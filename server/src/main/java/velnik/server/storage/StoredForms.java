@@ -39,9 +39,11 @@ class StoredForms {
     private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
 
     private final JsonMapper json = JsonMapper.builder()
+            // Only what a value holds is written, not what it can be asked.
             .changeDefaultVisibility(
-                    visible -> visible.withVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE)
-                            .withVisibility(PropertyAccessor.GETTER, JsonAutoDetect.Visibility.NONE))
+                    visible -> visible.withVisibility(PropertyAccessor.FIELD, JsonAutoDetect.Visibility.ANY)
+                            .withVisibility(PropertyAccessor.GETTER, JsonAutoDetect.Visibility.NONE)
+                            .withVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE))
             .addMixIn(PageId.class, Word.class)
             .addMixIn(MenuRowId.class, Word.class)
             .addMixIn(TextHash.class, Word.class)

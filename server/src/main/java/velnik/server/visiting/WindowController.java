@@ -70,7 +70,8 @@ class WindowController {
     @GetMapping({BASE + "{token}", BASE + "{token}/**"})
     ResponseEntity<String> page(@PathVariable String token, HttpServletRequest request) {
         if (!windows.isOpen(token)) {
-            return html(HttpStatus.NOT_FOUND).body("<!doctype html><title>Closed</title><p data-closed>This preview is closed.");
+            return html(HttpStatus.NOT_FOUND)
+                    .body("<!doctype html><title>Closed</title><p data-closed>This preview is closed.");
         }
         String prefix = BASE + token;
         String path = UriUtils.decode(request.getRequestURI().substring(prefix.length()), StandardCharsets.UTF_8);

@@ -1,0 +1,85 @@
+package velnik.benchmarks;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Collection;
+import java.util.Locale;
+import java.util.concurrent.ExecutionException;
+import org.jspecify.annotations.Nullable;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** Runs everything and prints each figure with its bound. */
+public final class Benchmarks {
+    private static final double CHANGE_BOUND_MICROS = 2_000;
+    private static final double GROWTH_BOUND = 12;
+    private static final double NAVIGATION_BOUND_MICROS = 50;
+    private static final double VISITOR_BOUND = 0.8;
+
+    private Benchmarks() {}
+
+    public static void main(String[] arguments)
+            throws RunnerException, IOException, InterruptedException, ExecutionException {
+        Collection<RunResult> changes = run(ChangeBenchmark.class);
+        for (String kind : new String[] {"add", "retitle", "move"}) {
+            double small = median(changes, kind, "1000");
+            double large = median(changes, kind, "10000");
+            line("%s on 10,000 pages and 2,000 items, median", kind, large, "µs", large <= CHANGE_BOUND_MICROS, "≤ 2,000");
+            line("%s, growth from 1,000 to 10,000 pages", kind, large / small, "-fold", large / small <= GROWTH_BOUND, "≤ 12");
+        }
+        double navigation = median(run(NavigationBenchmark.class), "page", null);
+        line("%s, 10,000 pages, median", "all zones of one page", navigation, "µs", navigation <= NAVIGATION_BOUND_MICROS, "≤ 50");
+        Collection<RunResult> maps = run(PersistentMapBenchmark.class);
+        for (String operation : new String[] {"Find", "Replace"}) {
+            double ratio = mean(maps, "pcollections" + operation) / mean(maps, "vavr" + operation);
+            line("%s, time of PCollections over Vavr", "persistent map, " + operation.toLowerCase(Locale.ROOT), ratio, "", true, "no bound");
+        }
+        Path jar = Path.of(System.getProperty("velnik.jar", "web/target/velnik-run.jar"));
+        double visitor = ServedSite.ratio(jar);
+        line("%s against a static file of its size, rate", "visitor page", visitor, "", visitor >= VISITOR_BOUND, "≥ 0.8");
+    }
+
+    private static Collection<RunResult> run(Class<?> benchmark) throws RunnerException {
+        return new Runner(new OptionsBuilder()
+                        .include(benchmark.getName())
+                        .forks(1)
+                        .warmupIterations(2)
+                        .warmupTime(TimeValue.seconds(2))
+                        .measurementIterations(3)
+                        .measurementTime(TimeValue.seconds(2))
+                        .verbosity(VerboseMode.SILENT)
+                        .build())
+                .run();
+    }
+
+    private static double median(Collection<RunResult> results, String method, @Nullable String pages) {
+        return find(results, method, pages).getPrimaryResult().getStatistics().getPercentile(50);
+    }
+
+    private static double mean(Collection<RunResult> results, String method) {
+        return find(results, method, null).getPrimaryResult().getScore();
+    }
+
+    private static RunResult find(Collection<RunResult> results, String method, @Nullable String pages) {
+        return results.stream()
+                .filter(result -> result.getParams().getBenchmark().endsWith("." + method))
+                .filter(result -> pages == null || pages.equals(result.getParams().getParam("pages")))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static void line(String what, String subject, double value, String unit, boolean within, String bound) {
+        System.out.printf(
+                Locale.ROOT,
+                "%-62s %10.2f %-6s %s (%s)%n",
+                what.formatted(subject),
+                value,
+                unit,
+                within ? "within" : "OVER",
+                bound);
+    }
+}

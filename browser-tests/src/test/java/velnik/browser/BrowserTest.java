@@ -1,0 +1,52 @@
+package velnik.browser;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Playwright;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeClass;
+
+/** What browser tests share: one browser, and a fresh context for each person in each test. */
+abstract class BrowserTest {
+    private Playwright playwright;
+    private Browser browser;
+    private final List<BrowserContext> contexts = new ArrayList<>();
+
+    @BeforeClass
+    public void launch() {
+        playwright = Browsers.playwright();
+        browser = Browsers.chromium(playwright);
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void closeContexts() {
+        contexts.forEach(BrowserContext::close);
+        contexts.clear();
+    }
+
+    @AfterClass(alwaysRun = true)
+    public void quit() {
+        playwright.close();
+    }
+
+    BrowserContext context(int width, int height, boolean script) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setJavaScriptEnabled(script)
+                .setLocale("en-GB")
+                .setTimezoneId("Europe/London"));
+        contexts.add(context);
+        return context;
+    }
+
+    BrowserContext wide() {
+        return context(1280, 800, true);
+    }
+
+    BrowserContext phone() {
+        return context(390, 844, true);
+    }
+}

@@ -1,0 +1,121 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+
+/** Somebody at the editor. */
+final class Owner extends Watched {
+    private final RunningVelnik velnik;
+
+    Owner(RunningVelnik velnik, BrowserContext context) {
+        super(context);
+        this.velnik = velnik;
+    }
+
+    Owner signsIn() {
+        page.navigate(velnik.url("/-/manage/"));
+        page.getByLabel("Name").fill("mara");
+        page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill("slack-water");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                .click();
+        assertThat(outline()).isVisible();
+        return this;
+    }
+
+    Locator outline() {
+        return page.getByRole(AriaRole.TREEGRID);
+    }
+
+    Locator row(String title) {
+        return outline()
+                .getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.locator(".title")
+                                .getByText(title, new Locator.GetByTextOptions().setExact(true))));
+    }
+
+    Owner chooses(String title) {
+        row(title).click();
+        assertThat(row(title)).hasAttribute("aria-selected", "true");
+        return this;
+    }
+
+    Owner clicks(String button) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(button).setExact(true))
+                .click();
+        return this;
+    }
+
+    Owner presses(String... keys) {
+        for (String key : keys) {
+            page.keyboard().press(key);
+        }
+        return this;
+    }
+
+    Owner types(String text) {
+        page.keyboard().type(text);
+        return this;
+    }
+
+    Owner isTold(String sentence) {
+        assertThat(page.locator(".foot-line [role=status]")).hasText(Pattern.compile("^" + Pattern.quote(sentence)));
+        assertThat(page.locator(".keeping")).hasText("Kept");
+        return this;
+    }
+
+    Owner seesAddress(String title, String address) {
+        assertThat(row(title).getByRole(AriaRole.GRIDCELL).last()).hasText(address);
+        return this;
+    }
+
+    Owner seesSentence(String sentence) {
+        assertThat(page.locator(".card .sentence")).hasText(sentence);
+        return this;
+    }
+
+    Owner seesWaiting(int count) {
+        assertThat(page.locator(".waiting")).hasText(count + " waiting");
+        return this;
+    }
+
+    Owner publishes() {
+        clicks("Publish");
+        assertThat(page.getByText("Nothing waits").first()).isVisible();
+        return this;
+    }
+
+    /** Titles of the rows under a page, in order, as the outline shows them. */
+    Owner seesUnder(String parent, String... titles) {
+        Object shown = page.evaluate("""
+                ([parent]) => {
+                  const rows = [...document.querySelectorAll('[role=treegrid] .outline-row[aria-level]')]
+                    .sort((a, b) => a.ariaRowIndex - b.ariaRowIndex);
+                  const title = row => row.querySelector('.title')?.textContent;
+                  const at = rows.findIndex(row => title(row) === parent);
+                  const level = Number(rows[at].ariaLevel);
+                  const under = [];
+                  for (const row of rows.slice(at + 1)) {
+                    if (Number(row.ariaLevel) <= level) break;
+                    if (Number(row.ariaLevel) === level + 1) under.push(title(row));
+                  }
+                  return under.join(', ');
+                }
+                """, new Object[] {parent});
+        assertEquals(shown, String.join(", ", titles));
+        return this;
+    }
+
+    FrameLocator window() {
+        return page.frameLocator("iframe");
+    }
+}

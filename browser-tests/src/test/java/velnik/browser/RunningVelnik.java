@@ -1,0 +1,102 @@
+package velnik.browser;
+
+import static java.util.Objects.requireNonNull;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The packed jar, started on a free port with a data folder of its own. */
+final class RunningVelnik implements AutoCloseable {
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
+
+    private final Path data;
+    private final Process process;
+    private final int port;
+
+    private RunningVelnik(Path data, Process process, int port) {
+        this.data = data;
+        this.process = process;
+        this.port = port;
+    }
+
+    static RunningVelnik demo() {
+        return start(temporary(), "--velnik.demo=true");
+    }
+
+    static RunningVelnik empty() {
+        return start(temporary());
+    }
+
+    /** Stops, and starts again on the same data. */
+    RunningVelnik again() {
+        close();
+        return start(data);
+    }
+
+    String url(String path) {
+        return "http://localhost:" + port + path;
+    }
+
+    private static RunningVelnik start(Path data, String... arguments) {
+        try {
+            Path portFile = data.resolve("port");
+            Files.deleteIfExists(portFile);
+            Path log = Path.of("target", "velnik.log");
+            List<String> command = new ArrayList<>(List.of(
+                    Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
+                            .toString(),
+                    "-XX:+UseSerialGC",
+                    "-XX:TieredStopAtLevel=1",
+                    "--enable-native-access=ALL-UNNAMED",
+                    "-Dvelnik.port-file=" + portFile,
+                    "-jar",
+                    requireNonNull(System.getProperty("velnik.jar")),
+                    "--server.port=0",
+                    "--management.server.port=0",
+                    "--velnik.data=" + data));
+            command.addAll(List.of(arguments));
+            Process process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
+                    .start();
+            return new RunningVelnik(data, process, port(portFile, process, log));
+        } catch (IOException | InterruptedException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    private static int port(Path portFile, Process process, Path log) throws IOException, InterruptedException {
+        long deadline = System.nanoTime() + PATIENCE.toNanos();
+        while (System.nanoTime() < deadline && process.isAlive()) {
+            String port = Files.exists(portFile) ? Files.readString(portFile) : "";
+            if (!port.isEmpty()) {
+                return Integer.parseInt(port);
+            }
+            Thread.sleep(50);
+        }
+        process.destroyForcibly();
+        throw new IllegalStateException("Velnik did not start: " + Files.readString(log));
+    }
+
+    private static Path temporary() {
+        try {
+            return Files.createTempDirectory("velnik-browser");
+        } catch (IOException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            process.waitFor();
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

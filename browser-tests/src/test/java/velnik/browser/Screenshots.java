@@ -1,0 +1,65 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ScreenshotAnimations;
+import java.nio.file.Path;
+import java.util.Objects;
+import org.testng.annotations.Test;
+
+/** Takes the pictures of the documentation, from the demo business. Runs only when asked for by name. */
+public class Screenshots extends BrowserTest {
+    private static final Path FOLDER = Path.of(Objects.requireNonNull(System.getProperty("velnik.screenshots")));
+
+    @Test
+    public void takeAll() {
+        try (RunningVelnik velnik = RunningVelnik.demo()) {
+            Owner mara = new Owner(velnik, wide()).signsIn();
+            mara.chooses("Hire").clicks("+ under").types("Paddleboards").presses("Enter", "Escape");
+            mara.isTold("Paddleboards added under Hire.");
+            assertThat(mara.window().locator("nav.across .pointed")).isVisible();
+            rest(mara.page());
+            take(mara, "pages");
+            mara.presses("m").types("rep");
+            take(mara, "move-to");
+            mara.presses("Escape");
+            mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+            take(mara, "pages-dark");
+            mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+            mara.page().getByText("What waits").click();
+            assertThat(mara.page().getByText("Paddleboards is new, under Hire."))
+                    .isVisible();
+            take(mara, "what-waits");
+
+            Visitor visitor = new Visitor(velnik, wide());
+            visitor.opens("/hire");
+            visitor.across().getByText("Repairs").hover();
+            take(visitor, "visitor-wide");
+            Visitor onPhone = new Visitor(velnik, phone());
+            onPhone.opens("/repairs/engines");
+            onPhone.drawer().locator("> summary").click();
+            take(onPhone, "visitor-phone");
+        }
+        try (RunningVelnik velnik = RunningVelnik.empty()) {
+            Owner owner = new Owner(velnik, wide());
+            owner.page().navigate(velnik.url("/-/manage/"));
+            assertThat(owner.page().getByText("A new site begins here.")).isVisible();
+            take(owner, "first-account");
+        }
+    }
+
+    /** Away from anything that shows a hint. */
+    private static void rest(Page page) {
+        page.mouse().move(300, 790);
+    }
+
+    private static void take(Watched who, String name) {
+        who.page().waitForFunction("document.fonts.status === 'loaded'");
+        who.page()
+                .screenshot(new Page.ScreenshotOptions()
+                        .setPath(FOLDER.resolve(name + ".png"))
+                        .setAnimations(ScreenshotAnimations.DISABLED));
+    }
+}

@@ -1,0 +1,45 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Response;
+
+/** Somebody who looks at the published site. */
+final class Visitor extends Watched {
+    private final RunningVelnik velnik;
+
+    Visitor(RunningVelnik velnik, BrowserContext context) {
+        super(context);
+        this.velnik = velnik;
+    }
+
+    Visitor opens(String path) {
+        Response response = page.navigate(velnik.url(path));
+        assertEquals(response.status(), 200, path);
+        return this;
+    }
+
+    Visitor doesNotFind(String path) {
+        Response response = page.navigate(velnik.url(path));
+        assertEquals(response.status(), 404, path);
+        forgives("404");
+        assertThat(page.locator("h1")).hasText("There is no page at this address");
+        return this;
+    }
+
+    Visitor reads(String heading) {
+        assertThat(page.locator("h1")).hasText(heading);
+        return this;
+    }
+
+    Locator across() {
+        return page.locator("nav.across");
+    }
+
+    Locator drawer() {
+        return page.locator("details.drawer");
+    }
+}

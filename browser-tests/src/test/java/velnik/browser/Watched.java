@@ -1,0 +1,60 @@
+package velnik.browser;
+
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/** A page of the browser that remembers every complaint: errors, and what a policy kept from loading. */
+class Watched {
+    private final List<String> complaints = new ArrayList<>();
+    protected final Page page;
+
+    Watched(BrowserContext context) {
+        page = context.newPage();
+        page.setDefaultTimeout(15_000);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") || message.type().equals("warning")) {
+                complaints.add(message.text());
+            }
+        });
+        page.onPageError(complaints::add);
+    }
+
+    /** Expected ones, such as the browser's note of an answer that refuses, are named and taken off. */
+    void forgives(String part) {
+        complaints.removeIf(complaint -> complaint.contains(part));
+    }
+
+    void complainsOfNothing() {
+        assertEquals(complaints, List.of());
+    }
+
+    /** No violation of WCAG 2.2 AA that a machine can find, on the page or in the frames it shows. */
+    void isAccessible(String where) {
+        page.evaluate(axe());
+        Object violations = page.evaluate(
+                "async () => (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa',"
+                        + " 'best-practice'], iframes: false }))"
+                        + ".violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).join(', '))");
+        assertEquals(violations, List.of(), where);
+    }
+
+    private static String axe() {
+        try {
+            return Files.readString(Path.of(Objects.requireNonNull(System.getProperty("velnik.axe"))));
+        } catch (IOException missing) {
+            throw new IllegalStateException(missing);
+        }
+    }
+
+    Page page() {
+        return page;
+    }
+}

@@ -1,0 +1,60 @@
+package velnik.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import jakarta.persistence.Entity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.RestController;
+import org.testng.annotations.Test;
+
+public class ServerArchitectureTest {
+    private static final JavaClasses SERVER = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("velnik");
+
+    @Test
+    public void core_knowsNothingOfTheServer() {
+        noClasses()
+                .that()
+                .resideInAPackage("velnik.core..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("velnik.server..")
+                .check(SERVER);
+    }
+
+    @Test
+    public void entities_neverLeaveStorage() {
+        classes()
+                .that()
+                .areAnnotatedWith(Entity.class)
+                .should()
+                .bePackagePrivate()
+                .andShould()
+                .resideInAPackage("velnik.server.storage")
+                .check(SERVER);
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("velnik.server.storage")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("jakarta.persistence..", "org.hibernate..", "java.sql..", "javax.sql..")
+                .check(SERVER);
+    }
+
+    @Test
+    public void controllers_areNobodysBusiness() {
+        classes()
+                .that()
+                .areAnnotatedWith(RestController.class)
+                .or()
+                .areAnnotatedWith(Controller.class)
+                .should()
+                .bePackagePrivate()
+                .check(SERVER);
+    }
+}

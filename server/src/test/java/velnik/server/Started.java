@@ -1,0 +1,73 @@
+package velnik.server;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The whole server on a real file, on a free port, spoken to over HTTP. */
+public final class Started implements AutoCloseable {
+    private final Path data;
+    private final ConfigurableApplicationContext context;
+
+    private Started(Path data, boolean demo) {
+        this.data = data;
+        this.context = new SpringApplication(Velnik.class)
+                .run("--velnik.data=" + data, "--velnik.demo=" + demo, "--server.port=0", "--management.server.port=0");
+    }
+
+    public static Started demo() throws IOException {
+        return new Started(Files.createTempDirectory("velnik-test"), true);
+    }
+
+    public static Started empty() throws IOException {
+        return new Started(Files.createTempDirectory("velnik-test"), false);
+    }
+
+    /** Stops, and starts again on the same data. */
+    public Started again() {
+        context.close();
+        return new Started(data, false);
+    }
+
+    public String url(String path) {
+        return "http://127.0.0.1:" + context.getEnvironment().getRequiredProperty("local.server.port") + path;
+    }
+
+    public Caller caller() {
+        return new Caller(this);
+    }
+
+    /** Somebody at the editor, signed in. */
+    public Caller signedIn(String name, String password) {
+        Caller caller = caller();
+        caller.posts("/-/api/session", "{'name':'" + name + "','password':'" + password + "'}")
+                .answers(200);
+        caller.gets("/-/api/session"); // signing in ends the old CSRF token, this brings the new one
+        return caller;
+    }
+
+    public Caller mara() {
+        return signedIn("mara", "slack-water");
+    }
+
+    /** A visitor asks for an address; redirects are not followed. */
+    public HttpResponse<String> visit(String path) {
+        try {
+            HttpRequest request = HttpRequest.newBuilder(URI.create(url(path))).build();
+            return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+        } catch (IOException | InterruptedException failed) {
+            throw new AssertionError("no answer from " + path, failed);
+        }
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

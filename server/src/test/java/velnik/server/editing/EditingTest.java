@@ -1,0 +1,170 @@
+package velnik.server.editing;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.server.Caller;
+import velnik.server.Started;
+
+/** Edits over HTTP, on the real database. */
+public class EditingTest {
+    private static final String RETITLE = "{'kind':'retitlePage','page':'canoes','title':'%s'}";
+
+    private Started server;
+    private Caller mara;
+
+    @BeforeClass
+    public void start() throws IOException {
+        server = Started.demo();
+        mara = server.mara();
+    }
+
+    @AfterClass
+    public void stop() {
+        server.close();
+    }
+
+    private static String add(String id, String title) {
+        return "{'kind':'addPages','pages':[{'id':'" + id + "','place':{'parent':'hire','after':null},'title':'" + title
+                + "','reach':null}]}";
+    }
+
+    @Test
+    public void errand_addRetitleMoveUndoRedoPublish_reachesVisitors() {
+        mara.edits(add("boards", "Paddleboards")).answers(200);
+        assertEquals(server.visit("/hire/paddleboards").statusCode(), 404);
+        mara.edits("{'kind':'movePages','pages':['boards'],'place':{'parent':'repairs','after':null}}")
+                .answers(200);
+        var undone = mara.steps("undo").answers(200).json();
+        assertEquals(undone.path("told").path(0).asString(), "Undone: Move Paddleboards under Repairs.");
+        assertEquals(undone.path("history").path("redo").asString(), "Move Paddleboards under Repairs");
+        mara.steps("redo").answers(200);
+        mara.steps("undo").answers(200);
+        mara.publishes().answers(201);
+        assertEquals(server.visit("/hire/paddleboards").statusCode(), 200);
+        assertTrue(server.visit("/contact").body().contains("href=\"/hire/paddleboards\""));
+        mara.publishes().refuses(422, "nothing-waits");
+    }
+
+    @Test
+    public void sameRequestTwice_isAppliedOnce() {
+        long revision = mara.revision();
+        mara.editsAs("twice-twice", revision, add("twice", "Twice")).answers(200);
+        var again = mara.editsAs("twice-twice", revision, add("twice", "Twice")).answers(200);
+        assertEquals(again.json().path("revision").asLong(), revision + 1);
+        assertEquals(again.json().path("told").path(0).asString(), "Twice added under Hire.");
+    }
+
+    @Test
+    public void sameFieldChangedSince_isRefused_withBothValues() {
+        long seen = mara.revision();
+        Caller jo = server.signedIn("jo", "neap-tide");
+        jo.editsAs("jo-was-first", seen, "{'kind':'retitlePage','page':'kayaks','title':'Sea kayaks'}")
+                .answers(200);
+        String before = mara.pages();
+        var refused = mara.editsAs("mara-second", seen, "{'kind':'retitlePage','page':'kayaks','title':'River kayaks'}")
+                .refuses(409, "changed-since");
+        assertEquals(refused.json().path("theirs").asString(), "Sea kayaks");
+        assertEquals(refused.json().path("yours").asString(), "River kayaks");
+        assertEquals(mara.pages(), before);
+        mara.editsAs("another-field", seen, "{'kind':'setReach','pages':['kayaks'],'reach':'BY_LINK_ONLY'}")
+                .answers(200);
+    }
+
+    @Test
+    public void undo_isEachPersonsOwn() {
+        Caller jo = server.signedIn("jo", "neap-tide");
+        jo.edits("{'kind':'retitlePage','page':'privacy','title':'Your data'}").answers(200);
+        mara.edits("{'kind':'retitlePage','page':'contact','title':'Talk to us'}")
+                .answers(200);
+        assertEquals(jo.steps("undo").answers(200).json().path("title").asString(), "Retitle Privacy to Your data");
+        assertEquals(mara.steps("undo").answers(200).json().path("title").asString(), "Retitle Contact to Talk to us");
+    }
+
+    @Test
+    public void undo_ofWhatWasBuiltUpon_isRefused_andChangesNothing() {
+        Caller jo = server.signedIn("jo", "neap-tide");
+        jo.edits(add("built", "Built")).answers(200);
+        mara.edits("{'kind':'retitlePage','page':'built','title':'Built upon'}").answers(200);
+        String before = mara.pages();
+        jo.steps("undo").refuses(409, "built-upon");
+        assertEquals(mara.pages(), before);
+    }
+
+    @DataProvider
+    public Object[][] badEdits() {
+        String long1 = "x".repeat(10_000);
+        return new Object[][] {
+            {RETITLE.formatted(""), 422, "title-empty"},
+            {RETITLE.formatted("   "), 422, "title-empty"},
+            {RETITLE.formatted(long1), 422, "title-too-long"},
+            {"{'kind':'setSlug','page':'canoes','slug':'../'}", 422, "slug-malformed"},
+            {"{'kind':'setSlug','page':'hire','slug':'-'}", 422, "slug-reserved"},
+            {"{'kind':'setSlug','page':'canoes','slug':'prices'}", 422, "slug-taken"},
+            {"{'kind':'movePages','pages':['hire'],'place':{'parent':'hire','after':null}}", 422, "under-itself"},
+            {"{'kind':'movePages','pages':['hire'],'place':{'parent':null,'after':'canoes'}}", 422, "sibling-elsewhere"
+            },
+            {"{'kind':'movePages','pages':['nobody'],'place':{'parent':null,'after':null}}", 404, "page-unknown"},
+            {"{'kind':'movePages','pages':['a b'],'place':{'parent':null,'after':null}}", 400, "not-understood"},
+            {"{'kind':'setReach','pages':['home'],'reach':'HELD_BACK'}", 422, "home-stays-open"},
+            {"{'kind':'setReach','pages':['hire'],'reach':'SECRET'}", 400, "not-understood"},
+            {"{'kind':'setReach','pages':null,'reach':'OPEN'}", 400, "not-understood"},
+            {"{'kind':'explode','page':'hire'}", 400, "not-understood"},
+            {"{'kind':'retitlePage','page':'hire','title':'Ok','surprise':1}", 400, "not-understood"},
+            {"{", 400, "not-understood"},
+        };
+    }
+
+    @Test(dataProvider = "badEdits")
+    public void badEdit_isRefused_andChangesNothing(String change, int status, String type) {
+        String before = mara.pages();
+        long revision = mara.revision();
+        mara.edits(change).refuses(status, type);
+        // The good half of a request goes with the bad one.
+        mara.edits("{'kind':'retitlePage','page':'repairs','title':'Half'}", change)
+                .refuses(status, type);
+        assertEquals(mara.pages(), before);
+        assertEquals(mara.revision(), revision);
+    }
+
+    @Test
+    public void badRequest_isRefused_andChangesNothing() {
+        String before = mara.pages();
+        String good = RETITLE.formatted("Never");
+        mara.editsAs("a-future-one", mara.revision() + 1, good).refuses(409, "revision-unknown");
+        mara.editsAs("a-past-one", -1, good).refuses(409, "revision-unknown");
+        mara.editsAs("short", mara.revision(), good).refuses(422, "fields-invalid");
+        mara.edits().refuses(422, "fields-invalid");
+        mara.posts("/-/api/changes", RETITLE.formatted("x".repeat(50_000_000))).refuses(413, "body-too-large");
+        mara.postsWithoutCsrf("/-/api/changes", "{}").refuses(403, "csrf-missing");
+        server.caller().editsAs("not-signed-in", 1, good).refuses(401, "not-signed-in");
+        server.signedIn("visitor-desk", "low-water").edits(good).refuses(403, "not-allowed");
+        server.signedIn("jo", "neap-tide").publishes().refuses(403, "not-allowed");
+        mara.gets("/-/api/pages/nobody/reach").refuses(404, "page-unknown");
+        mara.gets("/-/api/nowhere").refuses(404, "no-such-call");
+        assertEquals(mara.pages(), before);
+    }
+
+    @Test
+    public void pastedOutline_isShownFirst_thenAddedInOneEdit() {
+        String paste = "{'request':'paste-a-list','basedOn':" + mara.revision()
+                + ",'text':'Sheds\\n  Tall shed\\n  Low shed','place':{'parent':'moorings','after':null}}";
+        String before = mara.pages();
+        var preview = mara.posts("/-/api/imports/outline?dryRun=true", paste)
+                .answers(200)
+                .json();
+        assertEquals(preview.path("pages").asInt(), 3);
+        assertEquals(mara.pages(), before);
+        var added = mara.posts("/-/api/imports/outline?dryRun=false", paste)
+                .answers(200)
+                .json();
+        assertEquals(added.path("told").path(0).asString(), "3 pages added under Moorings.");
+        mara.steps("undo").answers(200);
+        assertEquals(mara.pages(), before);
+    }
+}

@@ -1,0 +1,14 @@
+package velnik.server.editing;
+
+import java.time.Clock;
+import velnik.server.storage.ReleaseStore;
+import velnik.server.storage.SiteStore;
+
+/** Makes working copies for tests that start no server. */
+public final class WorkingCopies {
+    private WorkingCopies() {}
+
+    public static WorkingCopy over(SiteStore store, ReleaseStore releases) {
+        return new WorkingCopy(store, releases, Clock.systemUTC());
+    }
+}

@@ -1,0 +1,89 @@
+package velnik.server.storage;
+
+import static java.util.Objects.requireNonNull;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.BufferedReader;
+import java.io.File;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Kills a process that acknowledges edits, again and again, and looks whether each acknowledged edit is there. */
+public class KillTest {
+    /** On each of two data folders, which are killed side by side. */
+    private static final int KILLS = 25;
+
+    @DataProvider(parallel = true)
+    public Object[][] seeds() {
+        return new Object[][] {{3L}, {4L}};
+    }
+
+    @Test(dataProvider = "seeds")
+    public void killedProcess_losesNoAcknowledgedEdit(long seed) throws IOException, InterruptedException {
+        Path data = Files.createTempDirectory("velnik-kill");
+        Random random = new Random(seed);
+        int acknowledged = 0;
+        for (int kill = 1; kill <= KILLS; kill++) {
+            Process process = start(data);
+            try (BufferedReader said = process.inputReader(StandardCharsets.UTF_8)) {
+                String[] found = line(said, process).split(" ", 4);
+                int there = Integer.parseInt(found[1]);
+                // One more may be there than was acknowledged: kept, and killed before it could say so.
+                assertTrue(
+                        there == acknowledged || there == acknowledged + 1,
+                        "kill " + kill + ": " + acknowledged + " edits were acknowledged, " + there + " are there");
+                if (there > 0) {
+                    assertEquals(found[3], "Kept " + there, "an edit was kept by half");
+                }
+                acknowledged = there;
+                for (int edits = 1 + random.nextInt(6); edits > 0; edits--) {
+                    acknowledged = Integer.parseInt(line(said, process).split(" ", 2)[1]);
+                }
+                Thread.sleep(random.nextInt(8)); // somewhere within the next edit
+                process.toHandle().destroyForcibly(); // by its handle, which leaves its last words readable
+                process.waitFor();
+                // What it said before it died counts as acknowledged too.
+                @Nullable String late;
+                while ((late = said.readLine()) != null) {
+                    acknowledged = Integer.parseInt(late.split(" ", 2)[1]);
+                }
+            } finally {
+                process.destroyForcibly();
+            }
+        }
+    }
+
+    private static String line(BufferedReader said, Process process) throws IOException {
+        String line = said.readLine();
+        if (line == null) {
+            throw new AssertionError("the process ended by itself: " + process.info());
+        }
+        return line;
+    }
+
+    private static Process start(Path data) throws IOException {
+        String classes =
+                requireNonNull(System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")));
+        return new ProcessBuilder(List.of(
+                        Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
+                                .toString(),
+                        "-XX:+UseSerialGC",
+                        "-XX:TieredStopAtLevel=1",
+                        "-Dorg.slf4j.simpleLogger.defaultLogLevel=error",
+                        "-Dlogging.level.root=error",
+                        "-cp",
+                        classes,
+                        EditsUntilKilled.class.getName(),
+                        data.toString()))
+                .redirectError(ProcessBuilder.Redirect.appendTo(new File("target/kill-test.log")))
+                .start();
+    }
+}

@@ -1,0 +1,54 @@
+package velnik.server.storage;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+import velnik.core.change.Change;
+import velnik.core.change.Changes;
+import velnik.core.change.Circumstances;
+import velnik.core.change.Outcome;
+import velnik.core.compare.Difference;
+import velnik.core.outline.Place;
+import velnik.core.sample.Brackwater;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+
+public class StoredFormsTest {
+    private final StoredForms forms = new StoredForms();
+
+    private static final List<Change> EVERY_KIND = everyKind();
+
+    private static List<Change> everyKind() {
+        PageId hire = Brackwater.id("Hire");
+        PageId canoes = Brackwater.id("Canoes");
+        List<Change> changes = new ArrayList<>(Brackwater.changes());
+        changes.add(new Change.RetitlePage(hire, "Boats “to hire”"));
+        changes.add(new Change.SetSlug(hire, "boats"));
+        changes.add(new Change.SetSlug(hire, null));
+        changes.add(new Change.MovePages(List.of(canoes), Place.top()));
+        changes.add(new Change.SetReach(List.of(canoes), Reach.HELD_BACK));
+        return changes;
+    }
+
+    @Test
+    public void everyChangeAndDifference_readsBackEqual() {
+        Site site = Site.bare();
+        for (Change change : EVERY_KIND) {
+            Site next = ((Outcome.Applied) Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED)).site();
+            Difference difference = Difference.between(site, next);
+            assertEquals(forms.readDifference(StoredForms.FORMAT, forms.writeDifference(difference)), difference);
+            assertEquals(forms.readChanges(StoredForms.FORMAT, forms.writeChanges(List.of(change))), List.of(change));
+            assertEquals(forms.readSite(StoredForms.FORMAT, forms.writeSite(next)), next);
+            site = next;
+        }
+    }
+
+    @Test
+    public void aNewerFormat_isNotGuessedAt() {
+        assertThrows(IllegalStateException.class, () -> forms.readSite(StoredForms.FORMAT + 1, "{}"));
+    }
+}

@@ -1,0 +1,130 @@
+package velnik.server.visiting;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.Socket;
+import java.net.URI;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.server.Caller;
+import velnik.server.Started;
+
+public class VisitingTest {
+    private Started server;
+
+    @BeforeClass
+    public void start() throws IOException {
+        server = Started.demo();
+    }
+
+    @AfterClass
+    public void stop() {
+        server.close();
+    }
+
+    @DataProvider
+    public Object[][] addresses() {
+        return new Object[][] {
+            {"/", 200, ""},
+            {"/hire/canoes", 200, ""},
+            {"/hire/canoes?from=a-letter", 200, ""},
+            {"/Hire/Canoes/", 301, "/hire/canoes"},
+            {"/moorings", 302, "/moorings/swinging-moorings"},
+            {"/hire/group-bookings", 200, ""},
+            {"/summer-regatta", 404, ""},
+            {"/courses/junior-week", 404, ""},
+            {"/home", 404, ""},
+            {"/nowhere", 404, ""},
+            {"/-/nowhere", 404, ""},
+            {"/sitemap.xml", 200, ""},
+            {"/robots.txt", 200, ""},
+        };
+    }
+
+    @Test(dataProvider = "addresses")
+    public void address_answers(String path, int status, String elsewhere) {
+        HttpResponse<String> response = server.visit(path);
+        assertEquals(response.statusCode(), status, path);
+        assertEquals(response.headers().firstValue("Location").orElse(""), elsewhere);
+    }
+
+    @DataProvider
+    public Object[][] malformed() {
+        return new Object[][] {
+            {"/%2e%2e/", 400},
+            {"/a/%2e%2e/%2e%2e/b", 400},
+            {"//", 404},
+            {"//hire", 404},
+            {"/a%2fb", 400},
+            {"/a%00b", 400},
+            {"/a;b=c", 404},
+            {"/%", 400},
+            {"/{x}", 400},
+            {"/" + "a".repeat(9_000), 404},
+        };
+    }
+
+    /** Over a bare socket, since clients mend such addresses before they send them. */
+    @Test(dataProvider = "malformed")
+    public void malformedAddress_getsAWholePage(String path, int status) throws IOException {
+        URI base = URI.create(server.url("/"));
+        try (Socket socket = new Socket(base.getHost(), base.getPort())) {
+            String request = "GET " + path + " HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n";
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            InputStream answer = socket.getInputStream();
+            String text = new String(answer.readAllBytes(), StandardCharsets.UTF_8);
+            assertTrue(text.startsWith("HTTP/1.1 " + status), text.substring(0, Math.min(text.length(), 200)));
+            assertTrue(text.contains("There is no page at this address") && text.contains("href=\"/contact\""), text);
+        }
+    }
+
+    @Test
+    public void page_mayLoadOnlyFromItsOwnSite_andSaysSoStrictly() {
+        HttpResponse<String> response = server.visit("/hire");
+        String policy = response.headers().firstValue("Content-Security-Policy").orElse("");
+        assertTrue(policy.startsWith("default-src 'none'; script-src 'self'; style-src 'self'"), policy);
+        assertFalse(policy.contains("unsafe"), policy);
+        String editor = server.visit("/-/manage/")
+                .headers()
+                .firstValue("Content-Security-Policy")
+                .orElse("");
+        assertFalse(editor.contains("unsafe"), editor);
+        assertEquals(response.headers().firstValue("Cache-Control").orElse(""), "no-cache");
+    }
+
+    @Test
+    public void heldBackPages_areInNoPageSource() {
+        for (String path : new String[] {"/", "/courses/first-paddle", "/sitemap.xml", "/robots.txt", "/nowhere"}) {
+            String body = server.visit(path).body();
+            assertFalse(body.contains("regatta") || body.contains("junior-week"), path);
+        }
+    }
+
+    @Test
+    public void window_showsTheWorkingCopy_onlyToWhoHasItsAddress() {
+        Caller mara = server.mara();
+        mara.edits("{'kind':'retitlePage','page':'find-us','title':'<b>Here</b>'}")
+                .answers(200);
+        String window = mara.posts("/-/api/windows", "")
+                .answers(201)
+                .json()
+                .path("address")
+                .asString();
+        HttpResponse<String> page = server.visit(window + "/about-us/find-us");
+        assertEquals(page.statusCode(), 200);
+        assertTrue(page.body().contains("<h1>&lt;b&gt;Here&lt;/b&gt;</h1>"), page.body());
+        assertTrue(page.body().contains("href=\"" + window + "/hire\""));
+        assertTrue(server.visit(window + "/summer-regatta").body().contains("Held back: visitors get"));
+        assertEquals(server.visit("/about-us/find-us").body().contains("Here"), false);
+        assertEquals(server.visit("/-/window/guessed/hire").statusCode(), 404);
+        server.caller().posts("/-/api/windows", "").refuses(401, "not-signed-in");
+    }
+}
