@@ -85,6 +85,7 @@ export function PageDesk(props: {
       const act = { n: addBelow, m: props.onMoveTo, w: props.onWholeScreen }[event.key.toLowerCase()];
       if (act) {
         event.preventDefault();
+        event.stopPropagation(); // the letter has acted; what it opened must not hear it too
         act();
       }
     }
@@ -135,7 +136,7 @@ export function PageDesk(props: {
   return (
     <section className="desk" aria-label="Pages">
       <div className="head">
-        <h1>Pages</h1>
+        <h2>Pages</h2>
         <span>
           {tree.pages.size === 1 ? "1 page" : `${tree.pages.size} pages`}
           {heldBack > 0 && ` · ${heldBack} held back`}

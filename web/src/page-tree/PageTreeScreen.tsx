@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
+import { lettersAct } from "../shell/keys";
 import { Split } from "../shell/Split";
 import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -23,15 +24,29 @@ export function PageTreeScreen({
   const gridRef = useRef<HTMLDivElement>(null);
   const [moving, setMoving] = useState(false);
   const [wholeScreen, setWholeScreen] = useState(false);
-  const selected = asked && copy.tree.pages.has(asked) ? asked : copy.tree.home;
+  // Not read back from the address: the router updates it later than the next key may come.
+  const [chosen, setChosen] = useState(asked ?? null);
+  const selected = chosen !== null && copy.tree.pages.has(chosen) ? chosen : copy.tree.home;
   const select = (id: string) => {
     setMoving(false);
+    setChosen(id);
     void navigate(`/pages/${id}`, { replace: true });
   };
 
+  // At first, and again when the window gives the screen back.
   useEffect(() => {
-    gridRef.current?.focus({ preventScroll: true });
-  }, []);
+    if (!wholeScreen) gridRef.current?.focus({ preventScroll: true });
+  }, [wholeScreen]);
+
+  // While the window has the whole screen, the outline and its keys are out of sight.
+  useEffect(() => {
+    if (!wholeScreen) return;
+    const back = (event: KeyboardEvent) => {
+      if (event.key === "Escape" || (event.key.toLowerCase() === "w" && lettersAct())) setWholeScreen(false);
+    };
+    document.addEventListener("keydown", back);
+    return () => document.removeEventListener("keydown", back);
+  }, [wholeScreen]);
 
   if (selected === null) return <Start store={store} />;
 
@@ -47,7 +62,7 @@ export function PageTreeScreen({
           gridRef={gridRef}
           onSelect={select}
           onMoveTo={() => setMoving(true)}
-          onWholeScreen={() => setWholeScreen(!wholeScreen)}
+          onWholeScreen={() => setWholeScreen(true)}
         />
       }
       window={
@@ -56,10 +71,7 @@ export function PageTreeScreen({
           revision={copy.revision}
           path={pathTo(copy.tree, selected).map((step) => pageOf(copy.tree, step).title)}
           whole={wholeScreen}
-          onWhole={(whole) => {
-            setWholeScreen(whole);
-            if (!whole) backToOutline();
-          }}
+          onWhole={setWholeScreen}
           onVisit={(page) => {
             if (copy.tree.pages.has(page)) select(page);
           }}

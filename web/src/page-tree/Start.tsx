@@ -21,7 +21,7 @@ export function Start({ store }: { readonly store: WorkingCopyStore }) {
   const top = { parent: null, after: null };
   return (
     <main className="start">
-      <h1>Your site has no pages yet</h1>
+      <h2>Your site has no pages yet</h2>
       <p>
         Paste a list of titles, one a line; indent a line to put it under the one above. The first becomes the
         home page.

@@ -62,7 +62,8 @@ export function FirstOwner({ onEnter }: { readonly onEnter: (session: SessionDto
           />
         </Row>
         <Row field="password" label="Password, 10 characters or more" problem={problems.password}>
-          <Input.Password
+          <Input
+            type="password"
             id="password"
             value={owner.password}
             autoComplete="new-password"

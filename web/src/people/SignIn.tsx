@@ -39,7 +39,8 @@ export function SignIn({ onEnter }: { readonly onEnter: (session: SessionDto) =>
           onChange={(event) => setName(event.target.value)}
         />
         <label htmlFor="password">Password</label>
-        <Input.Password
+        <Input
+          type="password"
           id="password"
           value={password}
           autoComplete="current-password"

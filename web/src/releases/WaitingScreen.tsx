@@ -27,7 +27,7 @@ export default function WaitingScreen(props: {
     <main className="releases">
       <section aria-labelledby="waits">
         <div className="head">
-          <h1 id="waits">What waits</h1>
+          <h2 id="waits">What waits</h2>
           <span>visitors do not see it yet</span>
         </div>
         {waiting.isError && (
@@ -77,7 +77,7 @@ export default function WaitingScreen(props: {
       </section>
       <section aria-labelledby="before">
         <div className="head">
-          <h2 id="before">Releases so far</h2>
+          <h3 id="before">Releases so far</h3>
         </div>
         {releases.isSuccess && releases.data.length === 0 && <p>Nothing was published yet.</p>}
         <ul className="entries">

@@ -23,7 +23,7 @@ export function Split(props: {
     localStorage.setItem(STORED, JSON.stringify(next));
   };
   return (
-    <div
+    <main
       className={`area ${props.whole ? "whole" : ""} shows-${shown}`}
       style={{ ["--desk" as string]: `${shares.desk}%` }}
     >
@@ -37,7 +37,7 @@ export function Split(props: {
         <Border label="Height of the window" value={shares.window} onMove={(window) => change({ window })} />
         {props.card}
       </div>
-    </div>
+    </main>
   );
 }
 

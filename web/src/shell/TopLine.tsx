@@ -17,6 +17,7 @@ export function TopLine(props: {
   const { undo, redo } = copy.history;
   return (
     <header className="top-line">
+      <h1 className="unseen">{copy.siteName}</h1>
       <span className="product">
         <VelnikMark /> Velnik
       </span>
@@ -60,7 +61,7 @@ export function TopLine(props: {
         <Button
           className="person"
           shape="circle"
-          aria-label={`${person.displayName}, sign out`}
+          aria-label={`${initials(person.displayName)}, ${person.displayName}, sign out`}
           onClick={props.onLeave}
         >
           {initials(person.displayName)}

@@ -29,15 +29,17 @@ export function useFrame(wanted: {
   const [base, setBase] = useState<string | null>(null);
   const [source, setSource] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  /** The page the frame shows, as it said itself. */
-  const here = useRef<string | null>(null);
+  /** Whether the frame has said that it is there; before, nothing can be shown in it. */
+  const [loaded, setLoaded] = useState(false);
   const latest = useRef(wanted);
   latest.current = wanted;
+  const there = useRef(false);
 
   const open = useCallback(async () => {
     try {
       const { address } = await api.openWindow();
-      here.current = null;
+      there.current = false;
+      setLoaded(false);
       setBase(address);
       setSource(address + latest.current.address);
       setProblem(null);
@@ -57,9 +59,11 @@ export function useFrame(wanted: {
       if (said.velnik === "key") {
         latest.current.onKey(said.key);
       } else if (said.velnik === "here") {
-        const first = here.current === null;
-        here.current = said.page;
-        if (!first && said.page && said.page !== latest.current.page) latest.current.onVisit(said.page);
+        // The first time it is where the editor sent it; later, where a link in it led.
+        if (there.current && said.page && said.page !== latest.current.page)
+          latest.current.onVisit(said.page);
+        there.current = true;
+        setLoaded(true);
         ref.current.contentWindow?.postMessage({ velnik: "point", page: latest.current.page }, "*");
       }
     };
@@ -70,14 +74,13 @@ export function useFrame(wanted: {
   const { page, address, revision } = wanted;
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is a new page at the same address
   useEffect(() => {
-    if (!base || here.current === null) return;
+    if (!base || !loaded) return;
     let outdated = false;
     const show = async () => {
       try {
         const html = await windowPage(base + address);
         if (outdated) return;
         if (html === null) return void open();
-        here.current = page;
         ref.current?.contentWindow?.postMessage({ velnik: "show", html, page }, "*");
         setProblem(null);
       } catch (failed) {
@@ -88,7 +91,7 @@ export function useFrame(wanted: {
     return () => {
       outdated = true;
     };
-  }, [base, page, address, revision, open]);
+  }, [base, loaded, page, address, revision, open]);
 
   return { ref, source, key: base ?? "", problem };
 }

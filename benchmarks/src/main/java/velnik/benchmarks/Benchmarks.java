@@ -28,19 +28,29 @@ public final class Benchmarks {
         for (String kind : new String[] {"add", "retitle", "move"}) {
             double small = median(changes, kind, "1000");
             double large = median(changes, kind, "10000");
-            line("%s on 10,000 pages and 2,000 items, median", kind, large, "µs", large <= CHANGE_BOUND_MICROS, "≤ 2,000");
-            line("%s, growth from 1,000 to 10,000 pages", kind, large / small, "-fold", large / small <= GROWTH_BOUND, "≤ 12");
+            line(
+                    "%s on 10,000 pages and 2,000 items, median",
+                    kind, large, "µs", large <= CHANGE_BOUND_MICROS, "≤ 2,000");
+            line(
+                    "%s, growth from 1,000 to 10,000 pages",
+                    kind, large / small, "-fold", large / small <= GROWTH_BOUND, "≤ 12");
         }
         double navigation = median(run(NavigationBenchmark.class), "page", null);
-        line("%s, 10,000 pages, median", "all zones of one page", navigation, "µs", navigation <= NAVIGATION_BOUND_MICROS, "≤ 50");
+        line(
+                "%s, 10,000 pages, median",
+                "all zones of one page", navigation, "µs", navigation <= NAVIGATION_BOUND_MICROS, "≤ 50");
         Collection<RunResult> maps = run(PersistentMapBenchmark.class);
         for (String operation : new String[] {"Find", "Replace"}) {
             double ratio = mean(maps, "pcollections" + operation) / mean(maps, "vavr" + operation);
-            line("%s, time of PCollections over Vavr", "persistent map, " + operation.toLowerCase(Locale.ROOT), ratio, "", true, "no bound");
+            line(
+                    "%s, time of PCollections over Vavr",
+                    "persistent map, " + operation.toLowerCase(Locale.ROOT), ratio, "", true, "no bound");
         }
         Path jar = Path.of(System.getProperty("velnik.jar", "web/target/velnik-run.jar"));
         double visitor = ServedSite.ratio(jar);
-        line("%s against a static file of its size, rate", "visitor page", visitor, "", visitor >= VISITOR_BOUND, "≥ 0.8");
+        line(
+                "%s against a static file of its size, rate",
+                "visitor page", visitor, "", visitor >= VISITOR_BOUND, "≥ 0.8");
     }
 
     private static Collection<RunResult> run(Class<?> benchmark) throws RunnerException {
@@ -67,7 +77,8 @@ public final class Benchmarks {
     private static RunResult find(Collection<RunResult> results, String method, @Nullable String pages) {
         return results.stream()
                 .filter(result -> result.getParams().getBenchmark().endsWith("." + method))
-                .filter(result -> pages == null || pages.equals(result.getParams().getParam("pages")))
+                .filter(result ->
+                        pages == null || pages.equals(result.getParams().getParam("pages")))
                 .findFirst()
                 .orElseThrow();
     }

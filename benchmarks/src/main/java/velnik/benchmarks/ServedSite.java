@@ -133,6 +133,7 @@ final class ServedSite {
     }
 
     private static String java() {
-        return Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java").toString();
+        return Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
+                .toString();
     }
 }

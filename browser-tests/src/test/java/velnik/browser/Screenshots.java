@@ -31,6 +31,7 @@ public class Screenshots extends BrowserTest {
             mara.page().getByText("What waits").click();
             assertThat(mara.page().getByText("Paddleboards is new, under Hire."))
                     .isVisible();
+            assertThat(mara.page().getByText("what visitors see now")).isVisible();
             take(mara, "what-waits");
 
             Visitor visitor = new Visitor(velnik, wide());

@@ -25,16 +25,12 @@ import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.releasing.LiveSite;
 import velnik.server.shared.ProblemException;
+import velnik.server.shared.RequestName;
 
 /** The calls that read and edit the working copy. */
 @RestController
 @RequestMapping("/-/api")
 class EditingController {
-    /** What a client may call its requests. */
-    private static final String REQUEST_NAME = "[A-Za-z0-9_-]{8,60}";
-
-    private static final String BAD_NAME = "A request has a name of 8 to 60 letters, digits, hyphens and underscores.";
-
     private final WorkingCopy workingCopy;
     private final LiveSite live;
     private final OutlineImports imports;
@@ -52,7 +48,7 @@ class EditingController {
      * @param basedOn the revision that the person saw
      */
     record Edit(
-            @NotNull @Pattern(regexp = REQUEST_NAME, message = BAD_NAME)
+            @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
             String request,
 
             long basedOn,
@@ -61,11 +57,11 @@ class EditingController {
             List<ChangeDto> changes) {}
 
     record Step(
-            @NotNull @Pattern(regexp = REQUEST_NAME, message = BAD_NAME)
+            @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
             String request) {}
 
     record Paste(
-            @NotNull @Pattern(regexp = REQUEST_NAME, message = BAD_NAME)
+            @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
             String request,
 
             long basedOn,

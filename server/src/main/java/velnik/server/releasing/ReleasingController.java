@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.core.compare.Waiting;
 import velnik.server.editing.WorkingCopy;
+import velnik.server.shared.RequestName;
 import velnik.server.storage.Release;
 
 /** The calls about what waits and what was published. */
@@ -44,10 +45,7 @@ class ReleasingController {
     }
 
     record Publish(
-            @NotNull
-            @Pattern(
-                    regexp = "[A-Za-z0-9_-]{8,60}",
-                    message = "A request has a name of 8 to 60 letters, digits, hyphens and underscores.")
+            @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
             String request,
 
             long basedOn,

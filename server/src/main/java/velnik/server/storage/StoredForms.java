@@ -56,6 +56,7 @@ class StoredForms {
     /** A value that is written as the word it holds. */
     private abstract static class Word {
         @JsonCreator
+        @SuppressWarnings("UnusedVariable") // a mix-in only lends its annotations
         Word(String value) {}
 
         @JsonValue

@@ -43,7 +43,7 @@ class MalformedAddresses implements WebServerFactoryCustomizer<TomcatServletWebS
             HttpStatus status = HttpStatus.valueOf(response.getStatus());
             try {
                 response.setContentType("text/html");
-                response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+                response.setCharacterEncoding(StandardCharsets.UTF_8);
                 response.getOutputStream().write(pages.getObject().other(status).plain());
                 response.finishResponse();
             } catch (IOException visitorIsGone) {

@@ -15,6 +15,7 @@ import velnik.core.site.TextHash;
  * @param compressed the same with gzip
  * @param tag names this content; quoted as the ETag header wants it
  */
+@SuppressWarnings("ArrayRecordComponent") // never compared, only sent
 record Rendered(int status, byte[] plain, byte[] compressed, String tag) {
 
     static Rendered of(int status, String html) {

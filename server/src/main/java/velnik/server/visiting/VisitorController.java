@@ -63,6 +63,14 @@ class VisitorController {
                 .body("User-agent: *\nDisallow: /-/\nSitemap: " + pages.origin(origin(request)) + "/sitemap.xml\n");
     }
 
+    /** Browsers ask for it on their own; there is none yet, and that is no error. */
+    @GetMapping("/favicon.ico")
+    ResponseEntity<Void> icon() {
+        return ResponseEntity.noContent()
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)))
+                .build();
+    }
+
     private static String origin(HttpServletRequest request) {
         String url = request.getRequestURL().toString();
         return url.substring(0, url.length() - request.getRequestURI().length());

@@ -57,12 +57,12 @@ public final class ForcedOnlyFiles extends FilePathWrapper {
         }
 
         @Override
-        public int read(ByteBuffer into, long position) throws IOException {
+        public synchronized int read(ByteBuffer into, long position) throws IOException {
             return file.read(into, position);
         }
 
         @Override
-        public int write(ByteBuffer from, long position) throws IOException {
+        public synchronized int write(ByteBuffer from, long position) throws IOException {
             return file.write(from, position);
         }
 

@@ -1,0 +1,77 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import org.testng.annotations.Test;
+
+/** The published site: without script, by keyboard, and on a phone. */
+public class VisitorIT extends DemoTest {
+
+    @Test
+    public void withoutScript_aVisitorReachesEveryPage() {
+        Visitor visitor = new Visitor(velnik, context(1280, 800, false));
+        visitor.opens("/");
+        // Reached by Tab: the focus opens what is under a page.
+        visitor.across()
+                .getByText("Hire", new Locator.GetByTextOptions().setExact(true))
+                .focus();
+        visitor.page().keyboard().press("Tab");
+        visitor.page().keyboard().press("Tab");
+        assertThat(visitor.across().getByText("Canoes")).isFocused();
+        visitor.page().keyboard().press("Enter");
+        visitor.reads("Canoes");
+        visitor.across().getByText("Courses").hover();
+        visitor.across().getByText("Reading the tide").click();
+        visitor.reads("Reading the tide");
+
+        Visitor onPhone = new Visitor(velnik, context(390, 844, false));
+        onPhone.opens("/");
+        onPhone.drawer().locator("> summary").click();
+        onPhone.drawer()
+                .getByText("Moorings", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        onPhone.drawer().getByText("Winter storage").click();
+        onPhone.reads("Winter storage");
+    }
+
+    @Test
+    public void onAPhone_theMenuFolds_andKnowsWhereOneIs() {
+        Visitor visitor = new Visitor(velnik, phone());
+        visitor.opens("/repairs/engines");
+        assertThat(visitor.across()).isHidden();
+        visitor.drawer().locator("> summary").click();
+        assertThat(visitor.drawer().locator("[aria-current=page]")).hasText("Engines");
+        assertThat(visitor.drawer().locator("[aria-current=page]")).isVisible();
+        assertThat(visitor.drawer().getByText("Canoes")).isHidden();
+        visitor.isAccessible("the drawer at 390 px");
+        visitor.page().keyboard().press("Escape");
+        assertThat(visitor.drawer()).not().hasAttribute("open", "");
+        Object overflow = visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth");
+        assertEquals(overflow, 0, "the page is wider than the phone");
+        visitor.complainsOfNothing();
+    }
+
+    @Test
+    public void byKeyboard_aVisitorOpensAndClosesSubmenus() {
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/");
+        Locator opener = visitor.across().getByLabel("Under Hire");
+        opener.focus();
+        visitor.page().keyboard().press("Enter");
+        assertThat(opener).hasAttribute("aria-expanded", "true");
+        assertThat(visitor.across().getByText("Canoes")).isVisible();
+        visitor.isAccessible("an open submenu");
+        visitor.page().keyboard().press("Tab");
+        visitor.page().keyboard().press("Escape");
+        assertThat(visitor.across().getByText("Canoes")).isHidden();
+        assertThat(opener).isFocused();
+        visitor.across()
+                .getByText("Moorings", new Locator.GetByTextOptions().setExact(true))
+                .focus();
+        visitor.page().keyboard().press("Space");
+        assertThat(visitor.across().getByText("Pontoon berths")).isVisible();
+        visitor.complainsOfNothing();
+    }
+}

@@ -1,0 +1,9 @@
+package velnik.server.shared;
+
+/** What a client may call a request of its own, so that a repeat of it is recognised. */
+public final class RequestName {
+    public static final String SHAPE = "[A-Za-z0-9_-]{8,60}";
+    public static final String SENTENCE = "A request has a name of 8 to 60 letters, digits, hyphens and underscores.";
+
+    private RequestName() {}
+}
