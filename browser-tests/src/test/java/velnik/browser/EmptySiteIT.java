@@ -1,6 +1,7 @@
 package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -57,6 +58,15 @@ public class EmptySiteIT extends BrowserTest {
         new Owner(velnik, wide()).signsIn().seesUnder("Hire", "Canoes", "Kayaks");
         owner.forgives("422");
         owner.complainsOfNothing();
+    }
+
+    @Test
+    public void secondStartOnTheSameData_saysWhyItCannot() {
+        assertEquals(
+                velnik.startedAgainMeanwhile(),
+                "The data in " + velnik.data() + " is in use by another start of Velnik. Stop that one first, or set"
+                        + " VELNIK_DATA to another folder.");
+        new Visitor(velnik, wide()).doesNotFind("/");
     }
 
     @Test

@@ -20,6 +20,8 @@ final class Owner extends Watched {
 
     Owner signsIn() {
         page.navigate(velnik.url("/-/manage/"));
+        assertThat(page.getByLabel("Name")).isVisible();
+        isAccessible("signing in");
         page.getByLabel("Name").fill("mara");
         page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill("slack-water");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))

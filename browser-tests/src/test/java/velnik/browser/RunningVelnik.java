@@ -3,6 +3,7 @@ package velnik.browser;
 import static java.util.Objects.requireNonNull;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
@@ -50,27 +51,52 @@ final class RunningVelnik implements AutoCloseable {
             Path portFile = data.resolve("port");
             Files.deleteIfExists(portFile);
             Path log = Path.of("target", "velnik.log");
-            List<String> command = new ArrayList<>(List.of(
-                    Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
-                            .toString(),
-                    "-XX:+UseSerialGC",
-                    "-XX:TieredStopAtLevel=1",
-                    // Classes loaded once are kept for the next start.
-                    "-XX:+AutoCreateSharedArchive",
-                    "-XX:SharedArchiveFile=" + Path.of("target", "classes.jsa").toAbsolutePath(),
-                    "--enable-native-access=ALL-UNNAMED",
-                    "-Dvelnik.port-file=" + portFile,
-                    "-jar",
-                    UNPACKED.toString(),
-                    "--server.port=0",
-                    "--management.server.port=0",
-                    "--velnik.data=" + data));
+            List<String> command = command(data, portFile);
             command.addAll(List.of(arguments));
             Process process = new ProcessBuilder(command)
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
                     .start();
             return new RunningVelnik(data, process, port(portFile, process, log));
+        } catch (IOException | InterruptedException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    private static List<String> command(Path data, Path portFile) {
+        return new ArrayList<>(List.of(
+                Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
+                        .toString(),
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                // Classes loaded once are kept for the next start.
+                "-XX:+AutoCreateSharedArchive",
+                "-XX:SharedArchiveFile=" + Path.of("target", "classes.jsa").toAbsolutePath(),
+                "--enable-native-access=ALL-UNNAMED",
+                "-Dvelnik.port-file=" + portFile,
+                "-jar",
+                UNPACKED.toString(),
+                "--server.port=0",
+                "--management.server.port=0",
+                "--velnik.data=" + data));
+    }
+
+    Path data() {
+        return data;
+    }
+
+    /** What another start on the same data says before it ends with status 2. */
+    String startedAgainMeanwhile() {
+        try {
+            Process second = new ProcessBuilder(command(data, data.resolve("second-port"))).start();
+            String said = new String(second.getErrorStream().readAllBytes(), StandardCharsets.UTF_8);
+            if (second.waitFor() != 2) {
+                throw new AssertionError("it ended with status " + second.exitValue() + ": " + said);
+            }
+            return said.lines()
+                    .filter(line -> line.startsWith("The data"))
+                    .findFirst()
+                    .orElse(said);
         } catch (IOException | InterruptedException failed) {
             throw new IllegalStateException(failed);
         }

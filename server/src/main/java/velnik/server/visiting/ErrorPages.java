@@ -23,7 +23,7 @@ class ErrorPages implements ErrorController {
         this.pages = pages;
     }
 
-    @RequestMapping("${server.error.path}")
+    @RequestMapping("${spring.web.error.path}")
     ResponseEntity<?> error(
             HttpServletRequest request,
             @RequestHeader(name = HttpHeaders.ACCEPT_ENCODING, defaultValue = "") String accepted) {

@@ -65,7 +65,7 @@ public class VisitingTest {
             {"//hire", 404},
             {"/a%2fb", 400},
             {"/a%00b", 400},
-            {"/a;b=c", 404},
+            {"/a;b=c", 400},
             {"/%", 400},
             {"/{x}", 400},
             {"/" + "a".repeat(9_000), 404},
@@ -98,6 +98,17 @@ public class VisitingTest {
                 .orElse("");
         assertFalse(editor.contains("unsafe"), editor);
         assertEquals(response.headers().firstValue("Cache-Control").orElse(""), "no-cache");
+    }
+
+    @Test
+    public void anotherMethod_getsAWholePageToo() throws IOException {
+        URI base = URI.create(server.url("/"));
+        try (Socket socket = new Socket(base.getHost(), base.getPort())) {
+            String request = "POST /hire HTTP/1.1\r\nHost: localhost\r\nContent-Length: 0\r\nConnection: close\r\n\r\n";
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            String text = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertTrue(text.startsWith("HTTP/1.1 405") && text.contains("href=\"/contact\""), text);
+        }
     }
 
     @Test
