@@ -61,8 +61,8 @@ public class VisitingTest {
         return new Object[][] {
             {"/%2e%2e/", 400},
             {"/a/%2e%2e/%2e%2e/b", 400},
-            {"//", 404},
-            {"//hire", 404},
+            {"//", 400},
+            {"//hire", 400},
             {"/a%2fb", 400},
             {"/a%00b", 400},
             {"/a;b=c", 400},
