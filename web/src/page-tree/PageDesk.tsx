@@ -101,7 +101,10 @@ export function PageDesk(props: {
     const result = await store.change({ kind: "addPages", pages: [{ id, place, title, reach: null }] });
     if (result.ok) {
       props.onSelect(id);
-      setAttention({ kind: "adding", place: { parent: place.parent, after: id } });
+      // Unless the person left the add line before the answer came.
+      setAttention((now) =>
+        now.kind === "adding" ? { kind: "adding", place: { parent: place.parent, after: id } } : now,
+      );
     }
     return result;
   };
