@@ -34,7 +34,17 @@ public sealed interface AddressWriter {
         return new UnderPrefix(origin);
     }
 
-    /** All forms so far put something before the address. */
+    /**
+     * As seen from another page of the site, as files in a folder need it: {@code ../prices}. Resolving what is written
+     * against {@code base}, as RFC 3986 says in section 5, gives the address again.
+     *
+     * @param base the address of the page that holds the link
+     */
+    static AddressWriter relativeTo(String base) {
+        return new Relative(base);
+    }
+
+    /** Puts something before the address. */
     record UnderPrefix(String prefix) implements AddressWriter {
         public UnderPrefix {
             if (prefix.endsWith("/")) {
@@ -45,6 +55,30 @@ public sealed interface AddressWriter {
         @Override
         public String write(String address) {
             return prefix + address;
+        }
+    }
+
+    record Relative(String base) implements AddressWriter {
+        public Relative {
+            if (!base.startsWith("/")) {
+                throw new IllegalArgumentException("an address starts with a slash: " + base);
+            }
+        }
+
+        @Override
+        public String write(String address) {
+            int shared = 0; // how many characters of both belong to folders they share, the last slash included
+            for (int at = 0; at < Math.min(base.length(), address.length()); at++) {
+                if (base.charAt(at) != address.charAt(at)) {
+                    break;
+                }
+                if (base.charAt(at) == '/') {
+                    shared = at + 1;
+                }
+            }
+            long up = base.substring(shared).chars().filter(c -> c == '/').count();
+            String written = "../".repeat((int) up) + address.substring(shared);
+            return written.isEmpty() ? "./" : written;
         }
     }
 }
