@@ -46,7 +46,7 @@ public class EmptySiteIT extends BrowserTest {
     public void newOwner_pastesAnOutline_publishes_andIsStillThereAfterARestart() {
         Owner owner = ownerOfANewSite();
         owner.page().getByLabel("List of pages").fill("Home\nHire\n  Canoes\n  Kayaks\nContact");
-        owner.clicks("Make these pages").isTold("5 pages added to the top level.");
+        owner.clicks("Make these pages").isTold("3 pages added to the top level with 2 pages beneath them.");
         owner.seesUnder("Hire", "Canoes", "Kayaks");
         new Visitor(velnik, wide()).doesNotFind("/hire");
         owner.publishes();

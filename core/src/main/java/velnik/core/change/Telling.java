@@ -1,6 +1,8 @@
 package velnik.core.change;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.outline.Place;
@@ -32,12 +34,20 @@ record Telling(String title, String sentence) {
         };
     }
 
+    /** Told by the pages that the others came under. */
     private static Telling added(Change.AddPages add, Site after) {
-        PageId first = add.pages().getFirst().id();
-        String what =
-                add.pages().size() == 1 ? title(after, first) : add.pages().size() + " pages";
-        String where = under(after, add.pages().getFirst().place().parent());
-        return new Telling("Add " + what + where, what + " added" + where + ".");
+        Set<PageId> fresh = add.pages().stream().map(Change.NewPage::id).collect(Collectors.toSet());
+        List<Change.NewPage> tops = add.pages().stream()
+                .filter(page -> !fresh.contains(page.place().parent()))
+                .toList();
+        String what = tops.size() == 1 ? title(after, tops.getFirst().id()) : tops.size() + " pages";
+        String where = under(after, tops.getFirst().place().parent());
+        int beneath = fresh.size() - tops.size();
+        String more = beneath == 0
+                ? ""
+                : " with " + beneath + (beneath == 1 ? " page" : " pages") + " beneath"
+                        + (tops.size() == 1 ? " it" : " them");
+        return new Telling("Add " + what + more + where, what + " added" + where + more + ".");
     }
 
     private static Telling retitled(PageId page, Site before, Site after) {
