@@ -7,6 +7,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -15,14 +16,17 @@ public final class Started implements AutoCloseable {
     private final Path data;
     private final ConfigurableApplicationContext context;
 
-    private Started(Path data, boolean demo) {
+    private Started(Path data, boolean demo, String... settings) {
         this.data = data;
+        String[] own = {
+            "--velnik.data=" + data, "--velnik.demo=" + demo, "--server.port=0", "--management.server.port=0"
+        };
         this.context = new SpringApplication(Velnik.class)
-                .run("--velnik.data=" + data, "--velnik.demo=" + demo, "--server.port=0", "--management.server.port=0");
+                .run(Stream.concat(Stream.of(own), Stream.of(settings)).toArray(String[]::new));
     }
 
-    public static Started demo() throws IOException {
-        return new Started(Files.createTempDirectory("velnik-test"), true);
+    public static Started demo(String... settings) throws IOException {
+        return new Started(Files.createTempDirectory("velnik-test"), true, settings);
     }
 
     public static Started empty() throws IOException {
@@ -58,11 +62,20 @@ public final class Started implements AutoCloseable {
 
     /** A visitor asks for an address; redirects are not followed. */
     public HttpResponse<String> visit(String path) {
+        return get(url(path));
+    }
+
+    /** The same on another name of this machine. */
+    public HttpResponse<String> visitAt(String host, String path) {
+        return get(url(path).replace("127.0.0.1", host));
+    }
+
+    private static HttpResponse<String> get(String url) {
         try {
-            HttpRequest request = HttpRequest.newBuilder(URI.create(url(path))).build();
+            HttpRequest request = HttpRequest.newBuilder(URI.create(url)).build();
             return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
         } catch (IOException | InterruptedException failed) {
-            throw new AssertionError("no answer from " + path, failed);
+            throw new AssertionError("no answer from " + url, failed);
         }
     }
 

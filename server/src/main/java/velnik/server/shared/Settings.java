@@ -8,7 +8,12 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * What can be set from outside.
  *
  * @param data the folder that holds everything
+ * @param visitorHost the name of the host that serves the visitor site and nothing else; empty where one host serves
+ *     both the site and the editor
  * @param demo whether an empty folder is filled with the demo business
  */
 @ConfigurationProperties("velnik")
-public record Settings(Path data, @DefaultValue("false") boolean demo) {}
+public record Settings(
+        Path data,
+        @DefaultValue("") String visitorHost,
+        @DefaultValue("false") boolean demo) {}

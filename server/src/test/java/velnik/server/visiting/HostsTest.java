@@ -1,0 +1,52 @@
+package velnik.server.visiting;
+
+import static org.testng.Assert.assertEquals;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.server.Started;
+
+/** The visitor site on a host of its own. This machine has two names: one for the visitors, one for the editor. */
+public class HostsTest {
+    private static final String VISITORS = "127.0.0.1";
+    private static final String EDITOR = "localhost";
+
+    private Started server;
+
+    @BeforeClass
+    public void start() throws IOException {
+        server = Started.demo("--velnik.visitor-host=" + VISITORS);
+    }
+
+    @AfterClass
+    public void stop() {
+        server.close();
+    }
+
+    @DataProvider
+    public Object[][] requests() {
+        return new Object[][] {
+            {VISITORS, "/hire/canoes", 200},
+            {VISITORS, "/sitemap.xml", 200},
+            {VISITORS, "/-/manage/", 404},
+            {VISITORS, "/-/api/session", 404},
+            {VISITORS, "/-/window/x/hire", 404},
+            {EDITOR, "/-/api/session", 200},
+            {EDITOR, "/", 302},
+            {EDITOR, "/hire/canoes?from=a-letter", 302},
+        };
+    }
+
+    @Test(dataProvider = "requests")
+    public void eachHost_answersForItsOwn(String host, String path, int status) {
+        HttpResponse<String> response = server.visitAt(host, path);
+        assertEquals(response.statusCode(), status, host + path);
+        if (status == 302) {
+            assertEquals(response.headers().firstValue("Location").orElse(""), server.url(path));
+        }
+    }
+}
