@@ -131,6 +131,7 @@ export function PageDesk(props: {
         page={page}
         row={row}
         problem={attention.kind === "problem" && attention.page === row.id ? attention.sentence : null}
+        kept={copy.keeping.status === "kept" && copy.touched.has(row.id)}
       />
     );
     return [text, addressOf(tree, row.id)];

@@ -7,6 +7,8 @@ export function TitleCell(props: {
   readonly page: Page;
   readonly row: Row;
   readonly problem: string | null;
+  /** The last edit touched this page, and it is on the server's disk. */
+  readonly kept: boolean;
 }) {
   const { page, row, problem } = props;
   return (
@@ -22,7 +24,10 @@ export function TitleCell(props: {
           {problem}
         </span>
       ) : (
-        <Aside page={page} row={row} />
+        <>
+          <Aside page={page} row={row} />
+          {props.kept && <span className="kept">Kept</span>}
+        </>
       )}
     </>
   );

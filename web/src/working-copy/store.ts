@@ -30,6 +30,8 @@ export type WorkingCopy = {
   readonly keeping: Keeping;
   /** What the last edit did; sentences. */
   readonly told: readonly string[];
+  /** The pages it touched; their rows say that they are kept. */
+  readonly touched: ReadonlySet<string>;
 };
 
 export type WorkingCopyState =
@@ -83,6 +85,7 @@ export class WorkingCopyStore {
         waiting: copy.waiting,
         keeping: { status: "kept" },
         told: this.state.status === "ready" ? this.state.told : [],
+        touched: this.state.status === "ready" ? this.state.touched : new Set(),
       });
     } catch (problem) {
       this.become({ status: "failed", sentence: sentenceOf(problem) });
@@ -160,6 +163,7 @@ export class WorkingCopyStore {
       waiting: answer.waiting,
       keeping: this.keeping(),
       told: answer.told,
+      touched: new Set([...answer.difference.placed, ...answer.difference.altered].map((page) => page.id)),
     });
   }
 }
