@@ -54,6 +54,7 @@ public class EditorIT extends DemoTest {
         assertThat(mara.outline()).isFocused();
         mara.presses("?");
         assertThat(mara.page().getByRole(AriaRole.DIALOG)).containsText("move in, out");
+        mara.isAccessible("the keys");
         mara.presses("Escape");
         mara.complainsOfNothing();
     }

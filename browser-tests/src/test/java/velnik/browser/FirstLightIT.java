@@ -3,7 +3,6 @@ package velnik.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -36,6 +35,8 @@ public class FirstLightIT extends BrowserTest {
                         "Anyone can open it; Main shows it in the header and the phone drawer; search engines may list it.")
                 .seesWaiting(1);
 
+        assertThat(mara.row("Paddleboards").locator(".kept")).hasText("Kept");
+
         mara.row("Paddleboards").dblclick();
         mara.presses("Control+a").types("SUP boards").presses("Enter");
         mara.isTold("Paddleboards is now SUP boards.").seesAddress("SUP boards", "/hire/sup-boards");
@@ -66,10 +67,7 @@ public class FirstLightIT extends BrowserTest {
         assertThat(mara.window().locator("h1")).hasText("SUP boards");
         assertThat(mara.window().locator("nav.across .pointed")).hasText("SUP boards");
         assertThat(mara.window().locator("nav.across .pointed")).isVisible();
-        mara.page()
-                .getByText("Phone", new Page.GetByTextOptions().setExact(true))
-                .click();
-        mara.window().locator("details.drawer > summary").click();
+        mara.looksOnAPhone().opensTheDrawer();
         assertThat(mara.window().locator("details.drawer .pointed > a")).isVisible();
 
         Visitor visitor = new Visitor(velnik, wide());

@@ -116,6 +116,23 @@ final class Owner extends Watched {
         return this;
     }
 
+    /** Lays the window out as on a phone. */
+    Owner looksOnAPhone() {
+        page.getByText("Phone", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(page.locator(".scale")).hasText("100 %");
+        return this;
+    }
+
+    /**
+     * By key: a click that comes while the browser still moves the frame may land where the frame stood before, since
+     * the frame is a process of its own.
+     */
+    Owner opensTheDrawer() {
+        window().locator("details.drawer > summary").press("Enter");
+        assertThat(window().locator("details.drawer")).hasAttribute("open", "");
+        return this;
+    }
+
     FrameLocator window() {
         return page.frameLocator("iframe");
     }

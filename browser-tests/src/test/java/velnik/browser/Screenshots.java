@@ -20,7 +20,7 @@ public class Screenshots extends BrowserTest {
             mara.chooses("Hire").clicks("+ under").types("Paddleboards").presses("Enter", "Escape");
             mara.isTold("Paddleboards added under Hire.");
             assertThat(mara.window().locator("nav.across .pointed")).isVisible();
-            rest(mara.page());
+            mara.rests();
             take(mara, "pages");
             mara.presses("m").types("rep");
             take(mara, "move-to");
@@ -49,11 +49,6 @@ public class Screenshots extends BrowserTest {
             assertThat(owner.page().getByText("A new site begins here.")).isVisible();
             take(owner, "first-account");
         }
-    }
-
-    /** Away from anything that shows a hint. */
-    private static void rest(Page page) {
-        page.mouse().move(300, 790);
     }
 
     private static void take(Watched who, String name) {

@@ -1,5 +1,6 @@
 package velnik.browser;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.BrowserContext;
@@ -38,12 +39,19 @@ class Watched {
 
     /** No violation of WCAG 2.2 AA that a machine can find, on the page or in the frames it shows. */
     void isAccessible(String where) {
+        rests();
         page.evaluate(axe());
         Object violations = page.evaluate(
                 "async () => (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa',"
                         + " 'best-practice'], iframes: false }))"
                         + ".violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).join(', '))");
         assertEquals(violations, List.of(), where);
+    }
+
+    /** Takes the pointer away from whatever shows a hint, and waits until the hint is gone. */
+    void rests() {
+        page.mouse().move(300, 795);
+        assertThat(page.locator(".ant-tooltip:visible")).hasCount(0);
     }
 
     private static String axe() {
