@@ -20,16 +20,21 @@ public final class RandomEdits {
     private static final List<Reach> REACHES = List.of(Reach.values());
 
     private final Random random;
+    private final RandomMenuEdits menus;
     private int made;
 
     public RandomEdits(long seed) {
         this.random = new Random(seed);
+        this.menus = new RandomMenuEdits(random);
     }
 
     public Change next(Site site) {
         List<Branch<PageId, Page>> rows = site.pages().walk();
         if (rows.isEmpty()) {
             return add(rows);
+        }
+        if (random.nextInt(3) == 0) {
+            return menus.next(site, some(rows));
         }
         return switch (random.nextInt(10)) {
             case 0, 1, 2 -> add(rows);

@@ -1,29 +1,49 @@
 package velnik.core;
 
+import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertSame;
 import static org.testng.Assert.fail;
 
 import java.time.Instant;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.address.Slugs;
 import velnik.core.change.Change;
 import velnik.core.change.Changes;
 import velnik.core.change.Circumstances;
+import velnik.core.change.MenuChange;
+import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.change.Notice;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.explanation.ReachSentence;
+import velnik.core.navigation.MenuEntry;
+import velnik.core.navigation.MenuReading;
+import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.sample.Brackwater;
+import velnik.core.site.Anchor;
+import velnik.core.site.Assignment.Says;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.PlacedMenu;
+import velnik.core.site.Placing;
 import velnik.core.site.Reach;
+import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.Zone;
 
 /** A site and what is done to it, so that tests read as sentences. Pages are called by their titles. */
 public final class SiteScript {
@@ -126,6 +146,92 @@ public final class SiteScript {
         }
         assertSame(site, before);
         return this;
+    }
+
+    // ---- menus ----
+
+    public MenuRowId menu(String name) {
+        return site.menus().top().stream()
+                .filter(menu ->
+                        menu.value() instanceof MenuRow.Menu(String called, boolean aside) && called.equals(name))
+                .map(Branch::id)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no menu " + name));
+    }
+
+    public SiteScript addsMenu(String name) {
+        return does(new MenuChange.AddMenu(new MenuRowId(Slugs.fromTitle(name)), null, name));
+    }
+
+    /** Adds an item at the end of a menu or item; its id is its label as a slug. */
+    public SiteScript puts(ItemKind kind, String label, MenuRowId parent) {
+        return puts(kind, label, parent, null);
+    }
+
+    public SiteScript puts(ItemKind kind, String label, MenuRowId parent, @Nullable Anchor anchor) {
+        MenuRowId id = new MenuRowId("i" + site.menus().size());
+        return does(new MenuChange.AddItems(
+                List.of(new MenuChange.NewItem(id, site.menus().endOf(parent), anchor, kind, label))));
+    }
+
+    public SiteScript putsPage(String title, MenuRowId parent) {
+        return puts(new ItemKind.ToPage(page(title), 0), "", parent);
+    }
+
+    /** The item added last. */
+    public MenuRowId latest() {
+        return site.menus().walk().stream()
+                .map(Branch::id)
+                .filter(id -> id.value().matches("i\\d+"))
+                .max(Comparator.comparingInt(id -> Integer.parseInt(id.value().substring(1))))
+                .orElseThrow();
+    }
+
+    public SiteScript sets(MenuRowId item, ItemEdit edit) {
+        return does(new MenuChange.SetItems(List.of(new MenuChange.RowName(item, null)), edit));
+    }
+
+    public SiteScript dresses(MenuRowId list, String page, ItemEdit edit) {
+        return does(new MenuChange.SetItems(List.of(new MenuChange.RowName(list, page(page))), edit));
+    }
+
+    public SiteScript assigns(Zone zone, Scope scope, String... menus) {
+        return does(new MenuChange.AssignMenus(zone, scope, new Says.Instead(placed(menus))));
+    }
+
+    public List<PlacedMenu> placed(String... menus) {
+        return Arrays.stream(menus)
+                .map(menu -> new PlacedMenu(menu(menu), Placing.AS_THE_ZONE))
+                .toList();
+    }
+
+    /** What a page shows in a zone: "Home, Hire (Canoes, Kayaks)", menus apart by a bar. */
+    public String sees(String page, Zone zone) {
+        return navigation().forPage(page(page)).in(zone).stream()
+                .map(menu -> labels(menu.rows()))
+                .collect(joining(" | "));
+    }
+
+    private static String labels(List<NavigationRow> rows) {
+        return rows.stream()
+                .map(row -> row.label() + (row.rows().isEmpty() ? "" : " (" + labels(row.rows()) + ")"))
+                .collect(joining(", "));
+    }
+
+    /** Why an item of a menu shows to nobody; empty when it shows. */
+    public String whyNot(MenuRowId item) {
+        return find(MenuReading.of(site, site.menuOf(item), null), item)
+                .flatMap(MenuEntry::absence)
+                .map(absence -> absence.sentence(site))
+                .orElse("");
+    }
+
+    private static Optional<MenuEntry> find(List<MenuEntry> entries, MenuRowId item) {
+        return entries.stream()
+                .flatMap(entry -> entry.key().item().equals(item) && entry.key().page() == null
+                        ? Stream.of(entry)
+                        : find(entry.rows(), item).stream())
+                .findFirst();
     }
 
     public SiteNavigation navigation() {

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
+import velnik.core.site.Layout;
 import velnik.core.site.Limits;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -54,6 +55,7 @@ final class Adding {
                 typed == null,
                 fresh.reach(),
                 fresh.keptFromSearchEngines(),
+                Layout.STANDARD,
                 fresh.summary(),
                 fresh.text());
         @Nullable PageId home = site.home() == null ? fresh.id() : site.home();

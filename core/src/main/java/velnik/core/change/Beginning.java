@@ -6,10 +6,11 @@ import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
+import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
-import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
 
@@ -29,14 +30,17 @@ final class Beginning {
             return Optional.of(new Refusal.DetailsMalformed(name, begin.address()));
         }
         Outline<MenuRowId, MenuRow> menus = Outline.<MenuRowId, MenuRow>empty()
-                .insert(begin.menu(), Place.top(), new MenuRow.Menu("Main"))
-                .insert(begin.list(), Place.firstUnder(begin.menu()), new MenuRow.TreeList(HEADER_LEVELS));
+                .insert(begin.menu(), Place.top(), MenuRow.Menu.named("Main"))
+                .insert(
+                        begin.list(),
+                        Place.firstUnder(begin.menu()),
+                        MenuRow.Item.of(ItemKind.PageList.of(new ListSource.WholeTree(), HEADER_LEVELS), ""));
         draft.become(new Site(
                 new Details(name, begin.address()),
                 Outline.empty(),
                 null,
                 menus,
-                List.of(new Assignment(Zone.HEADER, new Scope.Everywhere(), List.of(begin.menu())))));
+                List.of(Assignment.everywhere(Zone.HEADER, begin.menu()))));
         return Optional.empty();
     }
 }

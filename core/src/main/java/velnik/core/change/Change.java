@@ -3,6 +3,7 @@ package velnik.core.change;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
+import velnik.core.site.Layout;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -10,7 +11,15 @@ import velnik.core.site.Reach;
 import velnik.core.site.TextHash;
 
 /** One edit. New ids are made by whoever asks for the edit. */
-public sealed interface Change {
+public sealed interface Change
+        permits Change.BeginSite,
+                Change.AddPages,
+                Change.RetitlePage,
+                Change.SetSlug,
+                Change.MovePages,
+                Change.SetReach,
+                Change.SetLayout,
+                MenuChange {
 
     /**
      * What a new site starts with: its details, and a menu that follows the page tree, in the header of every page.
@@ -61,6 +70,12 @@ public sealed interface Change {
 
     record SetReach(List<PageId> pages, Reach reach) implements Change {
         public SetReach {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    record SetLayout(List<PageId> pages, Layout layout) implements Change {
+        public SetLayout {
             pages = List.copyOf(pages);
         }
     }

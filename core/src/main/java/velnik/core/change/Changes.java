@@ -41,6 +41,20 @@ public final class Changes {
             case Change.SetSlug set -> Addressing.make(draft, set);
             case Change.MovePages move -> Moving.make(draft, move);
             case Change.SetReach set -> Reaching.make(draft, set);
+            case Change.SetLayout set -> Layouts.make(draft, set);
+            case MenuChange.AddMenu add -> Menus.make(draft, add);
+            case MenuChange.RenameMenu rename -> Menus.make(draft, rename);
+            case MenuChange.SetAside set -> Menus.make(draft, set);
+            case MenuChange.MoveMenus move -> Menus.make(draft, move);
+            case MenuChange.CopyMenuRow copy -> Menus.make(draft, copy);
+            case MenuChange.RemoveMenuRows remove -> Menus.make(draft, remove);
+            case MenuChange.AddItems add -> Items.make(draft, add);
+            case MenuChange.MoveItems move -> Items.make(draft, move);
+            case MenuChange.SetItems set -> Items.make(draft, set);
+            case MenuChange.SetItemKind set -> Items.make(draft, set);
+            case MenuChange.FreezeList freeze -> Lists.make(draft, freeze);
+            case MenuChange.DetachBranch detach -> Lists.make(draft, detach);
+            case MenuChange.AssignMenus assign -> Assigning.make(draft, assign);
             // no default: a new kind of change must not compile until it is handled here
         };
     }

@@ -1,5 +1,7 @@
 package velnik.core.change;
 
+import java.util.List;
+
 /** Something that comes of a change beside what was asked. */
 public sealed interface Notice {
     String sentence();
@@ -37,6 +39,57 @@ public sealed interface Notice {
         @Override
         public String sentence() {
             return count == 1 ? "1 subpage goes out of sight with it." : count + " subpages go out of sight with it.";
+        }
+    }
+
+    /** An item leads to a page that menus leave out. */
+    record PlacedUnseen(String title, String why) implements Notice {
+        @Override
+        public String sentence() {
+            return title + " is " + why + ", so the item shows to nobody until the page is open.";
+        }
+    }
+
+    /**
+     * Which items take a page's new title, and which keep a label of their own.
+     *
+     * @param menus names of the menus whose items follow
+     */
+    record ItemsFollow(List<String> menus, int keep) implements Notice {
+        public ItemsFollow {
+            menus = List.copyOf(menus);
+        }
+
+        @Override
+        public String sentence() {
+            String follow = menus.isEmpty() ? "" : "It reads so in " + String.join(", ", menus);
+            String kept =
+                    keep == 0 ? "" : keep == 1 ? "1 item keeps its own label" : keep + " items keep their own labels";
+            return follow + (!follow.isEmpty() && !kept.isEmpty() ? "; " : "") + kept + ".";
+        }
+    }
+
+    /** Items removed with the rows chosen, or standing under them. */
+    record GoneBeneath(int count) implements Notice {
+        @Override
+        public String sentence() {
+            return count == 1 ? "1 item under it goes too." : count + " items under it go too.";
+        }
+    }
+
+    /** A menu that was removed stood in these zones, or other menus showed it. */
+    record MenuStood(String menu, int places) implements Notice {
+        @Override
+        public String sentence() {
+            return menu + " stood in " + (places == 1 ? "1 place" : places + " places") + " that now miss it.";
+        }
+    }
+
+    /** The menu has more levels than a zone it stands in shows. */
+    record LevelsUnseen(String menu, int levels, int shown, String zone) implements Notice {
+        @Override
+        public String sentence() {
+            return menu + " has " + levels + " levels; " + zone + " shows " + shown + " of them.";
         }
     }
 }

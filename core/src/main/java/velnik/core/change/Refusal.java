@@ -1,6 +1,7 @@
 package velnik.core.change;
 
 import velnik.core.site.Limits;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 
 /** Why a change was not made. Carries the facts, and says them in a sentence to the owner. */
@@ -133,6 +134,122 @@ public sealed interface Refusal {
         @Override
         public String sentence() {
             return "There is nothing to redo.";
+        }
+    }
+
+    record MenuUnknown(String menu) implements Refusal {
+        @Override
+        public String sentence() {
+            return "That menu is no longer there.";
+        }
+    }
+
+    record ItemUnknown(String item) implements Refusal {
+        @Override
+        public String sentence() {
+            return "That item is no longer there.";
+        }
+    }
+
+    record MenuRowTaken(MenuRowId id) implements Refusal {
+        @Override
+        public String sentence() {
+            return "That was added already.";
+        }
+    }
+
+    record RowElsewhere(MenuRowId after) implements Refusal {
+        @Override
+        public String sentence() {
+            return "The item to stand after is not there any more.";
+        }
+    }
+
+    record NameEmpty() implements Refusal {
+        @Override
+        public String sentence() {
+            return "A menu needs a name. Visitors never see it.";
+        }
+    }
+
+    record NameTaken(String name) implements Refusal {
+        @Override
+        public String sentence() {
+            return "Another menu is called " + name + ". Choose another name, so that you can tell them apart.";
+        }
+    }
+
+    record LabelEmpty() implements Refusal {
+        @Override
+        public String sentence() {
+            return "A heading or text needs words. Type at least one letter.";
+        }
+    }
+
+    record TooManyMenus(int count, int limit) implements Refusal {
+        @Override
+        public String sentence() {
+            return "That would make " + count + " menus; the limit is " + limit + ".";
+        }
+    }
+
+    record TooManyItems(String menu, int count, int limit) implements Refusal {
+        @Override
+        public String sentence() {
+            return menu + " would have " + count + " items; the limit is " + limit + ".";
+        }
+    }
+
+    record MenuInItself(String menu) implements Refusal {
+        @Override
+        public String sentence() {
+            return menu + " would show itself, through the menus in it, without end.";
+        }
+    }
+
+    record LinkRefused(String sentence) implements Refusal {}
+
+    /** An item is no list, or its list has no such row. */
+    record NoSuchRow(String item) implements Refusal {
+        @Override
+        public String sentence() {
+            return "That row is not in the list any more.";
+        }
+    }
+
+    record ListOfVisited() implements Refusal {
+        @Override
+        public String sentence() {
+            return "This list differs from page to page, so it cannot become ordinary items.";
+        }
+    }
+
+    record IconUnknown(String icon) implements Refusal {
+        @Override
+        public String sentence() {
+            return "There is no icon called “" + icon + "”.";
+        }
+    }
+
+    record MenuTwice(String menu) implements Refusal {
+        @Override
+        public String sentence() {
+            return menu + " stands there twice. A menu stands once in a zone.";
+        }
+    }
+
+    /** Another assignment for single pages names one of these pages already. */
+    record ScopeOverlaps(String page) implements Refusal {
+        @Override
+        public String sentence() {
+            return "For " + page + " this zone says something else already. Change that, or leave the page out here.";
+        }
+    }
+
+    record NothingWidens() implements Refusal {
+        @Override
+        public String sentence() {
+            return "Everywhere is the widest there is, so nothing can stand before or after it.";
         }
     }
 }

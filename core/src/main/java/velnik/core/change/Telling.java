@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.explanation.Words;
 import velnik.core.outline.Place;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -31,6 +32,13 @@ record Telling(String title, String sentence) {
             case Change.SetSlug set -> addressed(set.page(), after);
             case Change.MovePages move -> moved(move, before, after);
             case Change.SetReach set -> reached(set, after);
+            case Change.SetLayout set -> {
+                String what = some(after, set.pages());
+                String layout = Words.layout(set.layout());
+                yield new Telling(
+                        "Give " + what + " the layout " + layout, what + " now has the layout " + layout + ".");
+            }
+            case MenuChange menus -> MenuTelling.of(menus, before, after);
         };
     }
 

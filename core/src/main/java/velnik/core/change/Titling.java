@@ -26,6 +26,7 @@ final class Titling {
         }
         Page page = draft.pages().get(id).withTitle(title);
         draft.become(draft.pages().replace(id, page));
+        Following.tell(draft, id);
         if (page.slugFollows() && !draft.wasPublished(id)) {
             Addressing.change(draft, id, Addressing.free(draft.site(), id, Slugs.fromTitle(title)), true);
         } else if (page.slugFollows()) {

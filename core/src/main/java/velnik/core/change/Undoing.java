@@ -1,25 +1,19 @@
 package velnik.core.change;
 
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.compare.AssignmentDifference;
 import velnik.core.compare.Difference;
+import velnik.core.compare.MenuRowFields;
 import velnik.core.compare.PageFields;
 import velnik.core.compare.ValueDifference;
 import velnik.core.outline.OutlineDifference;
-import velnik.core.outline.Place;
 import velnik.core.outline.RowDifference;
-import velnik.core.outline.RowDifference.Added;
-import velnik.core.outline.RowDifference.Altered;
-import velnik.core.outline.RowDifference.Moved;
-import velnik.core.outline.RowDifference.Removed;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -29,25 +23,7 @@ import velnik.core.site.Site;
  * left. Fields and rows that the change did not touch stay as they are now.
  */
 public final class Undoing {
-    private final Site present;
-    private final Difference back;
-    /** Where rows go that come back or move. */
-    private final Map<PageId, Place<PageId>> places = new HashMap<>();
-
-    private final Set<PageId> leaving = new HashSet<>();
-
-    private Undoing(Site present, Difference back) {
-        this.present = present;
-        this.back = back;
-        for (RowDifference<PageId, Page> row : back.pages().rows()) {
-            switch (row) {
-                case Added<PageId, Page> added -> places.put(added.id(), added.place());
-                case Moved<PageId, Page> moved -> places.put(moved.id(), moved.to());
-                case Removed<PageId, Page> removed -> leaving.add(removed.id());
-                case Altered<PageId, Page> altered -> {}
-            }
-        }
-    }
+    private Undoing() {}
 
     /** What became of an undo. */
     public sealed interface Result {
@@ -59,96 +35,55 @@ public final class Undoing {
     /**
      * Applies a difference backwards. To redo, give the reversed difference.
      *
-     * @return the site without it, or a refusal naming the first page that was changed since
+     * @return the site without it, or a refusal naming the first thing that was changed since
      */
     public static Result undo(Site present, Difference done) {
-        return new Undoing(present, done.reversed()).run();
+        Difference back = done.reversed();
+        boolean valuesHold =
+                holds(back.home(), Optional.ofNullable(present.home())) && holds(back.details(), present.details());
+        if (!valuesHold) {
+            return blocked("The site");
+        }
+        for (AssignmentDifference assignment : back.assignments()) {
+            if (!assignment.before().equals(present.findAssignment(assignment.key()))) {
+                return blocked("What stands in that zone");
+            }
+        }
+        return switch (new RowsBack<>(present.pages(), back.pages(), PageFields::carry).run()) {
+            case RowsBack.Result.Blocked<PageId, Page>(PageId page) ->
+                blocked(present.pages().find(page).map(Page::title).orElse("The page"));
+            case RowsBack.Result.Fits<PageId, Page>(OutlineDifference<PageId, Page> pages) ->
+                withMenus(present, back, pages);
+        };
     }
 
-    private Result run() {
-        boolean valuesHold = holds(back.home(), Optional.ofNullable(present.home()))
-                && holds(back.details(), present.details())
-                && holds(back.assignments(), present.assignments());
-        if (!valuesHold) {
-            return new Result.Blocked(new Refusal.BuiltUpon("The site"));
-        }
-        List<RowDifference<PageId, Page>> rows = new ArrayList<>();
-        for (RowDifference<PageId, Page> row : back.pages().rows()) {
-            Optional<RowDifference<PageId, Page>> now = presently(row);
-            if (now.isEmpty()) {
-                return new Result.Blocked(new Refusal.BuiltUpon(titleOf(row)));
+    private static Result withMenus(Site present, Difference back, OutlineDifference<PageId, Page> pages) {
+        return switch (new RowsBack<>(present.menus(), back.menus(), MenuRowFields::carry).run()) {
+            case RowsBack.Result.Blocked<MenuRowId, MenuRow>(MenuRowId row) ->
+                blocked(present.menus().contains(row) ? Items.labelOf(present, row) : "The item");
+            case RowsBack.Result.Fits<MenuRowId, MenuRow>(OutlineDifference<MenuRowId, MenuRow> menus) -> {
+                Site site =
+                        new Difference(pages, back.home(), menus, back.assignments(), back.details()).applyTo(present);
+                yield checkedPages(site, pages)
+                        .or(() -> checkedMenus(site, menus))
+                        .or(() -> checkedScopes(site, back))
+                        .<Result>map(Result.Blocked::new)
+                        .orElseGet(() -> new Result.Undone(site));
             }
-            rows.add(now.get());
-        }
-        Difference carried = new Difference(
-                new OutlineDifference<>(rows), back.home(), back.menus(), back.assignments(), back.details());
-        return checked(carried.applyTo(present), rows);
+        };
+    }
+
+    private static Result blocked(String what) {
+        return new Result.Blocked(new Refusal.BuiltUpon(what));
     }
 
     private static <T> boolean holds(Optional<ValueDifference<T>> difference, T now) {
         return difference.isEmpty() || difference.get().before().equals(now);
     }
 
-    /** The row's difference as it applies to the present site; empty when something was built upon it. */
-    private Optional<RowDifference<PageId, Page>> presently(RowDifference<PageId, Page> row) {
-        PageId id = row.id();
-        boolean there = present.pages().contains(id);
-        return switch (row) {
-            case Added<PageId, Page> added -> when(!there && parentIsThere(added.place()), added);
-            case Removed<PageId, Page> removed ->
-                when(there && present.pages().get(id).equals(removed.value()) && onlyGoingBeneath(id), removed);
-            case Moved<PageId, Page> moved ->
-                when(
-                        there
-                                && Objects.equals(
-                                        present.pages().branch(id).parent(),
-                                        moved.from().parent())
-                                && parentIsThere(moved.to())
-                                && !wouldStandUnderItself(id),
-                        moved);
-            case Altered<PageId, Page> altered -> there ? carried(altered) : Optional.empty();
-        };
-    }
-
-    private static Optional<RowDifference<PageId, Page>> when(boolean holds, RowDifference<PageId, Page> row) {
-        return holds ? Optional.of(row) : Optional.empty();
-    }
-
-    private Optional<RowDifference<PageId, Page>> carried(Altered<PageId, Page> altered) {
-        Page now = present.pages().get(altered.id());
-        return PageFields.carry(altered.before(), altered.after(), now)
-                .map(fresh -> new Altered<>(altered.id(), now, fresh));
-    }
-
-    private boolean parentIsThere(Place<PageId> place) {
-        @Nullable PageId parent = place.parent();
-        return parent == null
-                || places.containsKey(parent)
-                || (present.pages().contains(parent) && !leaving.contains(parent));
-    }
-
-    /** Follows the parents as they will be. */
-    private boolean wouldStandUnderItself(PageId id) {
-        @Nullable PageId at = parentToBe(id);
-        while (at != null && !at.equals(id)) {
-            at = parentToBe(at);
-        }
-        return at != null;
-    }
-
-    private @Nullable PageId parentToBe(PageId id) {
-        Place<PageId> place = places.get(id);
-        return place == null ? present.pages().branch(id).parent() : place.parent();
-    }
-
-    private boolean onlyGoingBeneath(PageId page) {
-        return present.pages().branch(page).children().stream()
-                .allMatch(child -> leaving.contains(child.id()) || places.containsKey(child.id()));
-    }
-
     /** A slug that was free then may be taken now, and a branch may have grown deeper. */
-    private static Result checked(Site site, List<RowDifference<PageId, Page>> rows) {
-        for (RowDifference<PageId, Page> row : rows) {
+    private static Optional<Refusal.BuiltUpon> checkedPages(Site site, OutlineDifference<PageId, Page> pages) {
+        for (RowDifference<PageId, Page> row : pages.rows()) {
             if (!site.pages().contains(row.id())) {
                 continue;
             }
@@ -158,13 +93,42 @@ public final class Undoing {
                     && Checks.depth(site, parent, site.pages().heightOf(row.id()))
                             .isEmpty();
             if (!fits) {
-                return new Result.Blocked(new Refusal.BuiltUpon(page.title()));
+                return Optional.of(new Refusal.BuiltUpon(page.title()));
             }
         }
-        return new Result.Undone(site);
+        return Optional.empty();
     }
 
-    private String titleOf(RowDifference<PageId, Page> row) {
-        return present.pages().find(row.id()).map(Page::title).orElse("The page");
+    /** A page may have come into another assignment of single pages. */
+    private static Optional<Refusal.BuiltUpon> checkedScopes(Site site, Difference back) {
+        boolean overlap = back.assignments().stream()
+                .flatMap(assignment -> assignment.after().stream())
+                .anyMatch(assignment -> Assigning.overlapsAnother(site, assignment));
+        return overlap ? Optional.of(new Refusal.BuiltUpon("What stands in that zone")) : Optional.empty();
+    }
+
+    /** A menu may have filled up, a branch of it grown deeper, a name been given again, or a circle be closed. */
+    private static Optional<Refusal.BuiltUpon> checkedMenus(Site site, OutlineDifference<MenuRowId, MenuRow> menus) {
+        Set<MenuRowId> concerned = new HashSet<>();
+        for (RowDifference<MenuRowId, MenuRow> row : menus.rows()) {
+            if (!site.menus().contains(row.id())) {
+                continue;
+            }
+            MenuRowId menu = site.menuOf(row.id());
+            concerned.add(menu);
+            boolean fits = site.menus().get(row.id()) instanceof MenuRow.Menu(String name, boolean aside)
+                    ? MenuChecks.name(site, name, row.id()).isEmpty()
+                    : MenuChecks.depth(
+                                    site,
+                                    site.menus().parentOf(row.id()).orElse(menu),
+                                    site.menus().heightOf(row.id()))
+                            .isEmpty();
+            if (!fits) {
+                return Optional.of(new Refusal.BuiltUpon(Items.labelOf(site, row.id())));
+            }
+        }
+        return MenuChecks.sound(site, concerned).isPresent()
+                ? Optional.of(new Refusal.BuiltUpon("The menu"))
+                : Optional.empty();
     }
 }

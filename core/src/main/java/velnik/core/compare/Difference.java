@@ -3,7 +3,6 @@ package velnik.core.compare;
 import java.util.List;
 import java.util.Optional;
 import velnik.core.outline.OutlineDifference;
-import velnik.core.site.Assignment;
 import velnik.core.site.Details;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -19,8 +18,12 @@ public record Difference(
         OutlineDifference<PageId, Page> pages,
         Optional<ValueDifference<Optional<PageId>>> home,
         OutlineDifference<MenuRowId, MenuRow> menus,
-        Optional<ValueDifference<List<Assignment>>> assignments,
+        List<AssignmentDifference> assignments,
         Optional<ValueDifference<Details>> details) {
+
+    public Difference {
+        assignments = List.copyOf(assignments);
+    }
 
     /** Costs what differs, not what is there; see {@link OutlineDifference#between}. */
     public static Difference between(Site before, Site after) {
@@ -28,7 +31,7 @@ public record Difference(
                 OutlineDifference.between(before.pages(), after.pages()),
                 ValueDifference.between(Optional.ofNullable(before.home()), Optional.ofNullable(after.home())),
                 OutlineDifference.between(before.menus(), after.menus()),
-                ValueDifference.between(before.assignments(), after.assignments()),
+                AssignmentDifference.between(before.assignments(), after.assignments()),
                 ValueDifference.between(before.details(), after.details()));
     }
 
@@ -41,7 +44,7 @@ public record Difference(
                 pages.reversed(),
                 home.map(ValueDifference::reversed),
                 menus.reversed(),
-                assignments.map(ValueDifference::reversed),
+                assignments.stream().map(AssignmentDifference::reversed).toList(),
                 details.map(ValueDifference::reversed));
     }
 
@@ -54,6 +57,6 @@ public record Difference(
                         .orElse(Optional.ofNullable(site.home()))
                         .orElse(null),
                 menus.applyTo(site.menus()),
-                assignments.map(ValueDifference::after).orElse(site.assignments()));
+                AssignmentDifference.applyTo(site.assignments(), assignments));
     }
 }

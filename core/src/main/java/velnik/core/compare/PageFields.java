@@ -23,6 +23,7 @@ public final class PageFields {
             new Field("slug", page -> List.of(page.slug(), page.slugFollows())),
             new Field("reach", Page::reach),
             new Field("keptFromSearchEngines", Page::keptFromSearchEngines),
+            new Field("layout", Page::layout),
             new Field("summary", Page::summary),
             new Field("text", Page::text));
 
@@ -31,7 +32,8 @@ public final class PageFields {
     /** The names of the fields in which two versions of a page differ. */
     public static List<String> differing(Page one, Page other) {
         return ALL.stream()
-                .filter(field -> differ(field, one, other))
+                .filter(field ->
+                        !Objects.equals(field.value().apply(one), field.value().apply(other)))
                 .map(Field::name)
                 .toList();
     }
@@ -41,27 +43,22 @@ public final class PageFields {
      * is. Empty when a field concerned is no longer as it was before.
      */
     public static Optional<Page> carry(Page before, Page after, Page present) {
-        boolean clash = ALL.stream().anyMatch(field -> differ(field, before, after) && differ(field, before, present));
-        if (clash) {
-            return Optional.empty();
-        }
-        boolean slug = !before.slug().equals(after.slug()) || before.slugFollows() != after.slugFollows();
-        return Optional.of(new Page(
-                pick(before.kind(), after.kind(), present.kind()),
-                pick(before.title(), after.title(), present.title()),
-                slug ? after.slug() : present.slug(),
-                slug ? after.slugFollows() : present.slugFollows(),
-                pick(before.reach(), after.reach(), present.reach()),
-                pick(before.keptFromSearchEngines(), after.keptFromSearchEngines(), present.keptFromSearchEngines()),
-                pick(before.summary(), after.summary(), present.summary()),
-                Objects.equals(before.text(), after.text()) ? present.text() : after.text()));
-    }
-
-    private static boolean differ(Field field, Page one, Page other) {
-        return !Objects.equals(field.value().apply(one), field.value().apply(other));
-    }
-
-    private static <T> T pick(T before, T after, T present) {
-        return before.equals(after) ? present : after;
+        Carry carry = new Carry();
+        List<Object> slug = carry.pick(
+                List.of(before.slug(), before.slugFollows()),
+                List.of(after.slug(), after.slugFollows()),
+                List.of(present.slug(), present.slugFollows()));
+        Page carried = new Page(
+                carry.pick(before.kind(), after.kind(), present.kind()),
+                carry.pick(before.title(), after.title(), present.title()),
+                (String) slug.get(0),
+                (boolean) slug.get(1),
+                carry.pick(before.reach(), after.reach(), present.reach()),
+                carry.pick(
+                        before.keptFromSearchEngines(), after.keptFromSearchEngines(), present.keptFromSearchEngines()),
+                carry.pick(before.layout(), after.layout(), present.layout()),
+                carry.pick(before.summary(), after.summary(), present.summary()),
+                carry.pickNullable(before.text(), after.text(), present.text()));
+        return carry.clashed() ? Optional.empty() : Optional.of(carried);
     }
 }

@@ -3,37 +3,39 @@ package velnik.core.compare;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BiFunction;
+import velnik.core.outline.OutlineDifference;
 import velnik.core.outline.RowDifference;
-import velnik.core.site.Page;
-import velnik.core.site.PageId;
 
 /**
- * One thing that a difference decides: a field of a page, its place, or that it is there at all. Two edits collide when
- * they share a touch.
+ * One thing that a difference decides: a field of a page, item or assignment, its place, or that it is there at all.
+ * Two edits collide when they share a touch.
  *
- * @param field a name of {@link PageFields}, or {@code place}, or {@code existence}
+ * @param subject a {@code PageId}, a {@code MenuRowId} or an {@code Assignment.Key}
+ * @param field a name of {@link PageFields} or {@link MenuRowFields}, or {@code place}, or {@code existence}
  */
-public record Touch(PageId page, String field) {
+public record Touch(Object subject, String field) {
     public static final String PLACE = "place";
     public static final String EXISTENCE = "existence";
 
     public static Set<Touch> of(Difference difference) {
         Set<Touch> touches = new HashSet<>();
-        for (RowDifference<PageId, Page> row : difference.pages().rows()) {
-            for (String field : fields(row)) {
-                touches.add(new Touch(row.id(), field));
-            }
-        }
+        add(difference.pages(), PageFields::differing, touches);
+        add(difference.menus(), MenuRowFields::differing, touches);
+        difference.assignments().forEach(assignment -> touches.add(new Touch(assignment.key(), EXISTENCE)));
         return touches;
     }
 
-    private static List<String> fields(RowDifference<PageId, Page> row) {
-        return switch (row) {
-            case RowDifference.Added<PageId, Page> added -> List.of(EXISTENCE);
-            case RowDifference.Removed<PageId, Page> removed -> List.of(EXISTENCE);
-            case RowDifference.Moved<PageId, Page> moved -> List.of(PLACE);
-            case RowDifference.Altered<PageId, Page>(PageId id, Page before, Page after) ->
-                PageFields.differing(before, after);
-        };
+    private static <K, V> void add(
+            OutlineDifference<K, V> rows, BiFunction<V, V, List<String>> differing, Set<Touch> touches) {
+        for (RowDifference<K, V> row : rows.rows()) {
+            List<String> fields = switch (row) {
+                case RowDifference.Added<K, V> added -> List.of(EXISTENCE);
+                case RowDifference.Removed<K, V> removed -> List.of(EXISTENCE);
+                case RowDifference.Moved<K, V> moved -> List.of(PLACE);
+                case RowDifference.Altered<K, V>(K id, V before, V after) -> differing.apply(before, after);
+            };
+            fields.forEach(field -> touches.add(new Touch(row.id(), field)));
+        }
     }
 }

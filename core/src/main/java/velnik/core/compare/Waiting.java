@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.explanation.Words;
 import velnik.core.outline.RowDifference;
 import velnik.core.outline.RowDifference.Added;
 import velnik.core.outline.RowDifference.Altered;
@@ -48,9 +49,7 @@ public final class Waiting {
                 .details()
                 .ifPresent(details -> entries.add(
                         new Entry(null, "The site is called " + details.after().name() + ".")));
-        if (difference.assignments().isPresent() || !difference.menus().isEmpty()) {
-            entries.add(new Entry(null, "The menus and where they stand change."));
-        }
+        entries.addAll(WaitingMenus.of(live, working, difference));
         return entries;
     }
 
@@ -106,6 +105,7 @@ public final class Waiting {
                     }
                 }
                 case "reach" -> parts.add(reach(after.reach()));
+                case "layout" -> parts.add("gets the layout " + Words.layout(after.layout()));
                 case "keptFromSearchEngines" ->
                     parts.add(
                             after.keptFromSearchEngines()

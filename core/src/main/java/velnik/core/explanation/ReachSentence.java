@@ -15,7 +15,6 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
-import velnik.core.site.Zone;
 
 /** Says in one sentence who can reach a page, and how. */
 public final class ReachSentence {
@@ -59,7 +58,7 @@ public final class ReachSentence {
             return byMenu.entrySet().stream()
                     .map(menu -> menu.getKey() + " shows it in "
                             + menu.getValue().stream()
-                                    .map(standing -> name(standing.zone()))
+                                    .map(standing -> Words.zone(standing.zone()))
                                     .collect(joining(" and ")))
                     .collect(joining(", "));
         }
@@ -68,13 +67,6 @@ public final class ReachSentence {
                     + site.pages().get(access.unlistedBy()).title() + " above it is by link only";
         }
         return "no menu shows it";
-    }
-
-    private static String name(Zone zone) {
-        return switch (zone) {
-            case HEADER -> "the header";
-            case PHONE_DRAWER -> "the phone drawer";
-        };
     }
 
     private static String searchEngines(Page page) {

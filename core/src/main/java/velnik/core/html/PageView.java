@@ -1,9 +1,16 @@
 package velnik.core.html;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
+import velnik.core.navigation.Target;
+import velnik.core.navigation.ZoneMenu;
+import velnik.core.site.Layout;
 import velnik.core.site.PageId;
 import velnik.core.site.Zone;
 
@@ -23,6 +30,7 @@ public record PageView(
         String summary,
         @Nullable String canonical,
         boolean noIndex,
+        Layout layout,
         Navigation navigation,
         List<Step> trail,
         String text,
@@ -48,10 +56,6 @@ public record PageView(
         return page == null ? null : page.value();
     }
 
-    public boolean hasMenu() {
-        return navigation.in(Zone.HEADER).stream().anyMatch(menu -> !menu.rows().isEmpty());
-    }
-
     public boolean isCurrent(NavigationRow row) {
         return navigation.current().contains(row.key());
     }
@@ -60,7 +64,74 @@ public record PageView(
         return navigation.trail().contains(row.key());
     }
 
-    public String addressOf(NavigationRow row) {
-        return addresses.of(row.page());
+    /** The menus of a zone, in order. */
+    public List<MenuView> menus(Zone zone) {
+        List<MenuView> views = new ArrayList<>();
+        for (ZoneMenu menu : navigation.in(zone)) {
+            views.addAll(MenuView.of(zone, menu, views.size()));
+        }
+        return views;
+    }
+
+    /** What the landmark of a zone is called for those who cannot see where it is. */
+    public String label(Zone zone) {
+        return switch (zone) {
+            case HEADER, PHONE_DRAWER -> "Main";
+            case ABOVE -> "Above the text";
+            case SIDEBAR -> "Nearby";
+            case BESIDE -> "Beside the text";
+            case BELOW -> "Below the text";
+            case FOOTER -> "Foot of the page";
+        };
+    }
+
+    public String word(Zone zone) {
+        return zone.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** What the style sheet lays the page out by. */
+    public String ground() {
+        return (menus(Zone.SIDEBAR).isEmpty() ? "" : "with-sidebar ")
+                + (menus(Zone.BESIDE).isEmpty() ? "" : "with-beside ")
+                + "layout-" + layout.name().toLowerCase(Locale.ROOT);
+    }
+
+    public @Nullable String pageOf(NavigationRow row) {
+        return row.page() == null ? null : row.page().value();
+    }
+
+    /** A word for the ids that belong to a row. */
+    public String anchorOf(NavigationRow row) {
+        return row.key().page() == null
+                ? row.key().item().value()
+                : row.key().item().value() + "-" + row.key().page().value();
+    }
+
+    public @Nullable String classesOf(NavigationRow row) {
+        String classes = Stream.of(
+                        isCurrent(row) ? "current" : isInTrail(row) ? "in-trail" : "",
+                        switch (row.appearance().weight()) {
+                            case PLAIN -> "";
+                            case STRONG -> "strong";
+                            case BUTTON -> "button";
+                        },
+                        row.appearance().farEnd() ? "far" : "")
+                .filter(name -> !name.isEmpty())
+                .collect(Collectors.joining(" "));
+        return classes.isEmpty() ? null : classes;
+    }
+
+    /** The path of a row's icon; null where it has none. */
+    public @Nullable String drawing(NavigationRow row) {
+        return Drawings.BY_ICON.get(row.appearance().icon());
+    }
+
+    public @Nullable String addressOf(NavigationRow row) {
+        return switch (row.target()) {
+            case Target.ToPage(PageId to) -> addresses.of(to);
+            case Target.ToAddress(String href, boolean ofThisSite) ->
+                ofThisSite ? frame.addresses().write(href) : href;
+            case Target.Nowhere() -> null;
+        };
     }
 }

@@ -12,6 +12,7 @@ import velnik.core.address.Addresses;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
+import velnik.core.site.Layout;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -52,6 +53,7 @@ public final class VisitorHtml {
                         page.summary(),
                         canonical(address),
                         page.keptFromSearchEngines() || held,
+                        page.layout(),
                         navigation.forPage(id),
                         trail(id),
                         text,
@@ -72,6 +74,7 @@ public final class VisitorHtml {
                         "",
                         null,
                         true,
+                        Layout.STANDARD,
                         navigation.forPage(null),
                         List.of(),
                         "",

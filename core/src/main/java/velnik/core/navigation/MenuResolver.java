@@ -4,61 +4,75 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import velnik.core.outline.Branch;
-import velnik.core.reach.Access;
-import velnik.core.site.MenuRow;
-import velnik.core.site.MenuRowId;
-import velnik.core.site.Page;
-import velnik.core.site.PageId;
-import velnik.core.site.PageKind;
-import velnik.core.site.Reach;
-import velnik.core.site.Site;
+import velnik.core.site.Appearance;
+import velnik.core.site.Device;
 
-/** Turns a menu's items into the rows that show. */
+/** Makes of a menu as the owner sees it the rows that visitors get. */
 final class MenuResolver {
-    private static final Set<Device> ALL_DEVICES = EnumSet.allOf(Device.class);
+    private MenuResolver() {}
 
-    private final Site site;
-
-    MenuResolver(Site site) {
-        this.site = site;
+    static List<NavigationRow> rows(List<MenuEntry> entries) {
+        return rows(entries, Appearance.EVERY_DEVICE);
     }
 
-    ZoneMenu resolve(MenuRowId id) {
-        Branch<MenuRowId, MenuRow> branch = site.menus().branch(id);
-        if (!(branch.value() instanceof MenuRow.Menu menu)) {
-            throw new IllegalArgumentException(id + " is an item, not a menu");
-        }
+    /** What is under a row shows at most where the row does. */
+    private static List<NavigationRow> rows(List<MenuEntry> entries, Set<Device> above) {
         List<NavigationRow> rows = new ArrayList<>();
-        for (Branch<MenuRowId, MenuRow> item : branch.children()) {
-            switch (item.value()) {
-                case MenuRow.TreeList list ->
-                    rows.addAll(listed(item.id(), site.pages().top(), list.levels()));
-                case MenuRow.Menu nested ->
-                    throw new IllegalStateException("menu " + item.id() + " stands inside menu " + id);
+        for (MenuEntry entry : entries) {
+            Set<Device> devices = common(entry.appearance().devices(), above);
+            if (!entry.shows() || devices.isEmpty()) {
+                continue;
             }
-        }
-        return new ZoneMenu(id, menu.name(), rows);
-    }
-
-    private List<NavigationRow> listed(MenuRowId item, List<Branch<PageId, Page>> pages, int levels) {
-        List<NavigationRow> rows = new ArrayList<>();
-        for (Branch<PageId, Page> page : pages) {
-            if (Access.reachOf(site, page) != Reach.OPEN) {
-                continue; // and nothing beneath it: held back passes on, and lists do not go beneath by link only
+            List<NavigationRow> beneath = rows(entry.rows(), devices);
+            if (entry.splices()) {
+                rows.addAll(beneath);
+                continue;
             }
-            List<NavigationRow> beneath = levels == 1 ? List.of() : listed(item, page.children(), levels - 1);
-            boolean group = page.value().kind() == PageKind.GROUP;
-            if (group && Access.leadsOnTo(site, page.id()).isEmpty()) {
-                continue; // its address would be not found
+            if (entry.opensOnly() && entry.target() instanceof Target.Nowhere) {
+                devices = union(beneath);
             }
-            rows.add(new NavigationRow(
-                    new NavigationRow.Key(item, page.id()),
-                    page.value().title(),
-                    !group || beneath.isEmpty(),
-                    ALL_DEVICES,
-                    beneath));
+            if (!devices.isEmpty()) {
+                rows.add(new NavigationRow(
+                        entry.key(),
+                        entry.label(),
+                        entry.target(),
+                        entry.opensOnly(),
+                        entry.appearance(),
+                        devices,
+                        beneath));
+            }
         }
         return rows;
+    }
+
+    /** The rows from a level on, so many levels deep. A heading whose rows are cut off goes, a group becomes a link. */
+    static List<NavigationRow> cut(List<NavigationRow> rows, int fromLevel, int levels) {
+        if (fromLevel > 1) {
+            return cut(rows.stream().flatMap(row -> row.rows().stream()).toList(), fromLevel - 1, levels);
+        }
+        List<NavigationRow> kept = new ArrayList<>();
+        for (NavigationRow row : rows) {
+            NavigationRow cut = row.withRows(levels == 1 ? List.of() : cut(row.rows(), 1, levels - 1));
+            boolean empty = cut.opensOnly()
+                    && cut.target() instanceof Target.Nowhere
+                    && cut.rows().isEmpty();
+            if (!empty) {
+                kept.add(cut);
+            }
+        }
+        return kept;
+    }
+
+    private static Set<Device> common(Set<Device> one, Set<Device> other) {
+        Set<Device> common = EnumSet.noneOf(Device.class);
+        common.addAll(one);
+        common.retainAll(other);
+        return common;
+    }
+
+    private static Set<Device> union(List<NavigationRow> rows) {
+        Set<Device> union = EnumSet.noneOf(Device.class);
+        rows.forEach(row -> union.addAll(row.devices()));
+        return union;
     }
 }

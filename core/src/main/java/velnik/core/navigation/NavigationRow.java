@@ -2,28 +2,43 @@ package velnik.core.navigation;
 
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.site.Appearance;
+import velnik.core.site.Device;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 
 /**
  * One row of a menu as visitors get it.
  *
- * @param isLink whether it leads to its page; a group whose subpages are shown opens them and leads nowhere
- * @param devices where it shows
+ * @param target where it leads by itself
+ * @param opensOnly whether its purpose is what is under it, as for headings and groups: where that shows, it opens it
+ *     and is no link
+ * @param devices where it shows; never empty
  * @param rows the rows beneath it that show
  */
-public record NavigationRow(Key key, String label, boolean isLink, Set<Device> devices, List<NavigationRow> rows) {
+public record NavigationRow(
+        Key key,
+        String label,
+        Target target,
+        boolean opensOnly,
+        Appearance appearance,
+        Set<Device> devices,
+        List<NavigationRow> rows) {
 
-    /** Tells a row from all others of a site's navigation: the item it comes from and the page it leads to. */
-    public record Key(MenuRowId item, PageId page) {}
+    /**
+     * Tells a row from all others of a menu: the item it comes from and, for a row of a list, its page.
+     */
+    public record Key(MenuRowId item, @Nullable PageId page) {}
 
     public NavigationRow {
         devices = Set.copyOf(devices);
         rows = List.copyOf(rows);
     }
 
-    public PageId page() {
-        return key.page();
+    /** The page it is about; null for one that is about none. */
+    public @Nullable PageId page() {
+        return target instanceof Target.ToPage(PageId page) ? page : null;
     }
 
     public boolean isOn(Device device) {
@@ -32,5 +47,13 @@ public record NavigationRow(Key key, String label, boolean isLink, Set<Device> d
 
     public boolean opensOn(Device device) {
         return rows.stream().anyMatch(row -> row.isOn(device));
+    }
+
+    public boolean isLinkOn(Device device) {
+        return !(target instanceof Target.Nowhere) && !(opensOnly && opensOn(device));
+    }
+
+    public NavigationRow withRows(List<NavigationRow> newRows) {
+        return new NavigationRow(key, label, target, opensOnly, appearance, devices, newRows);
     }
 }

@@ -10,88 +10,166 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Branch;
 import velnik.core.site.Assignment;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
-import velnik.core.site.Scope;
+import velnik.core.site.PlacedMenu;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
 
 /**
- * All menus of a site, resolved for a moment. Made once, in O(rows that show); asked for a page, it only looks up that
- * page's marks.
+ * All menus of a site for a moment. Made once, in O(rows of the menus that stand somewhere); a menu is shared by all
+ * pages it is the same for, and a page only adds its own marks.
  */
 public final class SiteNavigation {
     private final Site site;
-    private final Map<Zone, List<ZoneMenu>> zones;
-    /** For each page that rows lead to: the keys from the top of the menu down to each such row. */
-    private final Map<PageId, List<List<NavigationRow.Key>>> ways = new HashMap<>();
+    private final Rulings rulings;
+    /** Menus that are the same for all pages they stand on. */
+    private final Map<Shared, ZoneMenu> shared = new HashMap<>();
+    /** Menus with a list that differs from page to page. */
+    private final Set<MenuRowId> varying = new HashSet<>();
 
-    private final Map<PageId, List<Standing>> standings = new HashMap<>();
-
-    private SiteNavigation(Site site, Map<Zone, List<ZoneMenu>> zones) {
+    private SiteNavigation(Site site) {
         this.site = site;
-        this.zones = zones;
-        zones.forEach((zone, menus) -> menus.forEach(menu -> index(zone, menu)));
+        this.rulings = new Rulings(site);
+        for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
+            if (followsVisited(menu.id(), new HashSet<>())) {
+                varying.add(menu.id());
+            }
+        }
+        for (Assignment assignment : site.assignments()) {
+            List<PlacedMenu> menus = rulings.standing(assignment.menus());
+            share(assignment.zone(), menus);
+            if (assignment.zone() == Zone.HEADER) {
+                share(Zone.PHONE_DRAWER, Rulings.folded(menus));
+            }
+        }
     }
+
+    private void share(Zone zone, List<PlacedMenu> menus) {
+        for (PlacedMenu placed : menus) {
+            if (!varying.contains(placed.menu())) {
+                shared.computeIfAbsent(new Shared(zone, placed), menu -> resolve(menu, null));
+            }
+        }
+    }
+
+    private record Shared(Zone zone, PlacedMenu placed) {}
 
     /** @param at nothing opens or closes by itself yet, so any moment gives the same */
     public static SiteNavigation of(Site site, Instant at) {
-        MenuResolver resolver = new MenuResolver(site);
-        Map<MenuRowId, ZoneMenu> resolved = new HashMap<>();
-        Map<Zone, List<ZoneMenu>> zones = new EnumMap<>(Zone.class);
-        for (Zone zone : Zone.values()) {
-            List<ZoneMenu> menus = menusIn(site, zone).stream()
-                    .map(menu -> resolved.computeIfAbsent(menu, resolver::resolve))
-                    .toList();
-            zones.put(zone, menus);
-        }
-        return new SiteNavigation(site, zones);
-    }
-
-    private static List<MenuRowId> menusIn(Site site, Zone zone) {
-        Optional<Assignment> assigned = site.findAssignment(zone, new Scope.Everywhere());
-        return switch (zone) {
-            case HEADER -> assigned.map(Assignment::menus).orElse(List.of());
-            case PHONE_DRAWER -> assigned.map(Assignment::menus).orElseGet(() -> menusIn(site, Zone.HEADER));
-        };
-    }
-
-    private void index(Zone zone, ZoneMenu menu) {
-        Set<PageId> shown = new HashSet<>();
-        menu.rows().forEach(row -> index(row, List.of(), shown));
-        for (PageId page : shown) {
-            standings.computeIfAbsent(page, any -> new ArrayList<>()).add(new Standing(menu.name(), zone));
-        }
-    }
-
-    private void index(NavigationRow row, List<NavigationRow.Key> above, Set<PageId> shown) {
-        List<NavigationRow.Key> way = new ArrayList<>(above);
-        way.add(row.key());
-        ways.computeIfAbsent(row.page(), any -> new ArrayList<>()).add(way);
-        shown.add(row.page());
-        row.rows().forEach(beneath -> index(beneath, way, shown));
+        return new SiteNavigation(site);
     }
 
     /** What a page shows. For one that is not in the tree, such as the not-found page, give null: nothing is marked. */
     public Navigation forPage(@Nullable PageId page) {
+        Map<Zone, List<ZoneMenu>> zones = new EnumMap<>(Zone.class);
         Set<NavigationRow.Key> current = new HashSet<>();
         Set<NavigationRow.Key> trail = new HashSet<>();
-        @Nullable PageId nearest = page;
-        while (nearest != null && !ways.containsKey(nearest)) {
-            nearest = site.pages().parentOf(nearest).orElse(null);
-        }
-        if (nearest != null) {
-            for (List<NavigationRow.Key> way : ways.getOrDefault(nearest, List.of())) {
-                (nearest.equals(page) ? current : trail).add(way.getLast());
-                trail.addAll(way.subList(0, way.size() - 1));
+        for (Zone zone : Zone.values()) {
+            List<ZoneMenu> menus = new ArrayList<>();
+            for (PlacedMenu placed : rulings.of(zone, page).menus()) {
+                ZoneMenu menu = menu(zone, placed, page);
+                Set<NavigationRow.Key> marked = mark(menu, page, current, trail);
+                if (placed.placing().currentBranchOnly()) {
+                    menu = menu.withRows(menu.rows().stream()
+                            .filter(row -> marked.contains(row.key()))
+                            .flatMap(row -> row.rows().stream())
+                            .toList());
+                }
+                if (!menu.rows().isEmpty()) {
+                    menus.add(menu);
+                }
             }
+            zones.put(zone, List.copyOf(menus));
         }
         return new Navigation(zones, current, trail, Optional.empty());
     }
 
-    /** Which menus show a page, and in which zones. */
+    /**
+     * Marks the rows that lead to a page and those above them; where no row of the menu leads to it, the way to its
+     * nearest ancestor that has one.
+     *
+     * @return the marked rows of the first level
+     */
+    private Set<NavigationRow.Key> mark(
+            ZoneMenu menu, @Nullable PageId page, Set<NavigationRow.Key> current, Set<NavigationRow.Key> trail) {
+        @Nullable PageId nearest = page;
+        while (nearest != null && menu.waysTo(nearest).isEmpty()) {
+            nearest = site.pages().parentOf(nearest).orElse(null);
+        }
+        Set<NavigationRow.Key> front = new HashSet<>();
+        if (nearest != null) {
+            for (List<NavigationRow> way : menu.waysTo(nearest)) {
+                (nearest.equals(page) ? current : trail).add(way.getLast().key());
+                way.subList(0, way.size() - 1).forEach(above -> trail.add(above.key()));
+                front.add(way.getFirst().key());
+            }
+        }
+        return front;
+    }
+
+    private ZoneMenu menu(Zone zone, PlacedMenu placed, @Nullable PageId page) {
+        Shared wanted = new Shared(zone, placed);
+        @Nullable ZoneMenu known = shared.get(wanted);
+        return known == null ? resolve(wanted, page) : known;
+    }
+
+    private ZoneMenu resolve(Shared wanted, @Nullable PageId visited) {
+        Stand stand = Stand.of(wanted.zone(), wanted.placed().placing());
+        MenuRowId menu = wanted.placed().menu();
+        List<NavigationRow> rows = MenuResolver.rows(MenuReading.of(site, menu, visited));
+        // The branch of the visited page is taken off its first level, so one level more has to be there.
+        int levels = stand.levels() + (wanted.placed().placing().currentBranchOnly() ? 1 : 0);
+        return new ZoneMenu(
+                wanted.placed(),
+                nameOf(menu),
+                stand,
+                MenuResolver.cut(rows, wanted.placed().placing().fromLevel(), levels));
+    }
+
+    private String nameOf(MenuRowId menu) {
+        return ((MenuRow.Menu) site.menus().get(menu)).name();
+    }
+
+    /** Whether a list of the page being visited is in a menu, or in one it shows. */
+    private boolean followsVisited(MenuRowId menu, Set<MenuRowId> asked) {
+        if (!asked.add(menu) || !site.menus().contains(menu)) {
+            return false;
+        }
+        for (Branch<MenuRowId, MenuRow> row : site.menus().walk(menu)) {
+            if (row.value() instanceof MenuRow.Item item) {
+                boolean follows = item.kind() instanceof ItemKind.PageList list
+                                && list.source() instanceof ListSource.UnderVisited
+                        || item.kind() instanceof ItemKind.OtherMenu(MenuRowId other) && followsVisited(other, asked);
+                if (follows) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Why a zone of a page holds what it holds. */
+    public Ruling ruling(Zone zone, @Nullable PageId page) {
+        return rulings.of(zone, page);
+    }
+
+    /** Which menus show a page on pages that have no assignments of their own, and in which zones. */
     public List<Standing> standingsOf(PageId page) {
-        return List.copyOf(standings.getOrDefault(page, List.of()));
+        List<Standing> standings = new ArrayList<>();
+        for (Zone zone : Zone.values()) {
+            for (PlacedMenu placed : rulings.of(zone, null).menus()) {
+                ZoneMenu menu = menu(zone, placed, null);
+                if (!menu.waysTo(page).isEmpty()) {
+                    standings.add(new Standing(menu.name(), zone));
+                }
+            }
+        }
+        return standings;
     }
 }

@@ -10,15 +10,14 @@ import velnik.core.change.Change;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.OutlineImport;
 import velnik.core.outline.Place;
-import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.TextHash;
 
 /**
- * Brackwater Boatyard, a made-up family boatyard on a tidal creek: 49 pages, and a menu that follows them. Made by the
- * same changes an owner would make.
+ * Brackwater Boatyard, a made-up family boatyard on a tidal creek: 49 pages and seven menus. Made by the same changes an
+ * owner would make.
  */
 public final class Brackwater {
 
@@ -159,11 +158,9 @@ public final class Brackwater {
     public static List<Change> changes() {
         List<Change> changes = new ArrayList<>();
         changes.add(new Change.BeginSite(
-                "Brackwater Boatyard",
-                "https://brackwater.example",
-                new MenuRowId("main"),
-                new MenuRowId("main-list")));
+                "Brackwater Boatyard", "https://brackwater.example", BrackwaterMenus.MAIN, BrackwaterMenus.LIST));
         changes.add(pages());
+        changes.addAll(BrackwaterMenus.changes());
         return changes;
     }
 

@@ -6,10 +6,15 @@ public final class Limits {
     public static final int LEVELS = 10;
 
     public static final int PAGES = 20_000;
-    /** UTF-16 characters of a title or label. */
+    public static final int MENUS = 500;
+    /** Of one menu. */
+    public static final int ITEMS = 2_000;
+    /** UTF-16 characters of a title, label or note. */
     public static final int TITLE = 200;
     /** Characters of a slug. */
     public static final int SLUG = 80;
+    /** UTF-16 characters of a link's address. */
+    public static final int LINK = 2_000;
     /** UTF-16 characters of a text. */
     public static final int TEXT = 200_000;
 

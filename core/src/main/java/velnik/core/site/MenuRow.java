@@ -1,29 +1,65 @@
 package velnik.core.site;
 
+import org.jspecify.annotations.Nullable;
+
 /**
- * A row of the one outline that holds all menus: a {@link Menu} at the top level, an item beneath it.
+ * A row of the one outline that holds all menus: a {@link Menu} at the top level, an {@link Item} beneath it.
  */
 public sealed interface MenuRow {
 
-    /** A named tree of items. Visitors never see the name. */
-    record Menu(String name) implements MenuRow {
+    /**
+     * A named tree of items. Visitors never see the name.
+     *
+     * @param setAside whether it is kept without standing anywhere
+     */
+    record Menu(String name, boolean setAside) implements MenuRow {
         public Menu {
             if (name.isBlank() || name.length() > Limits.TITLE) {
                 throw new IllegalArgumentException("a menu's name has 1 to " + Limits.TITLE + " characters: " + name);
             }
         }
+
+        public static Menu named(String name) {
+            return new Menu(name, false);
+        }
     }
 
     /**
-     * An item that fills itself: the whole page tree, in its order.
+     * One row of a menu.
      *
-     * @param levels how many levels of the tree it yields, from 1
+     * @param label typed by the owner; empty to follow what it leads to. A list or another menu without one splices its
+     *     rows into its own place; with one it is a heading over them
+     * @param anchor for an item among the rows of a list: where it stands there; null for every other item
      */
-    record TreeList(int levels) implements MenuRow {
-        public TreeList {
-            if (levels < 1 || levels > Limits.LEVELS) {
-                throw new IllegalArgumentException("a list yields 1 to " + Limits.LEVELS + " levels, not " + levels);
+    record Item(
+            ItemKind kind,
+            String label,
+            Appearance appearance,
+            @Nullable Anchor anchor) implements MenuRow {
+        public Item {
+            if (label.length() > Limits.TITLE) {
+                throw new IllegalArgumentException("a label has at most " + Limits.TITLE + " characters: " + label);
             }
+        }
+
+        public static Item of(ItemKind kind, String label) {
+            return new Item(kind, label, Appearance.PLAIN, null);
+        }
+
+        public Item withKind(ItemKind newKind) {
+            return new Item(newKind, label, appearance, anchor);
+        }
+
+        public Item withLabel(String newLabel) {
+            return new Item(kind, newLabel, appearance, anchor);
+        }
+
+        public Item withAppearance(Appearance newAppearance) {
+            return new Item(kind, label, newAppearance, anchor);
+        }
+
+        public Item withAnchor(@Nullable Anchor newAnchor) {
+            return new Item(kind, label, appearance, newAnchor);
         }
     }
 }

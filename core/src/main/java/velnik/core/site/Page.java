@@ -19,6 +19,7 @@ public record Page(
         boolean slugFollows,
         Reach reach,
         boolean keptFromSearchEngines,
+        Layout layout,
         String summary,
         @Nullable TextHash text) {
 
@@ -33,14 +34,18 @@ public record Page(
     }
 
     public Page withTitle(String newTitle) {
-        return new Page(kind, newTitle, slug, slugFollows, reach, keptFromSearchEngines, summary, text);
+        return new Page(kind, newTitle, slug, slugFollows, reach, keptFromSearchEngines, layout, summary, text);
     }
 
     public Page withSlug(String newSlug, boolean follows) {
-        return new Page(kind, title, newSlug, follows, reach, keptFromSearchEngines, summary, text);
+        return new Page(kind, title, newSlug, follows, reach, keptFromSearchEngines, layout, summary, text);
     }
 
     public Page withReach(Reach newReach) {
-        return new Page(kind, title, slug, slugFollows, newReach, keptFromSearchEngines, summary, text);
+        return new Page(kind, title, slug, slugFollows, newReach, keptFromSearchEngines, layout, summary, text);
+    }
+
+    public Page withLayout(Layout newLayout) {
+        return new Page(kind, title, slug, slugFollows, reach, keptFromSearchEngines, newLayout, summary, text);
     }
 }

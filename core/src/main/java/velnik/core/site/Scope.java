@@ -1,8 +1,51 @@
 package velnik.core.site;
 
+import static java.util.stream.Collectors.joining;
+
+import java.util.Set;
+
 /** The pages an assignment is for. */
 public sealed interface Scope {
 
+    /** A word that tells this scope from all others. */
+    String word();
+
     /** All pages of the site. */
-    record Everywhere() implements Scope {}
+    record Everywhere() implements Scope {
+        @Override
+        public String word() {
+            return "everywhere";
+        }
+    }
+
+    /** A page and everything beneath it. For the home page too this means what is beneath it, not the site. */
+    record Section(PageId page) implements Scope {
+        @Override
+        public String word() {
+            return "section " + page;
+        }
+    }
+
+    /** All pages of a layout. */
+    record OfLayout(Layout layout) implements Scope {
+        @Override
+        public String word() {
+            return "layout " + layout;
+        }
+    }
+
+    /** One page or several. */
+    record Pages(Set<PageId> pages) implements Scope {
+        public Pages {
+            pages = Set.copyOf(pages);
+            if (pages.isEmpty()) {
+                throw new IllegalArgumentException("a scope of pages names at least one");
+            }
+        }
+
+        @Override
+        public String word() {
+            return pages.stream().map(PageId::value).sorted().collect(joining(" ", "pages ", ""));
+        }
+    }
 }

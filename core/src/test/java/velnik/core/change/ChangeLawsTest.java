@@ -1,26 +1,36 @@
 package velnik.core.change;
 
+import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.RandomEdits;
 import velnik.core.address.Addresses;
 import velnik.core.address.Slugs;
 import velnik.core.compare.Difference;
+import velnik.core.navigation.NavigationRow;
+import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Branch;
 import velnik.core.sample.SiteGenerator;
 import velnik.core.site.Limits;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Zone;
 
 /** What holds after any sequence of edits. */
 public class ChangeLawsTest {
@@ -52,6 +62,9 @@ public class ChangeLawsTest {
                     site = applied.site();
                     Difference difference = Difference.between(before, site);
                     assertEquals(difference.applyTo(before), site, "compare, then apply");
+                    if (change instanceof MenuChange.FreezeList || change instanceof MenuChange.DetachBranch) {
+                        assertEquals(seen(site), seen(before), "visitors see no difference: " + change);
+                    }
                     earlier.push(before);
                     done.push(difference);
                 }
@@ -78,6 +91,28 @@ public class ChangeLawsTest {
         };
     }
 
+    /** What visitors read in all zones of all pages. */
+    private static List<String> seen(Site site) {
+        SiteNavigation navigation = SiteNavigation.of(site, Instant.EPOCH);
+        return site.pages().walk().stream()
+                .flatMap(page -> Stream.of(Zone.values())
+                        .flatMap(zone -> navigation.forPage(page.id()).in(zone).stream())
+                        .map(menu -> labels(menu.rows())))
+                .toList();
+    }
+
+    private static String labels(List<NavigationRow> rows) {
+        return rows.stream()
+                .map(row -> row.label() + row.devices() + row.target() + labels(row.rows()))
+                .collect(joining(", ", "(", ")"));
+    }
+
+    private static List<String> shown(SiteNavigation navigation, @Nullable PageId page, Zone zone) {
+        return navigation.forPage(page).in(zone).stream()
+                .map(menu -> menu.name() + menu.rows())
+                .toList();
+    }
+
     private static void assertSound(Site site) {
         Set<String> addresses = new HashSet<>();
         int rows = 0;
@@ -90,5 +125,19 @@ public class ChangeLawsTest {
             assertTrue(Slugs.isWellFormed(row.value().slug()), row.value().slug());
         }
         assertEquals(rows, site.pages().size(), "a row is lost");
+        for (Branch<MenuRowId, MenuRow> row : site.menus().walk()) {
+            assertEquals(
+                    row.value() instanceof MenuRow.Menu,
+                    row.parent() == null,
+                    "menus stand at the top, items in menus");
+        }
+        PageId page = site.pages().top().isEmpty()
+                ? null
+                : site.pages().top().getLast().id();
+        SiteNavigation navigation = SiteNavigation.of(site, Instant.EPOCH);
+        for (Zone zone : Zone.values()) {
+            List<String> once = shown(navigation, page, zone);
+            assertEquals(shown(SiteNavigation.of(site, Instant.MAX), page, zone), once, "resolving twice is equal");
+        }
     }
 }

@@ -22,7 +22,7 @@ public class ChangesTest {
                 .addressIs("Paddleboards", "/hire/paddleboards")
                 .retitles("Paddleboards", "SUP boards")
                 .says("Paddleboards is now SUP boards.")
-                .notices("1 address changes; none was public yet.")
+                .notices("It reads so in Main.", "1 address changes; none was public yet.")
                 .addressIs("SUP boards", "/hire/sup-boards")
                 .movesUnder("Repairs", "SUP boards")
                 .says("SUP boards moved under Repairs.")
@@ -36,7 +36,9 @@ public class ChangesTest {
         brackwater()
                 .publishes()
                 .retitles("Canoes", "Open canoes")
-                .notices("Its address stays “canoes”, since it was public; “open-canoes” would fit the title.")
+                .notices(
+                        "It reads so in Main.",
+                        "Its address stays “canoes”, since it was public; “open-canoes” would fit the title.")
                 .addressIs("Open canoes", "/hire/canoes")
                 .setsSlug("Open canoes", null)
                 .addressIs("Open canoes", "/hire/open-canoes");

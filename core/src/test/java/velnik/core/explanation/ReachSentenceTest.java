@@ -21,15 +21,12 @@ public class ReachSentenceTest {
             },
             {"Batteries", "Anyone can open it; no menu shows it; search engines may list it."},
             {"Group bookings", "Anyone with the address can open it; no menu shows it; search engines may list it."},
-            {
-                "Privacy",
-                "Anyone can open it; Main shows it in the header and the phone drawer; search engines are asked to leave it out."
-            },
+            {"Privacy", "Anyone can open it; Footer shows it in the footer; search engines are asked to leave it out."},
             {"Summer regatta", "Nobody can see it, because it is held back."},
             {
                 "Moorings",
-                "It has no content of its own, its address leads on to Swinging moorings; Main shows it in the header and"
-                        + " the phone drawer; search engines may list it."
+                "It has no content of its own, its address leads on to Swinging moorings; Footer shows it in the footer,"
+                        + " Main shows it in the header and the phone drawer; search engines may list it."
             },
         };
     }

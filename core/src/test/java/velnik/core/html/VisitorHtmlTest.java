@@ -9,13 +9,24 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
+import velnik.core.address.Slugs;
+import velnik.core.change.MenuChange;
+import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.site.Appearance;
+import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Reach;
+import velnik.core.site.Scope;
+import velnik.core.site.Zone;
 
 public class VisitorHtmlTest {
     private static final Frame FRAME =
@@ -23,17 +34,52 @@ public class VisitorHtmlTest {
 
     @DataProvider
     public Object[][] golden() {
-        return new Object[][] {{"Home"}, {"Canoes"}, {"Moorings"}};
+        return new Object[][] {{"Home"}, {"Canoes"}, {"Moorings"}, {"Engines"}, {"Find us"}, {"Group bookings"}};
+    }
+
+    @Test(dataProvider = "golden")
+    public void page_isAsReviewed(String title) throws IOException {
+        isAsReviewed(Slugs.fromTitle(title) + ".html", html(brackwater(), title, FRAME));
+    }
+
+    @DataProvider
+    public Object[][] zones() {
+        return Arrays.stream(Zone.values()).map(zone -> new Object[] {zone}).toArray(Object[][]::new);
+    }
+
+    /** One item of each kind, with each option, in a zone of its own. */
+    @Test(dataProvider = "zones")
+    public void everyKindOfItem_isAsReviewed(Zone zone) throws IOException {
+        SiteScript script = brackwater();
+        List.copyOf(script.site().assignments())
+                .forEach(gone -> script.does(new MenuChange.AssignMenus(gone.zone(), gone.scope(), null)));
+        script.addsMenu("Kinds").assigns(zone, new Scope.Everywhere(), "Kinds");
+        MenuRowId kinds = script.menu("Kinds");
+        script.putsPage("Moorings", kinds).putsPage("Canoes", kinds);
+        script.sets(script.latest(), ItemEdit.label("Open <canoes>").withWeight(Appearance.Weight.STRONG));
+        script.putsPage("Swinging moorings", script.latest());
+        script.puts(new ItemKind.WebLink("https://tides.example/?a=1&b=2"), "Tides", kinds)
+                .sets(script.latest(), ItemEdit.NOTHING.withNewTab(true).withNote("Height above chart datum"));
+        script.puts(new ItemKind.WebLink("/list.pdf"), "The list", kinds)
+                .sets(
+                        script.latest(),
+                        ItemEdit.NOTHING.withWeight(Appearance.Weight.BUTTON).withFarEnd(true));
+        script.puts(new ItemKind.Mail("yard@brackwater.example"), "", kinds)
+                .sets(script.latest(), ItemEdit.NOTHING.withIcon("mail").withIconAlone(true));
+        script.puts(new ItemKind.Phone("01632 960 983"), "", kinds)
+                .sets(script.latest(), ItemEdit.NOTHING.withIcon("phone").withDevices(Set.of(Device.PHONE)));
+        script.puts(new ItemKind.Text(), "Ask Jo", kinds);
+        script.puts(new ItemKind.Heading(), "Short", kinds)
+                .puts(new ItemKind.OtherMenu(script.menu("Short")), "", script.latest());
+        script.puts(ItemKind.PageList.of(new ListSource.Under(script.page("Engines")), 1), "Engines", kinds);
+        isAsReviewed("kinds-" + Slugs.fromTitle(zone.name()) + ".html", html(script, "Canoes", FRAME));
     }
 
     /** The reviewed pages are in src/test/resources/golden; a page that came out otherwise is left in target/golden. */
-    @Test(dataProvider = "golden")
-    public void page_isAsReviewed(String title) throws IOException {
-        String name = title.toLowerCase(Locale.ROOT) + ".html";
-        String html = html(brackwater(), title, FRAME);
+    private static void isAsReviewed(String name, String html) throws IOException {
         Path made = Files.createDirectories(Path.of("target/golden")).resolve(name);
         Files.writeString(made, html);
-        try (var reviewed = getClass().getResourceAsStream("/golden/" + name)) {
+        try (var reviewed = VisitorHtmlTest.class.getResourceAsStream("/golden/" + name)) {
             assertTrue(reviewed != null, "no reviewed page golden/" + name);
             assertEquals(html, new String(reviewed.readAllBytes(), StandardCharsets.UTF_8));
         }

@@ -3,76 +3,234 @@ package velnik.core.navigation;
 import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertSame;
+import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
+import velnik.core.change.MenuChange;
+import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.outline.Place;
+import velnik.core.site.Anchor;
+import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
 import velnik.core.site.Reach;
+import velnik.core.site.Scope;
 import velnik.core.site.Zone;
 
+/** What menus yield: rules about items, lists, headings, devices and marks. */
 public class SiteNavigationTest {
+    private static final MenuRowId LIST = new MenuRowId("main-list");
+    private static final ItemKind HEADING = new ItemKind.Heading();
 
     @Test
-    public void header_followsThePageTree_leavingOutWhatIsNotOpen() {
+    public void followingMenu_showsThePagesThatAreOpen_dressed_withItemsAmongThem() {
         SiteScript script = brackwater().adds("Paddleboards", "Hire").setsReach("Kayaks", Reach.HELD_BACK);
-        List<NavigationRow> rows = header(script, "Home");
         assertEquals(
-                labels(rows),
-                "Home, Hire, Repairs, Moorings, Slipway Café, Courses, News, About us, Contact, Terms of hire, Privacy");
-        assertEquals(labels(rows.get(1).rows()), "Canoes, Rowing skiffs, Prices, Safety on the tide, Paddleboards");
-        assertEquals(labels(rows.get(2).rows().get(0).rows()), "", "two levels show, not three");
+                script.sees("Home", Zone.HEADER),
+                "Home, Hire (Canoes, Rowing skiffs, What it costs, Safety on the tide, Paddleboards),"
+                        + " Repairs (Hulls, Engines, Sails and rigging),"
+                        + " Moorings (Swinging moorings, Pontoon berths, Winter storage, Waiting list),"
+                        + " Café (Menu of the week, Cakes to order, Evening suppers),"
+                        + " Courses (First paddle, Reading the tide, Knots in an evening),"
+                        + " News (New pontoon open, Apprentice wanted, Spring tides in March, Varnish day),"
+                        + " On the water (Tide tables, Weather at the bar), Find us");
     }
 
     @Test
-    public void group_opensItsSubpages_andIsNoLink() {
-        List<NavigationRow> rows = header(brackwater(), "Home");
+    public void itemAmongRows_staysAfterTheNearestRowLeft_whenItsOwnGoes() {
+        SiteScript script = brackwater();
+        Anchor behindCourses =
+                new Anchor(null, List.of(script.page("Courses"), script.page("Slipway Café"), script.page("Moorings")));
+        script.puts(new ItemKind.Text(), "Ask Jo", LIST, behindCourses);
+        assertTrue(
+                script.sees("Home", Zone.HEADER).contains("evening), Ask Jo, News"), script.sees("Home", Zone.HEADER));
+        script.setsReach("Courses", Reach.HELD_BACK);
+        assertTrue(script.sees("Home", Zone.HEADER).contains("suppers), Ask Jo, News"));
+        script.setsReach("Slipway Café", Reach.HELD_BACK).setsReach("Moorings", Reach.HELD_BACK);
+        assertTrue(script.sees("Home", Zone.HEADER).startsWith("Ask Jo, Home"), "nothing it remembers is left");
+    }
+
+    @Test
+    public void itemUnderARow_showsThere_andSaysSoWhenTheRowIsGone() {
+        SiteScript script = brackwater();
+        Anchor underHire = new Anchor(script.page("Hire"), List.of(script.page("Kayaks")));
+        script.puts(new ItemKind.WebLink("tides.example"), "Tides", LIST, underHire);
+        assertTrue(script.sees("Home", Zone.HEADER).contains("Hire (Canoes, Kayaks, Tides, Rowing skiffs"));
+        assertEquals(script.whyNot(script.latest()), "");
+        script.setsReach("Hire", Reach.BY_LINK_ONLY);
+        assertEquals(script.whyNot(script.latest()), "The row it stands under is not in the list now.");
+        assertTrue(!script.sees("Home", Zone.HEADER).contains("Tides,"));
+    }
+
+    @Test
+    public void heading_showsOnceSomethingUnderItDoes() {
+        SiteScript script = brackwater().addsMenu("Extra").assigns(Zone.ABOVE, new Scope.Everywhere(), "Extra");
+        script.puts(HEADING, "Later", script.menu("Extra"));
+        MenuRowId heading = script.latest();
+        assertEquals(script.sees("Home", Zone.ABOVE), "");
+        assertEquals(script.whyNot(heading), "A heading shows once something under it does.");
+        script.does(new MenuChange.AssignMenus(
+                Zone.BELOW,
+                new Scope.Everywhere(),
+                new velnik.core.site.Assignment.Says.Instead(script.placed("Extra"))));
+        script.putsPage("Summer regatta", heading);
+        assertEquals(script.whyNot(script.latest()), "Its page is held back.");
+        assertEquals(script.whyNot(heading), "A heading shows once something under it does.");
+        script.setsReach("Summer regatta", Reach.OPEN);
+        assertEquals(script.whyNot(heading), "");
+        assertEquals(script.sees("Home", Zone.ABOVE), "", "a zone of one level shows no heading without its items");
+        assertEquals(brackwater().sees("Home", Zone.FOOTER).startsWith("The yard (About us, The crew"), true);
+    }
+
+    @Test
+    public void item_saysWhyItShowsToNobody() {
+        SiteScript script = brackwater().addsMenu("Extra");
+        MenuRowId extra = script.menu("Extra");
+        script.putsPage("Group bookings", extra)
+                .notices("Group bookings is by link only, so the item shows to nobody until the page is open.");
+        assertEquals(script.whyNot(script.latest()), "Its page is by link only, and menus leave such pages out.");
+        script.putsPage("Junior week", extra);
+        assertEquals(script.whyNot(script.latest()), "Its page is held back.");
+        script.putsPage("Batteries", extra).setsReach("Engines", Reach.HELD_BACK);
+        assertEquals(script.whyNot(script.latest()), "Its page is held back, because Engines above it is.");
+        script.putsPage("Hire", extra).sets(script.latest(), ItemEdit.hidden(true));
+        MenuRowId hidden = script.latest();
+        assertEquals(script.whyNot(hidden), "Hidden by you.");
+        script.putsPage("Canoes", hidden);
+        assertEquals(script.whyNot(script.latest()), "Hire above it does not show.");
+        script.puts(new ItemKind.OtherMenu(script.menu("Winter")), "", extra);
+        assertEquals(script.whyNot(script.latest()), "Winter is set aside.");
+        script.puts(ItemKind.PageList.of(new ListSource.Under(script.page("Contact")), 2), "", extra);
+        assertEquals(script.whyNot(script.latest()), "The list comes out empty.");
+        script.putsPage("Moorings", extra);
+        for (String title : List.of("Swinging moorings", "Pontoon berths", "Winter storage", "Waiting list")) {
+            script.setsReach(title, Reach.BY_LINK_ONLY);
+        }
+        assertEquals(script.whyNot(script.latest()), "Nothing under this group is open.");
+    }
+
+    @Test
+    public void devices_passDown_andAHeadingShowsWhereAnythingUnderItDoes() {
+        SiteScript script = brackwater().addsMenu("Extra").assigns(Zone.FOOTER, new Scope.Everywhere(), "Extra");
+        script.puts(HEADING, "Boats", script.menu("Extra"));
+        MenuRowId heading = script.latest();
+        script.putsPage("Canoes", heading).sets(script.latest(), ItemEdit.NOTHING.withDevices(Set.of(Device.PHONE)));
+        NavigationRow row = row(script);
+        assertEquals(row.devices(), Set.of(Device.PHONE));
+        script.putsPage("Kayaks", heading);
+        row = row(script);
+        assertEquals(row.devices(), Set.of(Device.values()));
+        assertTrue(row.opensOn(Device.WIDE));
+        script.sets(heading, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        row = row(script);
+        assertEquals(row.rows().stream().map(NavigationRow::label).collect(joining()), "Kayaks");
+    }
+
+    private static NavigationRow row(SiteScript script) {
+        return script.navigation()
+                .forPage(null)
+                .in(Zone.FOOTER)
+                .getFirst()
+                .rows()
+                .getFirst();
+    }
+
+    @Test
+    public void group_opensItsSubpages_andIsALinkWhereTheyAreCutOff() {
+        SiteScript script = brackwater();
+        List<NavigationRow> rows = rows(script, Zone.HEADER);
         assertEquals(
                 rows.stream()
-                        .filter(row -> !row.isLink())
+                        .filter(row -> !row.isLinkOn(Device.WIDE))
                         .map(NavigationRow::label)
                         .collect(joining(", ")),
-                "Moorings, Courses");
+                "Moorings, Courses, On the water");
+        script.assigns(Zone.ABOVE, new Scope.Everywhere(), "Main");
+        assertEquals(
+                rows(script, Zone.ABOVE).stream()
+                        .filter(row -> row.isLinkOn(Device.WIDE))
+                        .map(NavigationRow::label)
+                        .collect(joining(", ")),
+                "Home, Hire, Repairs, Moorings, Café, Courses, News, Find us",
+                "in a zone of one level a group is a link, and a heading goes");
+    }
+
+    @Test
+    public void otherMenu_givesItsRows_splicedOrUnderALabel() {
+        SiteScript script = brackwater().addsMenu("Extra").assigns(Zone.FOOTER, new Scope.Everywhere(), "Extra");
+        script.puts(new ItemKind.OtherMenu(script.menu("Short")), "", script.menu("Extra"));
+        assertEquals(script.sees("Home", Zone.FOOTER), "Home, Contact");
+        script.sets(script.latest(), ItemEdit.label("Quick"));
+        assertEquals(script.sees("Home", Zone.FOOTER), "Quick (Home, Contact)");
+        script.does(new MenuChange.SetAside(List.of(script.menu("Short")), true));
+        assertEquals(script.sees("Home", Zone.FOOTER), "");
     }
 
     @Test
     public void currentPage_isMarked_withTheRowsAboveIt() {
         Navigation navigation = navigation(brackwater(), "Canoes");
         assertEquals(pages(navigation.current()), "canoes");
-        assertEquals(pages(navigation.trail()), "hire");
+        assertEquals(pages(navigation.trail()), "footer-afloat footer-afloat-hire hire");
     }
 
     @Test
-    public void pageThatNoRowLeadsTo_marksItsNearestAncestor() {
+    public void pageThatNoRowOfAMenuLeadsTo_marksItsNearestAncestorThere() {
         Navigation navigation = navigation(brackwater(), "Range calculator");
         assertEquals(pages(navigation.current()), "");
-        assertEquals(pages(navigation.trail()), "engines repairs");
+        assertEquals(
+                pages(navigation.trail()),
+                "electric-conversion engines engines footer-afloat footer-afloat-repairs repairs workshop-in-the-workshop");
     }
 
     @Test
-    public void phoneDrawer_showsTheHeadersMenus_andPagesShareThem() {
+    public void listOfTheVisitedPage_differsFromPageToPage() {
+        SiteScript script = brackwater().addsMenu("Here").assigns(Zone.BELOW, new Scope.Everywhere(), "Here");
+        script.puts(ItemKind.PageList.of(new ListSource.UnderVisited(), 1), "", script.menu("Here"));
+        assertEquals(script.sees("Hulls", Zone.BELOW), "Wooden hulls, Fibreglass");
+        assertEquals(script.sees("Courses", Zone.BELOW), "First paddle, Reading the tide, Knots in an evening");
+        assertEquals(script.sees("Contact", Zone.BELOW), "");
+    }
+
+    @Test
+    public void pages_shareWhatIsTheSameForThem_andAskingTwiceIsEqual() {
         SiteNavigation site = brackwater().navigation();
         Navigation one = site.forPage(brackwater().page("Hire"));
         Navigation other = site.forPage(null);
-        assertEquals(one.in(Zone.PHONE_DRAWER), one.in(Zone.HEADER));
-        assertSame(one.in(Zone.HEADER), other.in(Zone.HEADER));
+        assertSame(one.in(Zone.HEADER).getFirst(), other.in(Zone.HEADER).getFirst());
         assertEquals(other.current().size() + other.trail().size(), 0);
+        assertEquals(site.forPage(brackwater().page("Hire")).in(Zone.HEADER), one.in(Zone.HEADER));
+    }
+
+    @Test
+    public void movingARow_movesThePage_andTheMenuFollows() {
+        SiteScript script = brackwater();
+        script.does(new velnik.core.change.Change.MovePages(
+                List.of(script.page("News")), new Place<>(null, script.page("Home"))));
+        assertTrue(script.sees("Home", Zone.HEADER).startsWith("Home, News (New pontoon open"));
     }
 
     private static Navigation navigation(SiteScript script, String page) {
         return script.navigation().forPage(script.page(page));
     }
 
-    private static List<NavigationRow> header(SiteScript script, String page) {
-        return navigation(script, page).in(Zone.HEADER).getFirst().rows();
-    }
-
-    private static String labels(List<NavigationRow> rows) {
-        return rows.stream().map(NavigationRow::label).collect(joining(", "));
+    private static List<NavigationRow> rows(SiteScript script, Zone zone) {
+        return navigation(script, "Home").in(zone).getFirst().rows();
     }
 
     private static String pages(Collection<NavigationRow.Key> keys) {
-        return keys.stream().map(key -> key.page().value()).sorted().collect(joining(" "));
+        return keys.stream()
+                .map(key -> Objects.requireNonNullElse(
+                        key.page(), new PageId(key.item().value())))
+                .map(PageId::value)
+                .sorted()
+                .collect(joining(" "));
     }
 }

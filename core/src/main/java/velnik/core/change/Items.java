@@ -1,0 +1,230 @@
+package velnik.core.change;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Place;
+import velnik.core.reach.Access;
+import velnik.core.site.Anchor;
+import velnik.core.site.Appearance;
+import velnik.core.site.Dress;
+import velnik.core.site.Icons;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** Items of menus: adding, moving, labels and appearances. */
+final class Items {
+    private Items() {}
+
+    static Optional<Refusal> make(Draft draft, MenuChange.AddItems add) {
+        if (add.items().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        Set<MenuRowId> menus = new HashSet<>();
+        for (MenuChange.NewItem item : add.items()) {
+            Optional<Refusal> refusal = add(draft, item);
+            if (refusal.isPresent()) {
+                return refusal;
+            }
+            menus.add(draft.site().menuOf(item.id()));
+        }
+        return MenuChecks.sound(draft.site(), menus);
+    }
+
+    private static Optional<Refusal> add(Draft draft, MenuChange.NewItem fresh) {
+        Site site = draft.site();
+        String label = Titling.cleaned(fresh.label());
+        Optional<Refusal> refusal = MenuChecks.isFree(site, fresh.id())
+                .or(() -> MenuChecks.place(site, fresh.place()))
+                .or(() -> MenuChecks.depth(
+                        site, Objects.requireNonNull(fresh.place().parent()), 1))
+                .or(() -> MenuChecks.label(label));
+        if (refusal.isPresent()) {
+            return refusal;
+        }
+        return switch (Linking.look(site, fresh.kind())) {
+            case Linking.Looked.Refused(Refusal why) -> Optional.of(why);
+            case Linking.Looked.Kept(ItemKind kind) -> {
+                Optional<Refusal> wordless = MenuChecks.words(kind, label);
+                if (wordless.isEmpty()) {
+                    MenuRow.Item item = new MenuRow.Item(
+                            kind, label, Appearance.PLAIN, anchor(site, fresh.place(), fresh.anchor()));
+                    draft.become(site.withMenus(site.menus().insert(fresh.id(), fresh.place(), item)));
+                    tellOfUnseen(draft, kind);
+                }
+                yield wordless;
+            }
+        };
+    }
+
+    /** Only among the rows of a list is there anything to be anchored to. */
+    private static @Nullable Anchor anchor(Site site, Place<MenuRowId> place, @Nullable Anchor wanted) {
+        boolean inList = place.parent() != null
+                && site.menus().get(place.parent()) instanceof MenuRow.Item item
+                && item.kind() instanceof ItemKind.PageList;
+        return inList ? Objects.requireNonNullElse(wanted, Anchor.FIRST) : null;
+    }
+
+    private static void tellOfUnseen(Draft draft, ItemKind kind) {
+        if (kind instanceof ItemKind.ToPage(PageId page, int carries)) {
+            String title = draft.pages().get(page).title();
+            switch (Access.of(draft.site(), page).reach()) {
+                case HELD_BACK -> draft.tell(new Notice.PlacedUnseen(title, "held back"));
+                case BY_LINK_ONLY -> draft.tell(new Notice.PlacedUnseen(title, "by link only"));
+                case OPEN -> {}
+            }
+        }
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.MoveItems move) {
+        Site site = draft.site();
+        if (move.items().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        for (MenuRowId item : move.items()) {
+            Optional<Refusal> refusal = MenuChecks.isItem(site, item);
+            if (refusal.isPresent()) {
+                return refusal;
+            }
+        }
+        Optional<Refusal> misplaced = MenuChecks.place(site, move.place());
+        if (misplaced.isPresent()) {
+            return misplaced;
+        }
+        MenuRowId parent = Objects.requireNonNull(move.place().parent());
+        for (MenuRowId item : move.items()) {
+            if (site.menus().isInside(parent, item)) {
+                return Optional.of(new Refusal.UnderItself(labelOf(site, item)));
+            }
+            Optional<Refusal> depth =
+                    MenuChecks.depth(site, parent, site.menus().heightOf(item));
+            if (depth.isPresent()) {
+                return depth;
+            }
+        }
+        List<MenuRowId> moving = Menus.outermost(site.menus(), move.items());
+        @Nullable Anchor anchor = anchor(site, move.place(), move.anchor());
+        var menus = site.menus().move(moving, move.place());
+        for (MenuRowId item : moving) {
+            menus = menus.update(item, row -> ((MenuRow.Item) row).withAnchor(anchor));
+        }
+        draft.become(site.withMenus(menus));
+        return MenuChecks.sound(draft.site(), Set.of(draft.site().menuOf(parent)));
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.SetItems set) {
+        if (set.rows().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        String label = Titling.cleaned(set.edit().label().orElse(""));
+        Optional<Refusal> refusal = MenuChecks.label(label).or(() -> checked(set.edit()));
+        for (MenuChange.RowName row : set.rows()) {
+            refusal = refusal.or(() -> MenuChecks.isItem(draft.site(), row.item()))
+                    .or(() -> row.page() == null
+                            ? item(draft, row.item(), label, set.edit())
+                            : listRow(draft, row.item(), row.page(), label, set.edit()));
+        }
+        return refusal;
+    }
+
+    private static Optional<Refusal> checked(MenuChange.ItemEdit edit) {
+        return edit.icon()
+                .filter(icon -> !icon.isEmpty() && !Icons.ALL.contains(icon))
+                .<Refusal>map(Refusal.IconUnknown::new)
+                .or(() -> MenuChecks.label(Titling.cleaned(edit.note().orElse(""))));
+    }
+
+    private static Optional<Refusal> item(Draft draft, MenuRowId id, String label, MenuChange.ItemEdit edit) {
+        MenuRow.Item item = draft.site().item(id);
+        MenuRow.Item fresh = (edit.label().isPresent() ? item.withLabel(label) : item)
+                .withAppearance(edited(item.appearance(), edit));
+        Optional<Refusal> wordless = MenuChecks.words(fresh.kind(), fresh.label());
+        if (wordless.isEmpty()) {
+            draft.become(draft.site().withMenus(draft.site().menus().replace(id, fresh)));
+        }
+        return wordless;
+    }
+
+    private static Optional<Refusal> listRow(
+            Draft draft, MenuRowId id, PageId page, String label, MenuChange.ItemEdit edit) {
+        MenuRow.Item item = draft.site().item(id);
+        if (!(item.kind() instanceof ItemKind.PageList list) || !draft.pages().contains(page)) {
+            return Optional.of(new Refusal.NoSuchRow(id.value()));
+        }
+        Dress old = list.dressOf(page);
+        Dress fresh = new Dress(edit.label().isPresent() ? label : old.label(), edited(old.appearance(), edit));
+        Map<PageId, Dress> dressed = new HashMap<>(list.dressed());
+        if (fresh.equals(Dress.NONE)) {
+            dressed.remove(page);
+        } else {
+            dressed.put(page, fresh);
+        }
+        ItemKind.PageList redone = new ItemKind.PageList(
+                list.source(), list.levels(), list.order(), list.atMost(), list.leftOut(), dressed);
+        draft.become(draft.site().withMenus(draft.site().menus().replace(id, item.withKind(redone))));
+        return Optional.empty();
+    }
+
+    private static Appearance edited(Appearance now, MenuChange.ItemEdit edit) {
+        return new Appearance(
+                edit.hidden().orElse(now.hidden()),
+                edit.devices().orElse(now.devices()),
+                edit.icon().orElse(now.icon()),
+                edit.iconAlone().orElse(now.iconAlone()),
+                edit.weight().orElse(now.weight()),
+                edit.farEnd().orElse(now.farEnd()),
+                edit.newTab().orElse(now.newTab()),
+                edit.note().map(Titling::cleaned).orElse(now.note()));
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.SetItemKind set) {
+        Optional<Refusal> unknown = MenuChecks.isItem(draft.site(), set.item());
+        if (unknown.isPresent()) {
+            return unknown;
+        }
+        MenuRow.Item item = draft.site().item(set.item());
+        return switch (Linking.look(draft.site(), set.kind())) {
+            case Linking.Looked.Refused(Refusal why) -> Optional.of(why);
+            case Linking.Looked.Kept(ItemKind kind) -> {
+                Optional<Refusal> wordless = MenuChecks.words(kind, item.label());
+                if (wordless.isPresent()) {
+                    yield wordless;
+                }
+                draft.become(draft.site().withMenus(draft.site().menus().replace(set.item(), item.withKind(kind))));
+                tellOfUnseen(draft, kind);
+                yield MenuChecks.sound(draft.site(), Set.of(draft.site().menuOf(set.item())));
+            }
+        };
+    }
+
+    /** What the owner reads of a row: its label, or what it follows. */
+    static String labelOf(Site site, MenuRowId id) {
+        return switch (site.menus().get(id)) {
+            case MenuRow.Menu menu -> menu.name();
+            case MenuRow.Item item -> item.label().isEmpty() ? followed(site, item.kind()) : item.label();
+        };
+    }
+
+    private static String followed(Site site, ItemKind kind) {
+        return switch (kind) {
+            case ItemKind.ToPage(PageId page, int carries) ->
+                site.pages().find(page).map(found -> found.title()).orElse("a page that is gone");
+            case ItemKind.WebLink(String address) -> velnik.core.address.Links.labelOf(address);
+            case ItemKind.Mail(String address) -> address;
+            case ItemKind.Phone(String number) -> number;
+            case ItemKind.Heading heading -> "the heading";
+            case ItemKind.Text text -> "the text";
+            case ItemKind.PageList list -> "the list";
+            case ItemKind.OtherMenu(MenuRowId menu) ->
+                site.menus().contains(menu) ? MenuChecks.nameOf(site, menu) : "a menu that is gone";
+        };
+    }
+}

@@ -1,0 +1,210 @@
+package velnik.core.change;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.navigation.Absence;
+import velnik.core.navigation.MenuEntry;
+import velnik.core.navigation.MenuReading;
+import velnik.core.outline.Outline;
+import velnik.core.outline.Place;
+import velnik.core.site.Anchor;
+import velnik.core.site.Appearance;
+import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** Turns what lists yield into ordinary items, so that visitors see no difference. */
+final class Lists {
+    private final Site site;
+    private final MenuRowId id;
+    private final ItemKind.PageList list;
+    private final String ids;
+    private Outline<MenuRowId, MenuRow> menus;
+    private int made;
+
+    private Lists(Site site, MenuRowId id, ItemKind.PageList list, String ids) {
+        this.site = site;
+        this.id = id;
+        this.list = list;
+        this.ids = ids;
+        this.menus = site.menus();
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.FreezeList freeze) {
+        return prepared(draft.site(), freeze.list(), freeze.ids(), work -> {
+            work.freeze();
+            draft.become(draft.site().withMenus(work.menus));
+            return MenuChecks.sound(draft.site(), Set.of(work.site.menuOf(freeze.list())));
+        });
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.DetachBranch detach) {
+        return prepared(draft.site(), detach.list(), detach.ids(), work -> {
+            if (!work.detach(detach.page())) {
+                return Optional.of(new Refusal.NoSuchRow(detach.list().value()));
+            }
+            draft.become(draft.site().withMenus(work.menus));
+            return MenuChecks.sound(draft.site(), Set.of(draft.site().menuOf(detach.list())));
+        });
+    }
+
+    private interface Work {
+        Optional<Refusal> with(Lists lists);
+    }
+
+    private static Optional<Refusal> prepared(Site site, MenuRowId id, String ids, Work work) {
+        Optional<Refusal> unknown =
+                MenuChecks.isItem(site, id).or(() -> MenuChecks.isFree(site, new MenuRowId(ids + "-0")));
+        if (unknown.isPresent()) {
+            return unknown;
+        }
+        if (!(site.item(id).kind() instanceof ItemKind.PageList list)) {
+            return Optional.of(new Refusal.NoSuchRow(id.value()));
+        }
+        return list.source() instanceof ListSource.UnderVisited
+                ? Optional.of(new Refusal.ListOfVisited())
+                : work.with(new Lists(site, id, list, ids));
+    }
+
+    private List<MenuEntry> rows() {
+        List<MenuEntry> menu = MenuReading.of(site, site.menuOf(id), null);
+        return find(menu).orElseThrow().rows();
+    }
+
+    private Optional<MenuEntry> find(List<MenuEntry> entries) {
+        for (MenuEntry entry : entries) {
+            if (entry.key().item().equals(id) && entry.key().page() == null) {
+                return Optional.of(entry);
+            }
+            Optional<MenuEntry> beneath = find(entry.rows());
+            if (beneath.isPresent()) {
+                return beneath;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** With a label the list becomes a heading over its rows, without one the rows take its place. */
+    private void freeze() {
+        MenuRow.Item item = site.item(id);
+        List<MenuEntry> rows = rows();
+        if (!item.label().isEmpty()) {
+            @Nullable MenuRowId last = null;
+            for (MenuEntry row : rows) {
+                last = put(row, id, last, Appearance.PLAIN);
+            }
+            menus = menus.replace(id, item.withKind(new ItemKind.Heading()));
+            return;
+        }
+        @Nullable MenuRowId last = id;
+        for (MenuEntry row : rows) {
+            last = put(row, menus.branch(id).parent(), last, item.appearance());
+            // A list among the rows of another leaves its items where it stood.
+            menus = menus.update(last, value -> ((MenuRow.Item) value).withAnchor(item.anchor()));
+        }
+        menus = menus.remove(id);
+    }
+
+    private boolean detach(PageId page) {
+        List<MenuEntry> siblings = rows();
+        return detachAmong(siblings, null, page);
+    }
+
+    private boolean detachAmong(List<MenuEntry> siblings, @Nullable PageId under, PageId page) {
+        List<PageId> earlier = new ArrayList<>();
+        for (MenuEntry row : siblings) {
+            @Nullable PageId at = row.key().page();
+            if (at == null) {
+                continue; // an item of the owner's own
+            }
+            if (at.equals(page)) {
+                MenuRowId fresh = putDetached(row, new Anchor(under, earlier.reversed()));
+                inOrder(siblings, page, fresh);
+                return true;
+            }
+            if (detachAmong(row.rows(), at, page)) {
+                return true;
+            }
+            earlier.add(at);
+        }
+        return false;
+    }
+
+    private MenuRowId putDetached(MenuEntry row, Anchor anchor) {
+        MenuRowId fresh = put(row, id, null, Appearance.PLAIN);
+        menus = menus.update(fresh, value -> ((MenuRow.Item) value).withAnchor(anchor));
+        Set<PageId> leftOut = new HashSet<>(list.leftOut());
+        leftOut.add(Objects.requireNonNull(row.page()));
+        ItemKind.PageList redone = new ItemKind.PageList(
+                list.source(), list.levels(), list.order(), list.atMost(), leftOut, list.dressed());
+        menus = menus.update(id, value -> ((MenuRow.Item) value).withKind(redone));
+        return fresh;
+    }
+
+    /** Items that come to stand behind the same row stand there in the order they were read in. */
+    private void inOrder(List<MenuEntry> siblings, PageId page, MenuRowId fresh) {
+        List<MenuRowId> own = new ArrayList<>();
+        for (MenuEntry row : siblings) {
+            if (row.key().page() == null) {
+                own.add(row.key().item());
+            } else if (page.equals(row.key().page())) {
+                own.add(fresh);
+            }
+        }
+        menus = menus.move(own, Place.firstUnder(id));
+    }
+
+    /** Puts a row as an item, or moves the owner's own item there. */
+    private MenuRowId put(MenuEntry row, @Nullable MenuRowId parent, @Nullable MenuRowId after, Appearance outer) {
+        @Nullable PageId page = row.key().page();
+        Place<MenuRowId> place = new Place<>(parent, after);
+        if (page == null || !row.key().item().equals(id)) {
+            MenuRowId own = row.key().item();
+            menus = menus.move(List.of(own), place).update(own, value -> {
+                MenuRow.Item item = (MenuRow.Item) value;
+                Appearance appearance = within(item.appearance(), outer);
+                // Under a row that is not in the list it showed to nobody, and goes on doing so.
+                boolean unseen =
+                        row.absence().filter(Absence.RowGone.class::isInstance).isPresent();
+                return item.withAnchor(null).withAppearance(unseen ? appearance.withHidden(true) : appearance);
+            });
+            return own;
+        }
+        MenuRowId fresh = new MenuRowId(ids + "-" + made++);
+        MenuRow.Item item = new MenuRow.Item(
+                new ItemKind.ToPage(page, 0), list.dressOf(page).label(), within(row.appearance(), outer), null);
+        menus = menus.insert(fresh, place, item);
+        @Nullable MenuRowId last = null;
+        for (MenuEntry beneath : row.rows()) {
+            last = put(beneath, fresh, last, Appearance.PLAIN);
+        }
+        return fresh;
+    }
+
+    /** An appearance that shows where both do. */
+    private static Appearance within(Appearance inner, Appearance outer) {
+        Set<Device> devices = EnumSet.noneOf(Device.class);
+        devices.addAll(inner.devices());
+        devices.retainAll(outer.devices());
+        boolean hidden = inner.hidden() || outer.hidden() || devices.isEmpty();
+        return new Appearance(
+                hidden,
+                devices.isEmpty() ? inner.devices() : devices,
+                inner.icon(),
+                inner.iconAlone(),
+                inner.weight(),
+                inner.farEnd(),
+                inner.newTab(),
+                inner.note());
+    }
+}

@@ -1,0 +1,176 @@
+package velnik.core.change;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Place;
+import velnik.core.site.Anchor;
+import velnik.core.site.Appearance;
+import velnik.core.site.Assignment;
+import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Scope;
+import velnik.core.site.Zone;
+
+/** An edit of menus, of their items, or of where menus stand. */
+public sealed interface MenuChange extends Change {
+
+    /** @param after the menu it stands after in the owner's outline; null for first */
+    record AddMenu(MenuRowId menu, @Nullable MenuRowId after, String name) implements MenuChange {}
+
+    record RenameMenu(MenuRowId menu, String name) implements MenuChange {}
+
+    /** Keeps menus without their standing anywhere, or brings them back to where they stood. */
+    record SetAside(List<MenuRowId> menus, boolean setAside) implements MenuChange {
+        public SetAside {
+            menus = List.copyOf(menus);
+        }
+    }
+
+    /** Adds items one after another, so that one may stand under or after another of the same change. */
+    record AddItems(List<NewItem> items) implements MenuChange {
+        public AddItems {
+            items = List.copyOf(items);
+        }
+    }
+
+    /**
+     * An item to add.
+     *
+     * @param anchor where it stands among the rows of a list; null elsewhere
+     * @param label empty to follow what it leads to
+     */
+    record NewItem(
+            MenuRowId id, Place<MenuRowId> place, @Nullable Anchor anchor, ItemKind kind, String label) {}
+
+    /** Moves items with all that is under them, within a menu or between menus. They stand in the order given. */
+    record MoveItems(
+            List<MenuRowId> items,
+            Place<MenuRowId> place,
+            @Nullable Anchor anchor) implements MenuChange {
+        public MoveItems {
+            items = List.copyOf(items);
+        }
+    }
+
+    /** Moves menus in the owner's outline. */
+    record MoveMenus(List<MenuRowId> menus, @Nullable MenuRowId after) implements MenuChange {
+        public MoveMenus {
+            menus = List.copyOf(menus);
+        }
+    }
+
+    /** Removes menus or items with all that is under them; never a page. */
+    record RemoveMenuRows(List<MenuRowId> rows) implements MenuChange {
+        public RemoveMenuRows {
+            rows = List.copyOf(rows);
+        }
+    }
+
+    /**
+     * Copies a menu or an item, with all that is under it and all options, to right after it.
+     *
+     * @param ids what the ids of the copies begin with
+     */
+    record CopyMenuRow(MenuRowId row, String ids) implements MenuChange {}
+
+    /** Gives items, or rows of lists, other labels and appearances. */
+    record SetItems(List<RowName> rows, ItemEdit edit) implements MenuChange {
+        public SetItems {
+            rows = List.copyOf(rows);
+        }
+    }
+
+    /** @param page for a row of a list, the page it is about; null for the item itself */
+    record RowName(MenuRowId item, @Nullable PageId page) {}
+
+    /** What becomes of each item; what is empty stays as it is. An empty label follows again. */
+    record ItemEdit(
+            Optional<String> label,
+            Optional<Boolean> hidden,
+            Optional<Set<Device>> devices,
+            Optional<String> icon,
+            Optional<Boolean> iconAlone,
+            Optional<Appearance.Weight> weight,
+            Optional<Boolean> farEnd,
+            Optional<Boolean> newTab,
+            Optional<String> note) {
+        public static final ItemEdit NOTHING = new ItemEdit(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+
+        public static ItemEdit label(String label) {
+            return NOTHING.withLabel(label);
+        }
+
+        public static ItemEdit hidden(boolean hidden) {
+            return NOTHING.withHidden(hidden);
+        }
+
+        public ItemEdit withLabel(String newLabel) {
+            return new ItemEdit(Optional.of(newLabel), hidden, devices, icon, iconAlone, weight, farEnd, newTab, note);
+        }
+
+        public ItemEdit withHidden(boolean newHidden) {
+            return new ItemEdit(label, Optional.of(newHidden), devices, icon, iconAlone, weight, farEnd, newTab, note);
+        }
+
+        public ItemEdit withDevices(Set<Device> newDevices) {
+            return new ItemEdit(label, hidden, Optional.of(newDevices), icon, iconAlone, weight, farEnd, newTab, note);
+        }
+
+        public ItemEdit withIcon(String newIcon) {
+            return new ItemEdit(label, hidden, devices, Optional.of(newIcon), iconAlone, weight, farEnd, newTab, note);
+        }
+
+        public ItemEdit withIconAlone(boolean newIconAlone) {
+            return new ItemEdit(label, hidden, devices, icon, Optional.of(newIconAlone), weight, farEnd, newTab, note);
+        }
+
+        public ItemEdit withWeight(Appearance.Weight newWeight) {
+            return new ItemEdit(label, hidden, devices, icon, iconAlone, Optional.of(newWeight), farEnd, newTab, note);
+        }
+
+        public ItemEdit withFarEnd(boolean newFarEnd) {
+            return new ItemEdit(label, hidden, devices, icon, iconAlone, weight, Optional.of(newFarEnd), newTab, note);
+        }
+
+        public ItemEdit withNewTab(boolean newNewTab) {
+            return new ItemEdit(label, hidden, devices, icon, iconAlone, weight, farEnd, Optional.of(newNewTab), note);
+        }
+
+        public ItemEdit withNote(String newNote) {
+            return new ItemEdit(label, hidden, devices, icon, iconAlone, weight, farEnd, newTab, Optional.of(newNote));
+        }
+    }
+
+    /** Makes of an item another kind, or lets it lead elsewhere. */
+    record SetItemKind(MenuRowId item, ItemKind kind) implements MenuChange {}
+
+    /**
+     * Puts ordinary items in the place of a list, just as its rows come out now.
+     *
+     * @param ids what the ids of the new items begin with
+     */
+    record FreezeList(MenuRowId list, String ids) implements MenuChange {}
+
+    /**
+     * Puts ordinary items in the place of one row of a list and of what is under it; the list leaves the page out.
+     *
+     * @param ids what the ids of the new items begin with
+     */
+    record DetachBranch(MenuRowId list, PageId page, String ids) implements MenuChange {}
+
+    /** @param says null to have no assignment there any more */
+    record AssignMenus(Zone zone, Scope scope, Assignment.@Nullable Says says) implements MenuChange {}
+}

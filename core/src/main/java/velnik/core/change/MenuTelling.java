@@ -1,0 +1,165 @@
+package velnik.core.change;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import velnik.core.explanation.Words;
+import velnik.core.outline.Place;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** How changes of menus are told. */
+final class MenuTelling {
+    private final Site before;
+    private final Site after;
+
+    private MenuTelling(Site before, Site after) {
+        this.before = before;
+        this.after = after;
+    }
+
+    static Telling of(MenuChange change, Site before, Site after) {
+        return new MenuTelling(before, after).of(change);
+    }
+
+    private Telling of(MenuChange change) {
+        return switch (change) {
+            case MenuChange.AddMenu add ->
+                new Telling("Add the menu " + name(add.menu()), name(add.menu()) + " is a new menu.");
+            case MenuChange.RenameMenu rename -> {
+                String old = Items.labelOf(before, rename.menu());
+                yield new Telling(
+                        "Rename " + old + " to " + name(rename.menu()),
+                        old + " is now called " + name(rename.menu()) + ".");
+            }
+            case MenuChange.SetAside set -> aside(set);
+            case MenuChange.AddItems add -> added(add);
+            case MenuChange.MoveItems move -> moved(some(after, move.items()), where(move));
+            case MenuChange.MoveMenus move ->
+                moved(
+                        some(after, move.menus()),
+                        move.after() == null ? " to the beginning" : " after " + name(move.after()));
+            case MenuChange.RemoveMenuRows remove -> {
+                String what = (before.menus().get(remove.rows().getFirst()) instanceof MenuRow.Menu ? "the menu " : "")
+                        + some(before, remove.rows());
+                yield new Telling("Remove " + what, capital(what) + " removed.");
+            }
+            case MenuChange.CopyMenuRow copy -> {
+                String what = Items.labelOf(before, copy.row());
+                yield new Telling("Copy " + what, what + " copied; the copy stands after it.");
+            }
+            case MenuChange.SetItems set -> set(set);
+            case MenuChange.SetItemKind set -> {
+                String what = Items.labelOf(before, set.item());
+                yield new Telling("Let " + what + " lead elsewhere", what + " leads elsewhere now.");
+            }
+            case MenuChange.FreezeList freeze -> {
+                String menu = Items.labelOf(before, before.menuOf(freeze.list()));
+                yield new Telling("Freeze the list in " + menu, "The list in " + menu + " is ordinary items now.");
+            }
+            case MenuChange.DetachBranch detach -> {
+                String page = title(detach.page());
+                yield new Telling("Detach " + page, page + " is an ordinary item now and stays where it stands.");
+            }
+            case MenuChange.AssignMenus assign -> assigned(assign);
+        };
+    }
+
+    private Telling aside(MenuChange.SetAside set) {
+        String what = some(after, set.menus());
+        return set.setAside()
+                ? new Telling("Set " + what + " aside", what + " is set aside and stands nowhere.")
+                : new Telling("Bring " + what + " back", what + " stands again where it stood.");
+    }
+
+    private Telling added(MenuChange.AddItems add) {
+        Set<MenuRowId> fresh = add.items().stream().map(MenuChange.NewItem::id).collect(Collectors.toSet());
+        List<MenuRowId> tops = add.items().stream()
+                .filter(item -> !fresh.contains(item.place().parent()))
+                .map(MenuChange.NewItem::id)
+                .toList();
+        String what = tops.size() == 1 ? name(tops.getFirst()) : tops.size() + " items";
+        int beneath = fresh.size() - tops.size();
+        String more = beneath == 0 ? "" : " with " + beneath + (beneath == 1 ? " item" : " items") + " beneath";
+        String where =
+                into(Objects.requireNonNull(add.items().getFirst().place().parent()));
+        return new Telling("Add " + what + more + where, what + " added" + where + more + ".");
+    }
+
+    private static Telling moved(String what, String where) {
+        return new Telling("Move " + what + where, what + " moved" + where + ".");
+    }
+
+    private String where(MenuChange.MoveItems move) {
+        Place<MenuRowId> place = move.place();
+        MenuRowId parent = Objects.requireNonNull(place.parent());
+        boolean stays = move.items().stream()
+                .allMatch(item ->
+                        before.menus().parentOf(item).equals(after.menus().parentOf(item)));
+        if (!stays || move.anchor() != null) {
+            return into(parent);
+        }
+        return place.after() == null ? " to the beginning of " + name(parent) : " after " + name(place.after());
+    }
+
+    private Telling set(MenuChange.SetItems set) {
+        String what = rows(set.rows());
+        MenuChange.ItemEdit edit = set.edit();
+        if (edit.label().isPresent()) {
+            String label = Titling.cleaned(edit.label().get());
+            return label.isEmpty()
+                    ? new Telling("Let " + what + " follow", what + " follows what it leads to again.")
+                    : new Telling("Label " + what + " as " + label, what + " reads " + label + " now.");
+        }
+        if (edit.hidden().isPresent()) {
+            return edit.hidden().get()
+                    ? new Telling("Hide " + what, what + (set.rows().size() == 1 ? " is" : " are") + " hidden.")
+                    : new Telling("Show " + what, what + (set.rows().size() == 1 ? " shows" : " show") + " again.");
+        }
+        return new Telling(
+                "Change how " + what + " shows",
+                what + (set.rows().size() == 1 ? " shows" : " show") + " another way.");
+    }
+
+    private Telling assigned(MenuChange.AssignMenus assign) {
+        String zone = Words.zone(assign.zone());
+        String scope = Words.scope(after, assign.scope());
+        String title = "Change " + zone + " of " + scope;
+        return assign.says() == null
+                ? new Telling(title, capital(zone) + " of " + scope + " has no exception any more.")
+                : new Telling(title, capital(zone) + " of " + scope + " " + Words.says(after, assign.says()) + ".");
+    }
+
+    private String into(MenuRowId parent) {
+        return (after.menus().get(parent) instanceof MenuRow.Menu ? " to " : " under ") + name(parent);
+    }
+
+    private String rows(List<MenuChange.RowName> rows) {
+        MenuChange.RowName first = rows.getFirst();
+        @Nullable PageId page = first.page();
+        String label = page == null ? Items.labelOf(before, first.item()) : title(page);
+        return rows.size() == 1 ? label : label + " and " + (rows.size() - 1) + " more";
+    }
+
+    private static String some(Site site, List<MenuRowId> rows) {
+        String first = Items.labelOf(site, rows.getFirst());
+        return rows.size() == 1 ? first : first + " and " + (rows.size() - 1) + " more";
+    }
+
+    private String name(MenuRowId row) {
+        return Items.labelOf(after, row);
+    }
+
+    private String title(PageId page) {
+        return after.pages().find(page).map(Page::title).orElse("The page");
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

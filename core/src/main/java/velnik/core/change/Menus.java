@@ -1,0 +1,191 @@
+package velnik.core.change;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Branch;
+import velnik.core.outline.Outline;
+import velnik.core.outline.Place;
+import velnik.core.site.ItemKind;
+import velnik.core.site.Limits;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Site;
+
+/** Menus as a whole: adding, naming, setting aside, moving, copying, removing. */
+final class Menus {
+    private Menus() {}
+
+    static Optional<Refusal> make(Draft draft, MenuChange.AddMenu add) {
+        Site site = draft.site();
+        String name = Titling.cleaned(add.name());
+        int count = site.menus().top().size() + 1;
+        if (count > Limits.MENUS) {
+            return Optional.of(new Refusal.TooManyMenus(count, Limits.MENUS));
+        }
+        Optional<Refusal> refusal = MenuChecks.isFree(site, add.menu())
+                .or(() -> MenuChecks.name(site, name, null))
+                .or(() -> after(site, add.after()));
+        if (refusal.isEmpty()) {
+            draft.become(site.withMenus(
+                    site.menus().insert(add.menu(), new Place<>(null, add.after()), MenuRow.Menu.named(name))));
+        }
+        return refusal;
+    }
+
+    private static Optional<Refusal> after(Site site, @Nullable MenuRowId after) {
+        return after == null ? Optional.empty() : MenuChecks.isMenu(site, after);
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.RenameMenu rename) {
+        Site site = draft.site();
+        String name = Titling.cleaned(rename.name());
+        Optional<Refusal> refusal =
+                MenuChecks.isMenu(site, rename.menu()).or(() -> MenuChecks.name(site, name, rename.menu()));
+        if (refusal.isEmpty()) {
+            draft.become(site.withMenus(site.menus()
+                    .update(rename.menu(), row -> new MenuRow.Menu(name, ((MenuRow.Menu) row).setAside()))));
+        }
+        return refusal;
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.SetAside set) {
+        if (set.menus().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        for (MenuRowId menu : set.menus()) {
+            Optional<Refusal> refusal = MenuChecks.isMenu(draft.site(), menu);
+            if (refusal.isPresent()) {
+                return refusal;
+            }
+            draft.become(draft.site()
+                    .withMenus(draft.site()
+                            .menus()
+                            .update(menu, row -> new MenuRow.Menu(((MenuRow.Menu) row).name(), set.setAside()))));
+        }
+        return Optional.empty();
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.MoveMenus move) {
+        Site site = draft.site();
+        if (move.menus().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        for (MenuRowId menu : move.menus()) {
+            Optional<Refusal> refusal = MenuChecks.isMenu(site, menu);
+            if (refusal.isPresent()) {
+                return refusal;
+            }
+        }
+        Optional<Refusal> refusal = after(site, move.after());
+        if (refusal.isEmpty()) {
+            List<MenuRowId> moving = List.copyOf(new LinkedHashSet<>(move.menus()));
+            draft.become(site.withMenus(site.menus().move(moving, new Place<>(null, move.after()))));
+        }
+        return refusal;
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.RemoveMenuRows remove) {
+        if (remove.rows().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        int beneath = 0;
+        for (MenuRowId row : remove.rows()) {
+            if (!draft.site().menus().contains(row)) {
+                return Optional.of(new Refusal.ItemUnknown(row.value()));
+            }
+        }
+        List<MenuRowId> outermost = outermost(draft.site().menus(), remove.rows());
+        for (MenuRowId row : outermost) {
+            Site site = draft.site();
+            if (site.menus().get(row) instanceof MenuRow.Menu menu) {
+                tellOfPlaces(draft, row, menu.name());
+            }
+            beneath += site.menus().walk(row).size() - 1;
+            draft.become(site.withMenus(site.menus().remove(row)));
+        }
+        if (beneath > 0) {
+            draft.tell(new Notice.GoneBeneath(beneath));
+        }
+        return Optional.empty();
+    }
+
+    /** Assignments keep naming it, so that it stands there again when it comes back. */
+    private static void tellOfPlaces(Draft draft, MenuRowId menu, String name) {
+        long assigned = draft.site().assignments().stream()
+                .filter(assignment -> assignment.menus().stream()
+                        .anyMatch(placed -> placed.menu().equals(menu)))
+                .count();
+        long shown = draft.site().menus().walk().stream()
+                .filter(row ->
+                        row.value() instanceof MenuRow.Item item && item.kind().equals(new ItemKind.OtherMenu(menu)))
+                .count();
+        if (assigned + shown > 0) {
+            draft.tell(new Notice.MenuStood(name, (int) (assigned + shown)));
+        }
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.CopyMenuRow copy) {
+        Site site = draft.site();
+        Outline<MenuRowId, MenuRow> menus = site.menus();
+        if (!menus.contains(copy.row())) {
+            return Optional.of(new Refusal.ItemUnknown(copy.row().value()));
+        }
+        boolean isMenu = menus.get(copy.row()) instanceof MenuRow.Menu;
+        if (isMenu && menus.top().size() == Limits.MENUS) {
+            return Optional.of(new Refusal.TooManyMenus(Limits.MENUS + 1, Limits.MENUS));
+        }
+        Map<MenuRowId, MenuRowId> ids = new HashMap<>();
+        Map<@Nullable MenuRowId, MenuRowId> last = new HashMap<>();
+        for (Branch<MenuRowId, MenuRow> row : menus.walk(copy.row())) {
+            MenuRowId id = new MenuRowId(copy.ids() + "-" + ids.size());
+            Optional<Refusal> taken = MenuChecks.isFree(site, id);
+            if (taken.isPresent()) {
+                return taken;
+            }
+            boolean first = ids.isEmpty();
+            @Nullable MenuRowId parent = first ? row.parent() : ids.get(row.parent());
+            @Nullable MenuRowId after = first ? copy.row() : last.get(parent);
+            MenuRow value = row.value() instanceof MenuRow.Menu menu
+                    ? new MenuRow.Menu(freeName(site, menu.name()), menu.setAside())
+                    : row.value();
+            menus = menus.insert(id, new Place<>(parent, after), value);
+            ids.put(row.id(), id);
+            last.put(parent, id);
+        }
+        draft.become(site.withMenus(menus));
+        return isMenu ? Optional.empty() : MenuChecks.sound(draft.site(), Set.of(site.menuOf(copy.row())));
+    }
+
+    private static String freeName(Site site, String name) {
+        String stem = name.length() > Limits.TITLE - 10 ? name.substring(0, Limits.TITLE - 10) : name;
+        for (int number = 2; ; number++) {
+            String candidate = stem + " " + number;
+            if (MenuChecks.name(site, candidate, null).isEmpty()) {
+                return candidate;
+            }
+        }
+    }
+
+    /** Without repeats and without those that go along beneath another. */
+    static List<MenuRowId> outermost(Outline<MenuRowId, MenuRow> menus, List<MenuRowId> chosen) {
+        Set<MenuRowId> all = new LinkedHashSet<>(chosen);
+        List<MenuRowId> outermost = new ArrayList<>();
+        for (MenuRowId row : all) {
+            Set<MenuRowId> above = new HashSet<>();
+            menus.pathTo(row).forEach(step -> above.add(step.id()));
+            above.remove(row);
+            above.retainAll(all);
+            if (above.isEmpty()) {
+                outermost.add(row);
+            }
+        }
+        return outermost;
+    }
+}

@@ -1,0 +1,75 @@
+package velnik.core.explanation;
+
+import static java.util.stream.Collectors.joining;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import velnik.core.site.Assignment;
+import velnik.core.site.Layout;
+import velnik.core.site.MenuRow;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PlacedMenu;
+import velnik.core.site.Scope;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** What zones, scopes and the like are called in sentences. */
+public final class Words {
+    private Words() {}
+
+    public static String zone(Zone zone) {
+        return switch (zone) {
+            case HEADER -> "the header";
+            case ABOVE -> "the zone above the text";
+            case SIDEBAR -> "the sidebar";
+            case BESIDE -> "the zone beside the text";
+            case BELOW -> "the zone below the text";
+            case FOOTER -> "the footer";
+            case PHONE_DRAWER -> "the phone drawer";
+        };
+    }
+
+    public static String scope(Site site, Scope scope) {
+        return switch (scope) {
+            case Scope.Everywhere all -> "every page";
+            case Scope.Section(PageId page) -> title(site, page) + " and what is under it";
+            case Scope.OfLayout(Layout layout) -> "pages of the layout " + layout(layout);
+            case Scope.Pages(Set<PageId> pages) ->
+                pages.stream().map(page -> title(site, page)).sorted().collect(joining(", "));
+        };
+    }
+
+    public static String layout(Layout layout) {
+        return layout.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** What an assignment makes of its zone, as in "shows Main" or "adds Tides after". */
+    public static String says(Site site, Assignment.Says says) {
+        return switch (says) {
+            case Assignment.Says.Instead(List<PlacedMenu> menus) ->
+                menus.isEmpty() ? "shows no menu" : "shows " + menus(site, menus);
+            case Assignment.Says.Around(List<PlacedMenu> before, List<PlacedMenu> after) -> {
+                String first = before.isEmpty() ? "" : menus(site, before) + " before";
+                String last = after.isEmpty() ? "" : menus(site, after) + " after";
+                yield "adds " + first + (first.isEmpty() || last.isEmpty() ? "" : " and ") + last
+                        + " what stands there anyway";
+            }
+        };
+    }
+
+    private static String menus(Site site, List<PlacedMenu> menus) {
+        return menus.stream().map(placed -> menu(site, placed)).collect(joining(", "));
+    }
+
+    private static String menu(Site site, PlacedMenu placed) {
+        return site.menus().find(placed.menu()).orElse(null) instanceof MenuRow.Menu menu
+                ? menu.name()
+                : "a menu that is gone";
+    }
+
+    private static String title(Site site, PageId page) {
+        return site.pages().find(page).map(Page::title).orElse("a page that is gone");
+    }
+}

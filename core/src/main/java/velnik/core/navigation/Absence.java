@@ -1,0 +1,96 @@
+package velnik.core.navigation;
+
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** Why an item shows to nobody. Carries the facts, and says them in a sentence to the owner. */
+public sealed interface Absence {
+    String sentence(Site site);
+
+    record Hidden() implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return "Hidden by you.";
+        }
+    }
+
+    /** Something above it does not show. */
+    record Beneath(String label) implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return label + " above it does not show.";
+        }
+    }
+
+    record PageGone() implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return "Its page is gone.";
+        }
+    }
+
+    /** @param by the page itself, or the one above it that holds it back */
+    record PageHeldBack(PageId page, PageId by) implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return by.equals(page)
+                    ? "Its page is held back."
+                    : "Its page is held back, because " + site.pages().get(by).title() + " above it is.";
+        }
+    }
+
+    record PageByLinkOnly() implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return "Its page is by link only, and menus leave such pages out.";
+        }
+    }
+
+    record GroupEmpty() implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return "Nothing under this group is open.";
+        }
+    }
+
+    record NothingUnder() implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return "A heading shows once something under it does.";
+        }
+    }
+
+    record NothingListed() implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return "The list comes out empty.";
+        }
+    }
+
+    record MenuSetAside(MenuRowId menu) implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return (site.menus().find(menu).orElse(null) instanceof MenuRow.Menu(String name, boolean aside)
+                            ? name
+                            : "That menu")
+                    + " is set aside.";
+        }
+    }
+
+    record MenuGone() implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return "That menu is gone.";
+        }
+    }
+
+    /** An item among the rows of a list, under a row that does not come out. */
+    record RowGone() implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return "The row it stands under is not in the list now.";
+        }
+    }
+}

@@ -1,6 +1,0 @@
-package velnik.core.navigation;
-
-public enum Device {
-    WIDE,
-    PHONE
-}

@@ -1,0 +1,155 @@
+package velnik.core.navigation;
+
+import com.ibm.icu.text.Collator;
+import com.ibm.icu.util.ULocale;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Branch;
+import velnik.core.reach.Access;
+import velnik.core.site.Anchor;
+import velnik.core.site.Dress;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListOrder;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Site;
+
+/** Fills one list: its pages in their order, dressed, with the owner's own items among them. */
+final class ListReading {
+    private static final Comparator<Branch<PageId, Page>> BY_TITLE = byTitle();
+
+    private final Site site;
+    private final MenuReading menu;
+    private final MenuRowId id;
+    private final ItemKind.PageList list;
+    private final @Nullable PageId visited;
+    /** The owner's items by the row they stand under; those of the first level under null. */
+    private final Map<@Nullable PageId, List<Branch<MenuRowId, MenuRow>>> own = new LinkedHashMap<>();
+
+    private final Set<@Nullable PageId> filled = new HashSet<>();
+
+    ListReading(
+            Site site,
+            MenuReading menu,
+            Branch<MenuRowId, MenuRow> branch,
+            ItemKind.PageList list,
+            @Nullable PageId visited) {
+        this.site = site;
+        this.menu = menu;
+        this.id = branch.id();
+        this.list = list;
+        this.visited = visited;
+        for (Branch<MenuRowId, MenuRow> child : branch.children()) {
+            own.computeIfAbsent(anchorOf(child).under(), under -> new ArrayList<>())
+                    .add(child);
+        }
+    }
+
+    private static Comparator<Branch<PageId, Page>> byTitle() {
+        Collator collator = Collator.getInstance(ULocale.ROOT).freeze();
+        return Comparator.comparing(page -> page.value().title(), collator::compare);
+    }
+
+    private static Anchor anchorOf(Branch<MenuRowId, MenuRow> child) {
+        return child.value() instanceof MenuRow.Item item && item.anchor() != null ? item.anchor() : Anchor.FIRST;
+    }
+
+    List<MenuEntry> entries() {
+        List<MenuEntry> entries = new ArrayList<>(level(null, source(), list.levels()));
+        own.forEach((under, items) -> {
+            if (!filled.contains(under)) {
+                items.forEach(item -> entries.add(menu.item(item).withAbsence(new Absence.RowGone())));
+            }
+        });
+        return entries;
+    }
+
+    private List<Branch<PageId, Page>> source() {
+        return switch (list.source()) {
+            case ListSource.WholeTree all -> site.pages().top();
+            case ListSource.Under(PageId page) -> under(page);
+            case ListSource.UnderVisited here -> under(visited);
+        };
+    }
+
+    private List<Branch<PageId, Page>> under(@Nullable PageId page) {
+        return page != null
+                        && site.pages().contains(page)
+                        && Access.of(site, page).isListed()
+                ? site.pages().childrenOf(page)
+                : List.of();
+    }
+
+    private List<MenuEntry> level(@Nullable PageId under, List<Branch<PageId, Page>> pages, int levels) {
+        filled.add(under);
+        List<MenuEntry> rows = new ArrayList<>();
+        if (levels > 0) {
+            for (Branch<PageId, Page> page : ordered(pages)) {
+                if (menu.isListed(page) && !list.leftOut().contains(page.id())) {
+                    rows.add(row(page, levels));
+                }
+                if (under == null
+                        && list.atMost().isPresent()
+                        && rows.size() == list.atMost().get()) {
+                    break;
+                }
+            }
+        }
+        return withOwn(own.getOrDefault(under, List.of()), rows);
+    }
+
+    private List<Branch<PageId, Page>> ordered(List<Branch<PageId, Page>> pages) {
+        return list.order() == ListOrder.TREE
+                ? pages
+                : pages.stream().sorted(BY_TITLE).toList();
+    }
+
+    private MenuEntry row(Branch<PageId, Page> page, int levels) {
+        Dress dress = list.dressOf(page.id());
+        return MenuReading.made(
+                new NavigationRow.Key(id, page.id()),
+                dress.label(),
+                page.value().title(),
+                page.id(),
+                new Target.ToPage(page.id()),
+                page.value().kind() == PageKind.GROUP,
+                false,
+                dress.appearance(),
+                level(page.id(), page.children(), levels - 1));
+    }
+
+    /** Puts each item behind the nearest row it remembers, and behind the items put there before it. */
+    private List<MenuEntry> withOwn(List<Branch<MenuRowId, MenuRow>> items, List<MenuEntry> rows) {
+        if (items.isEmpty()) {
+            return rows;
+        }
+        Set<@Nullable PageId> there = new HashSet<>();
+        rows.forEach(row -> there.add(row.page()));
+        Map<@Nullable PageId, List<MenuEntry>> behind = new HashMap<>();
+        for (Branch<MenuRowId, MenuRow> item : items) {
+            @Nullable
+            PageId anchor = anchorOf(item).behind().stream()
+                    .filter(there::contains)
+                    .findFirst()
+                    .orElse(null);
+            behind.computeIfAbsent(anchor, any -> new ArrayList<>()).add(menu.item(item));
+        }
+        List<MenuEntry> all = new ArrayList<>(behind.getOrDefault(null, List.of()));
+        for (MenuEntry row : rows) {
+            all.add(row);
+            all.addAll(behind.getOrDefault(row.page(), List.of()));
+        }
+        return all;
+    }
+}

@@ -1,0 +1,50 @@
+package velnik.core.navigation;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import velnik.core.site.Appearance;
+import velnik.core.site.PageId;
+
+/**
+ * One row of a menu as it comes out now, with those that show to nobody and why: what the owner sees of a menu.
+ *
+ * @param label as visitors would read it
+ * @param follows the label it would have without one of its own; empty where there is nothing to follow
+ * @param page the page it is about; null for one that is about none
+ * @param splices whether its rows stand in its own place, as those of a list without a label do
+ * @param foreign whether it belongs to another menu that is shown here
+ */
+public record MenuEntry(
+        NavigationRow.Key key,
+        String label,
+        String follows,
+        @Nullable PageId page,
+        Target target,
+        boolean opensOnly,
+        boolean splices,
+        boolean foreign,
+        Appearance appearance,
+        Optional<Absence> absence,
+        List<MenuEntry> rows) {
+
+    public MenuEntry {
+        rows = List.copyOf(rows);
+    }
+
+    boolean shows() {
+        return absence.isEmpty() && (!splices || anyShows(rows));
+    }
+
+    static boolean anyShows(List<MenuEntry> entries) {
+        return entries.stream().anyMatch(MenuEntry::shows);
+    }
+
+    MenuEntry withAbsence(Absence why) {
+        return with(Optional.of(why), rows);
+    }
+
+    MenuEntry with(Optional<Absence> why, List<MenuEntry> newRows) {
+        return new MenuEntry(key, label, follows, page, target, opensOnly, splices, foreign, appearance, why, newRows);
+    }
+}

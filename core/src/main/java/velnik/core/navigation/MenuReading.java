@@ -1,0 +1,223 @@
+package velnik.core.navigation;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Links;
+import velnik.core.outline.Branch;
+import velnik.core.reach.Access;
+import velnik.core.site.Appearance;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+
+/**
+ * Reads a menu as it comes out for a page: every item in order, lists filled, other menus put in, and for what does not
+ * show the reason. Costs O(items + rows listed).
+ */
+public final class MenuReading {
+    private final Site site;
+    private final @Nullable PageId visited;
+    /** Menus being read, the outermost last. */
+    private final Deque<MenuRowId> reading = new ArrayDeque<>();
+
+    private MenuReading(Site site, @Nullable PageId visited) {
+        this.site = site;
+        this.visited = visited;
+    }
+
+    /**
+     * @param visited the page that lists of its subpages are filled for; null for none
+     * @throws IllegalArgumentException when the row is no menu
+     */
+    public static List<MenuEntry> of(Site site, MenuRowId menu, @Nullable PageId visited) {
+        if (!(site.menus().get(menu) instanceof MenuRow.Menu)) {
+            throw new IllegalArgumentException(menu + " is an item, not a menu");
+        }
+        return explained(new MenuReading(site, visited).menu(menu), Optional.empty());
+    }
+
+    private List<MenuEntry> menu(MenuRowId menu) {
+        reading.push(menu);
+        List<MenuEntry> entries = items(site.menus().branch(menu).children());
+        reading.pop();
+        return entries;
+    }
+
+    private List<MenuEntry> items(List<Branch<MenuRowId, MenuRow>> branches) {
+        return branches.stream().map(this::item).toList();
+    }
+
+    MenuEntry item(Branch<MenuRowId, MenuRow> branch) {
+        if (!(branch.value() instanceof MenuRow.Item item)) {
+            throw new IllegalStateException("menu " + branch.id() + " stands inside a menu");
+        }
+        return switch (item.kind()) {
+            case ItemKind.ToPage to -> page(branch, item, to);
+            case ItemKind.WebLink(String address) ->
+                plain(branch, item, Links.labelOf(address), new Target.ToAddress(address, address.startsWith("/")));
+            case ItemKind.Mail(String address) ->
+                plain(branch, item, address.replaceAll("\\?.*", ""), new Target.ToAddress("mailto:" + address, false));
+            case ItemKind.Phone(String number) ->
+                plain(branch, item, number, new Target.ToAddress(Links.dialling(number), false));
+            case ItemKind.Text text -> plain(branch, item, "", new Target.Nowhere());
+            case ItemKind.Heading heading -> over(branch, item, items(branch.children()), new Absence.NothingUnder());
+            case ItemKind.PageList list ->
+                over(
+                        branch,
+                        item,
+                        new ListReading(site, this, branch, list, visited).entries(),
+                        new Absence.NothingListed());
+            case ItemKind.OtherMenu(MenuRowId other) -> otherMenu(branch, item, other);
+        };
+    }
+
+    private MenuEntry page(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, ItemKind.ToPage to) {
+        PageId id = to.page();
+        if (!site.pages().contains(id)) {
+            return entry(branch, item, "", null, new Target.Nowhere(), false, items(branch.children()))
+                    .withAbsence(new Absence.PageGone());
+        }
+        boolean group = site.pages().get(id).kind() == PageKind.GROUP;
+        List<MenuEntry> beneath = new ArrayList<>(items(branch.children()));
+        if (to.carries() > 0) {
+            ItemKind.PageList carried = ItemKind.PageList.of(new ListSource.Under(id), to.carries());
+            Branch<MenuRowId, MenuRow> alone = new Branch<>(branch.id(), branch.parent(), branch.value(), List.of());
+            beneath.addAll(new ListReading(site, this, alone, carried, visited).entries());
+        }
+        MenuEntry entry = entry(branch, item, site.pages().get(id).title(), id, new Target.ToPage(id), group, beneath);
+        return entry.absence().isPresent()
+                ? entry
+                : withheld(id).map(entry::withAbsence).orElse(entry);
+    }
+
+    private Optional<Absence> withheld(PageId id) {
+        Access access = Access.of(site, id);
+        return switch (access.reach()) {
+            case HELD_BACK ->
+                Optional.of(new Absence.PageHeldBack(id, Objects.requireNonNullElse(access.limitedBy(), id)));
+            case BY_LINK_ONLY -> Optional.of(new Absence.PageByLinkOnly());
+            case OPEN ->
+                site.pages().get(id).kind() == PageKind.GROUP
+                                && Access.leadsOnTo(site, id).isEmpty()
+                        ? Optional.of(new Absence.GroupEmpty())
+                        : Optional.empty();
+        };
+    }
+
+    private MenuEntry plain(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, String follows, Target target) {
+        return entry(branch, item, follows, null, target, false, items(branch.children()));
+    }
+
+    /** A heading, or what splices when it has no label. */
+    private MenuEntry over(
+            Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, List<MenuEntry> rows, Absence whenEmpty) {
+        MenuEntry entry = entry(branch, item, "", null, new Target.Nowhere(), true, rows);
+        return entry.absence().isPresent() || MenuEntry.anyShows(rows) ? entry : entry.withAbsence(whenEmpty);
+    }
+
+    private MenuEntry otherMenu(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, MenuRowId other) {
+        if (!(site.menus().find(other).orElse(null) instanceof MenuRow.Menu(String name, boolean setAside))
+                || reading.contains(other)) {
+            return over(branch, item, List.of(), new Absence.MenuGone());
+        }
+        if (setAside) {
+            return over(branch, item, List.of(), new Absence.MenuSetAside(other));
+        }
+        List<MenuEntry> rows =
+                new ArrayList<>(menu(other).stream().map(MenuReading::foreign).toList());
+        rows.addAll(items(branch.children()));
+        return over(branch, item, rows, new Absence.NothingListed());
+    }
+
+    private static MenuEntry foreign(MenuEntry entry) {
+        return new MenuEntry(
+                entry.key(),
+                entry.label(),
+                entry.follows(),
+                entry.page(),
+                entry.target(),
+                entry.opensOnly(),
+                entry.splices(),
+                true,
+                entry.appearance(),
+                entry.absence(),
+                entry.rows().stream().map(MenuReading::foreign).toList());
+    }
+
+    private static MenuEntry entry(
+            Branch<MenuRowId, MenuRow> branch,
+            MenuRow.Item item,
+            String follows,
+            @Nullable PageId page,
+            Target target,
+            boolean opensOnly,
+            List<MenuEntry> rows) {
+        boolean splices = item.label().isEmpty()
+                && (item.kind() instanceof ItemKind.PageList || item.kind() instanceof ItemKind.OtherMenu);
+        return made(
+                new NavigationRow.Key(branch.id(), null),
+                item.label(),
+                follows,
+                page,
+                target,
+                opensOnly,
+                splices,
+                item.appearance(),
+                rows);
+    }
+
+    static MenuEntry made(
+            NavigationRow.Key key,
+            String own,
+            String follows,
+            @Nullable PageId page,
+            Target target,
+            boolean opensOnly,
+            boolean splices,
+            Appearance appearance,
+            List<MenuEntry> rows) {
+        return new MenuEntry(
+                key,
+                own.isEmpty() ? follows : own,
+                follows,
+                page,
+                target,
+                opensOnly,
+                splices,
+                false,
+                appearance,
+                appearance.hidden() ? Optional.of(new Absence.Hidden()) : Optional.empty(),
+                rows);
+    }
+
+    /** Whether lists may yield the page of a branch whose ancestors they yield. */
+    boolean isListed(Branch<PageId, Page> page) {
+        return Access.reachOf(site, page) == Reach.OPEN
+                && (page.value().kind() != PageKind.GROUP
+                        || Access.leadsOnTo(site, page.id()).isPresent());
+    }
+
+    /** Gives what is under a row that does not show that row as its reason. */
+    private static List<MenuEntry> explained(List<MenuEntry> entries, Optional<Absence> above) {
+        return entries.stream()
+                .map(entry -> {
+                    Optional<Absence> why = entry.absence().or(() -> above);
+                    Optional<Absence> beneath = why.isEmpty()
+                            ? Optional.empty()
+                            : Optional.of(new Absence.Beneath(entry.label().isEmpty() ? "The list" : entry.label()));
+                    return entry.with(why, explained(entry.rows(), beneath));
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,113 @@
+package velnik.core.navigation;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Branch;
+import velnik.core.site.Assignment;
+import velnik.core.site.MenuRow;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PlacedMenu;
+import velnik.core.site.Placing;
+import velnik.core.site.Scope;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** Decides which menus stand in which zone of which page. Made in O(assignments), asked in O(levels). */
+final class Rulings {
+    /** How narrow a scope is. Sections count on from theirs by their level. */
+    private static final int EVERYWHERE = 0;
+
+    private static final int SECTION = 1;
+    private static final int LAYOUT = 100;
+    private static final int PAGES = 101;
+
+    private final Site site;
+    private final Map<Zone, Map<Scope, Assignment>> byScope = new EnumMap<>(Zone.class);
+    private final Map<Zone, Map<PageId, Assignment>> byPage = new EnumMap<>(Zone.class);
+
+    Rulings(Site site) {
+        this.site = site;
+        for (Assignment assignment : site.assignments()) {
+            if (assignment.scope() instanceof Scope.Pages some) {
+                Map<PageId, Assignment> pages = byPage.computeIfAbsent(assignment.zone(), any -> new HashMap<>());
+                some.pages().forEach(page -> pages.put(page, assignment));
+            } else {
+                byScope.computeIfAbsent(assignment.zone(), any -> new HashMap<>())
+                        .put(assignment.scope(), assignment);
+            }
+        }
+    }
+
+    /** @param page null for one that is not in the tree */
+    Ruling of(Zone zone, @Nullable PageId page) {
+        Ruling own = plain(zone, page);
+        if (zone == Zone.PHONE_DRAWER) {
+            Ruling header = plain(Zone.HEADER, page);
+            if (own.steps().isEmpty() || header.narrowest() > own.narrowest()) {
+                return new Ruling(header.steps(), folded(header.menus()), true);
+            }
+        }
+        return own;
+    }
+
+    /** The header's menus as the drawer shows them: its own form, the same part of the menu. */
+    static List<PlacedMenu> folded(List<PlacedMenu> menus) {
+        return menus.stream()
+                .map(placed -> new PlacedMenu(
+                        placed.menu(),
+                        new Placing(
+                                Placing.AS_THE_ZONE.form(),
+                                Placing.AS_THE_ZONE.size(),
+                                Placing.AS_THE_ZONE.alignment(),
+                                Placing.AS_THE_ZONE.gap(),
+                                Placing.AS_THE_ZONE.overflow(),
+                                placed.placing().fromLevel(),
+                                Placing.AS_THE_ZONE.levels(),
+                                placed.placing().currentBranchOnly())))
+                .toList();
+    }
+
+    private Ruling plain(Zone zone, @Nullable PageId page) {
+        Map<Scope, Assignment> scopes = byScope.getOrDefault(zone, Map.of());
+        Map<PageId, Assignment> pages = byPage.getOrDefault(zone, Map.of());
+        if (scopes.isEmpty() && pages.isEmpty()) {
+            return Ruling.NOTHING;
+        }
+        List<Ruling.Found> found = new ArrayList<>();
+        find(scopes, new Scope.Everywhere(), EVERYWHERE, found);
+        if (page != null) {
+            int level = SECTION;
+            for (Branch<PageId, Page> step : site.pages().pathTo(page)) {
+                find(scopes, new Scope.Section(step.id()), level++, found);
+            }
+            find(scopes, new Scope.OfLayout(site.pages().get(page).layout()), LAYOUT, found);
+            @Nullable Assignment own = pages.get(page);
+            if (own != null) {
+                found.add(new Ruling.Found(own, PAGES));
+            }
+        }
+        Ruling ruling = Ruling.of(found);
+        return new Ruling(ruling.steps(), standing(ruling.menus()), false);
+    }
+
+    private static void find(Map<Scope, Assignment> scopes, Scope scope, int breadth, List<Ruling.Found> into) {
+        @Nullable Assignment assignment = scopes.get(scope);
+        if (assignment != null) {
+            into.add(new Ruling.Found(assignment, breadth));
+        }
+    }
+
+    /** Without those that are set aside or gone. */
+    List<PlacedMenu> standing(List<PlacedMenu> menus) {
+        return menus.stream().filter(this::stands).toList();
+    }
+
+    private boolean stands(PlacedMenu placed) {
+        return site.menus().find(placed.menu()).orElse(null) instanceof MenuRow.Menu menu && !menu.setAside();
+    }
+}

@@ -1,0 +1,76 @@
+package velnik.core.site;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What an item is, and where it leads. */
+public sealed interface ItemKind {
+
+    /**
+     * Leads to a page of the site.
+     *
+     * @param carries levels of subpages that it shows beneath itself without their being placed, from 0
+     */
+    record ToPage(PageId page, int carries) implements ItemKind {
+        public ToPage {
+            if (carries < 0 || carries > Limits.LEVELS) {
+                throw new IllegalArgumentException("an item carries 0 to " + Limits.LEVELS + " levels, not " + carries);
+            }
+        }
+    }
+
+    /** @param address absolute with http or https, or of this site from its root; as {@code Links} reads it */
+    record WebLink(String address) implements ItemKind {}
+
+    /** @param address of a mailbox, perhaps with a subject after a question mark; without a scheme */
+    record Mail(String address) implements ItemKind {}
+
+    /** @param number as people write it; what is dialled is made from it */
+    record Phone(String number) implements ItemKind {}
+
+    /** A word over other items; shows while something under it does. */
+    record Heading() implements ItemKind {}
+
+    /** A word that leads nowhere and always shows. */
+    record Text() implements ItemKind {}
+
+    /** All rows of another menu. */
+    record OtherMenu(MenuRowId menu) implements ItemKind {}
+
+    /**
+     * Fills itself with pages.
+     *
+     * @param levels how many levels of pages it yields, from 1
+     * @param atMost rows at its first level; empty for all
+     * @param leftOut pages it does not yield, nor what is beneath them
+     * @param dressed own labels and appearances of the rows of these pages
+     */
+    record PageList(
+            ListSource source,
+            int levels,
+            ListOrder order,
+            Optional<Integer> atMost,
+            Set<PageId> leftOut,
+            Map<PageId, Dress> dressed)
+            implements ItemKind {
+        public PageList {
+            if (levels < 1 || levels > Limits.LEVELS) {
+                throw new IllegalArgumentException("a list yields 1 to " + Limits.LEVELS + " levels, not " + levels);
+            }
+            if (atMost.isPresent() && atMost.get() < 1) {
+                throw new IllegalArgumentException("a list yields at least one row, not " + atMost.get());
+            }
+            leftOut = Set.copyOf(leftOut);
+            dressed = Map.copyOf(dressed);
+        }
+
+        public static PageList of(ListSource source, int levels) {
+            return new PageList(source, levels, ListOrder.TREE, Optional.empty(), Set.of(), Map.of());
+        }
+
+        public Dress dressOf(PageId page) {
+            return dressed.getOrDefault(page, Dress.NONE);
+        }
+    }
+}

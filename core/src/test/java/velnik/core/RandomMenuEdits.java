@@ -1,0 +1,140 @@
+package velnik.core;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.change.Change;
+import velnik.core.change.MenuChange;
+import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.outline.Branch;
+import velnik.core.outline.Place;
+import velnik.core.site.Anchor;
+import velnik.core.site.Appearance;
+import velnik.core.site.Assignment.Says;
+import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
+import velnik.core.site.Layout;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.PlacedMenu;
+import velnik.core.site.Placing;
+import velnik.core.site.Scope;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** Edits of menus drawn at random: mostly sensible, some that must be refused. */
+final class RandomMenuEdits {
+    private static final List<String> LABELS = List.of("", "", "Café", "<b>", "Tides", " ");
+
+    private final Random random;
+    private int made;
+
+    RandomMenuEdits(Random random) {
+        this.random = random;
+    }
+
+    /** @param pages at least one, of the site */
+    Change next(Site site, List<PageId> pages) {
+        List<Branch<MenuRowId, MenuRow>> rows = site.menus().walk();
+        if (rows.isEmpty()) {
+            return addMenu();
+        }
+        MenuRowId row = any(rows);
+        PageId page = pages.getFirst();
+        return switch (random.nextInt(14)) {
+            case 0 -> addMenu();
+            case 1, 2, 3, 4 ->
+                new MenuChange.AddItems(
+                        List.of(new MenuChange.NewItem(id(), place(rows), anchor(pages), kind(rows, page), label())));
+            case 5, 6 -> new MenuChange.MoveItems(List.of(row, any(rows)), place(rows), anchor(pages));
+            case 7 ->
+                new MenuChange.SetItems(
+                        List.of(new MenuChange.RowName(row, random.nextBoolean() ? page : null)), edit());
+            case 8 -> new MenuChange.RemoveMenuRows(List.of(row));
+            case 9 -> new MenuChange.CopyMenuRow(row, "copy-" + made++);
+            case 10 -> new MenuChange.FreezeList(row, "ice-" + made++);
+            case 11 -> new MenuChange.DetachBranch(row, page, "own-" + made++);
+            case 12 -> new MenuChange.SetAside(List.of(row), random.nextBoolean());
+            default -> assign(rows, pages);
+        };
+    }
+
+    private Change addMenu() {
+        return new MenuChange.AddMenu(id(), null, "Menu " + random.nextInt(30));
+    }
+
+    private MenuRowId id() {
+        return new MenuRowId("m" + made++);
+    }
+
+    private MenuRowId any(List<Branch<MenuRowId, MenuRow>> rows) {
+        return rows.get(random.nextInt(rows.size())).id();
+    }
+
+    private Place<MenuRowId> place(List<Branch<MenuRowId, MenuRow>> rows) {
+        Branch<MenuRowId, MenuRow> row = rows.get(random.nextInt(rows.size()));
+        @Nullable MenuRowId parent = row.parent();
+        return random.nextBoolean() || parent == null
+                ? Place.firstUnder(row.id())
+                : new Place<>(parent, random.nextInt(15) == 0 ? any(rows) : row.id());
+    }
+
+    private @Nullable Anchor anchor(List<PageId> pages) {
+        return switch (random.nextInt(3)) {
+            case 0 -> null;
+            case 1 -> new Anchor(null, pages);
+            default -> new Anchor(pages.getFirst(), List.of());
+        };
+    }
+
+    private ItemKind kind(List<Branch<MenuRowId, MenuRow>> rows, PageId page) {
+        return switch (random.nextInt(9)) {
+            case 0 -> new ItemKind.WebLink("https://tides.example/");
+            case 1 -> new ItemKind.Heading();
+            case 2 -> new ItemKind.Text();
+            case 3 -> new ItemKind.OtherMenu(any(rows));
+            case 4 -> ItemKind.PageList.of(new ListSource.WholeTree(), 1 + random.nextInt(3));
+            case 5 -> ItemKind.PageList.of(new ListSource.Under(page), 2);
+            case 6 -> ItemKind.PageList.of(new ListSource.UnderVisited(), 1);
+            default -> new ItemKind.ToPage(page, random.nextInt(2));
+        };
+    }
+
+    private String label() {
+        return LABELS.get(random.nextInt(LABELS.size()));
+    }
+
+    private ItemEdit edit() {
+        return switch (random.nextInt(5)) {
+            case 0 -> ItemEdit.label(label());
+            case 1 -> ItemEdit.hidden(random.nextBoolean());
+            case 2 -> ItemEdit.NOTHING.withDevices(Set.of(random.nextBoolean() ? Device.PHONE : Device.WIDE));
+            case 3 -> ItemEdit.NOTHING.withWeight(Appearance.Weight.BUTTON).withNewTab(true);
+            default -> ItemEdit.NOTHING.withFarEnd(random.nextBoolean()).withNote("Only by the tide");
+        };
+    }
+
+    private Change assign(List<Branch<MenuRowId, MenuRow>> rows, List<PageId> pages) {
+        Zone zone = Zone.values()[random.nextInt(Zone.values().length)];
+        Scope scope = switch (random.nextInt(4)) {
+            case 0 -> new Scope.Everywhere();
+            case 1 -> new Scope.Section(pages.getFirst());
+            case 2 -> new Scope.OfLayout(Layout.LANDING);
+            default -> new Scope.Pages(new HashSet<>(pages));
+        };
+        List<PlacedMenu> menus = new ArrayList<>();
+        for (int i = random.nextInt(3); i > 0; i--) {
+            menus.add(new PlacedMenu(any(rows), Placing.AS_THE_ZONE));
+        }
+        return switch (random.nextInt(4)) {
+            case 0 -> new MenuChange.AssignMenus(zone, scope, null);
+            case 1 -> new MenuChange.AssignMenus(zone, scope, new Says.Around(menus, List.of()));
+            default -> new MenuChange.AssignMenus(zone, scope, new Says.Instead(menus));
+        };
+    }
+}

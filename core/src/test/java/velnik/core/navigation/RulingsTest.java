@@ -1,0 +1,155 @@
+package velnik.core.navigation;
+
+import static org.testng.Assert.assertEquals;
+import static velnik.core.SiteScript.brackwater;
+
+import java.util.List;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.change.MenuChange;
+import velnik.core.site.Assignment;
+import velnik.core.site.Assignment.Says;
+import velnik.core.site.Layout;
+import velnik.core.site.PlacedMenu;
+import velnik.core.site.Placing;
+import velnik.core.site.Scope;
+import velnik.core.site.Zone;
+
+/** Which menus stand in which zone of which page, and why. */
+public class RulingsTest {
+    private final SiteScript base = brackwater();
+
+    /** A page, a zone, and the menus that stand there. */
+    @DataProvider
+    public Object[][] standing() {
+        return new Object[][] {
+            {"Home", Zone.HEADER, "Main"},
+            {"Group bookings", Zone.HEADER, "Short"},
+            {"Home", Zone.SIDEBAR, ""},
+            {"Repairs", Zone.SIDEBAR, "Workshop"},
+            {"Batteries", Zone.SIDEBAR, "Workshop"},
+            {"Contact", Zone.FOOTER, "Footer, Elsewhere"},
+            {"Find us", Zone.FOOTER, "Footer, Elsewhere, Tides"},
+            {"Home", Zone.PHONE_DRAWER, "Main"},
+            {"Group bookings", Zone.PHONE_DRAWER, "Short"},
+            {"Home", Zone.BESIDE, ""},
+        };
+    }
+
+    @Test(dataProvider = "standing")
+    public void brackwater_standsAsItIsDescribed(String page, Zone zone, String menus) {
+        assertEquals(menus(base, page, zone), menus);
+    }
+
+    @Test
+    public void narrower_replacesAddsAndSaysNothing() {
+        SiteScript script = brackwater();
+        Scope repairs = new Scope.Section(script.page("Repairs"));
+        Scope engines = new Scope.Section(script.page("Engines"));
+        Scope batteries = new Scope.Pages(Set.of(script.page("Batteries"), script.page("Canoes")));
+        script.does(around(Zone.SIDEBAR, engines, script.placed("Short"), script.placed("Tides")));
+        assertEquals(menus(script, "Outboards", Zone.SIDEBAR), "Short, Workshop, Tides");
+        assertEquals(menus(script, "Hulls", Zone.SIDEBAR), "Workshop");
+        script.does(around(Zone.SIDEBAR, batteries, List.of(), script.placed("Short")));
+        assertEquals(menus(script, "Batteries", Zone.SIDEBAR), "Workshop, Tides, Short", "the narrowest keeps a menu");
+        assertEquals(menus(script, "Canoes", Zone.SIDEBAR), "Short", "before and after nothing");
+        script.assigns(Zone.SIDEBAR, batteries);
+        assertEquals(menus(script, "Batteries", Zone.SIDEBAR), "", "nothing is a valid replacement");
+        script.assigns(Zone.SIDEBAR, new Scope.OfLayout(Layout.STANDARD), "Footer");
+        assertEquals(menus(script, "Outboards", Zone.SIDEBAR), "Footer", "a layout is narrower than any section");
+        assertEquals(menus(script, "Batteries", Zone.SIDEBAR), "", "and a page narrower still");
+        script.does(new MenuChange.AssignMenus(Zone.SIDEBAR, repairs, null));
+        assertEquals(
+                script.site()
+                        .findAssignment(new Assignment.Key(Zone.SIDEBAR, repairs))
+                        .isPresent(),
+                false);
+    }
+
+    @Test
+    public void sectionOfHome_isWhatIsBeneathIt_notTheSite() {
+        SiteScript script = brackwater().adds("Opening hours", "Home");
+        script.assigns(Zone.BELOW, new Scope.Section(script.page("Home")), "Short");
+        assertEquals(menus(script, "Opening hours", Zone.BELOW), "Short");
+        assertEquals(menus(script, "Home", Zone.BELOW), "Short");
+        assertEquals(menus(script, "Hire", Zone.BELOW), "");
+    }
+
+    @Test
+    public void drawer_isTheHeaders_untilAssigned_andANarrowerHeaderBeatsAWiderDrawer() {
+        SiteScript script = brackwater().assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Footer");
+        assertEquals(menus(script, "Canoes", Zone.PHONE_DRAWER), "Footer");
+        assertEquals(menus(script, "Group bookings", Zone.PHONE_DRAWER), "Short");
+        script.assigns(Zone.PHONE_DRAWER, new Scope.Pages(Set.of(script.page("Group bookings"))), "Tides");
+        assertEquals(menus(script, "Group bookings", Zone.PHONE_DRAWER), "Tides");
+    }
+
+    @Test
+    public void menuSetAside_standsNowhere_andStandsAgainWhenItIsBack() {
+        SiteScript script = brackwater().does(new MenuChange.SetAside(List.of(base.menu("Footer")), true));
+        assertEquals(menus(script, "Find us", Zone.FOOTER), "Elsewhere, Tides");
+        script.does(new MenuChange.SetAside(List.of(base.menu("Footer")), false));
+        assertEquals(menus(script, "Find us", Zone.FOOTER), "Footer, Elsewhere, Tides");
+    }
+
+    @Test
+    public void ruling_tellsWhichAssignmentDecides_andWhichItBeats() {
+        Ruling header = base.navigation().ruling(Zone.HEADER, base.page("Group bookings"));
+        assertEquals(
+                header.steps().stream().map(Ruling.Step::verdict).toList(),
+                List.of(Ruling.Verdict.OVERRULED, Ruling.Verdict.DECIDES));
+        Ruling footer = base.navigation().ruling(Zone.FOOTER, base.page("Find us"));
+        assertEquals(
+                footer.steps().stream().map(Ruling.Step::verdict).toList(),
+                List.of(Ruling.Verdict.DECIDES, Ruling.Verdict.ADDS));
+        assertEquals(
+                footer.sourceOf(footer.menus().getLast()).orElseThrow().scope(),
+                new Scope.Pages(Set.of(base.page("Find us"))));
+    }
+
+    @Test
+    public void placing_choosesLevelsAndTheBranchOfThePage() {
+        SiteScript script = brackwater();
+        Placing second = placing(2, false);
+        script.does(new MenuChange.AssignMenus(
+                Zone.ABOVE,
+                new Scope.Everywhere(),
+                new Says.Instead(List.of(new PlacedMenu(script.menu("Short"), second)))));
+        assertEquals(script.sees("Home", Zone.ABOVE), "", "Short has no second level");
+        script.does(new MenuChange.AssignMenus(
+                Zone.BELOW,
+                new Scope.Everywhere(),
+                new Says.Instead(List.of(new PlacedMenu(script.menu("Main"), placing(1, true))))));
+        assertEquals(script.sees("Wooden hulls", Zone.BELOW), "Hulls, Engines, Sails and rigging");
+        assertEquals(script.sees("Contact", Zone.BELOW), "");
+    }
+
+    private static Placing placing(int fromLevel, boolean currentBranchOnly) {
+        Placing usual = Placing.AS_THE_ZONE;
+        return new Placing(
+                usual.form(),
+                usual.size(),
+                usual.alignment(),
+                usual.gap(),
+                usual.overflow(),
+                fromLevel,
+                usual.levels(),
+                currentBranchOnly);
+    }
+
+    private static MenuChange around(Zone zone, Scope scope, List<PlacedMenu> before, List<PlacedMenu> after) {
+        return new MenuChange.AssignMenus(zone, scope, new Says.Around(before, after));
+    }
+
+    private static String menus(SiteScript script, String page, Zone zone) {
+        return String.join(
+                ", ",
+                script.navigation().ruling(zone, script.page(page)).menus().stream()
+                        .map(placed -> ((velnik.core.site.MenuRow.Menu)
+                                        script.site().menus().get(placed.menu()))
+                                .name())
+                        .toList());
+    }
+}
