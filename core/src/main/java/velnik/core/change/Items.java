@@ -198,11 +198,21 @@ final class Items {
                 if (wordless.isPresent()) {
                     yield wordless;
                 }
-                draft.become(draft.site().withMenus(draft.site().menus().replace(set.item(), item.withKind(kind))));
+                draft.become(draft.site()
+                        .withMenus(
+                                draft.site().menus().replace(set.item(), item.withKind(dressed(item.kind(), kind)))));
                 tellOfUnseen(draft, kind);
                 yield MenuChecks.sound(draft.site(), Set.of(draft.site().menuOf(set.item())));
             }
         };
+    }
+
+    /** A list that is set another way keeps what its rows were given. */
+    private static ItemKind dressed(ItemKind old, ItemKind fresh) {
+        return old instanceof ItemKind.PageList before && fresh instanceof ItemKind.PageList list
+                ? new ItemKind.PageList(
+                        list.source(), list.levels(), list.order(), list.atMost(), list.leftOut(), before.dressed())
+                : fresh;
     }
 
     /** What the owner reads of a row: its label, or what it follows. */

@@ -2,9 +2,11 @@ package velnik.core.explanation;
 
 import static java.util.stream.Collectors.joining;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import velnik.core.navigation.Ruling;
 import velnik.core.site.Assignment;
 import velnik.core.site.Layout;
 import velnik.core.site.MenuRow;
@@ -57,6 +59,29 @@ public final class Words {
                         + " what stands there anyway";
             }
         };
+    }
+
+    /** Why a zone holds what it holds: first what decides, then what adds to it, then what was overruled. */
+    public static List<String> why(Site site, Ruling ruling) {
+        List<String> sentences = new ArrayList<>();
+        if (ruling.fromHeader()) {
+            sentences.add("The phone drawer shows what the header shows.");
+        }
+        for (Ruling.Verdict verdict : Ruling.Verdict.values()) {
+            for (Ruling.Step step : ruling.steps()) {
+                if (step.verdict() == verdict) {
+                    sentences.add(why(site, step));
+                }
+            }
+        }
+        return sentences.isEmpty() ? List.of("No menu is assigned to this zone.") : sentences;
+    }
+
+    private static String why(Site site, Ruling.Step step) {
+        String scope = scope(site, step.assignment().scope());
+        String what = says(site, step.assignment().says());
+        String sentence = Character.toUpperCase(scope.charAt(0)) + scope.substring(1) + " " + what;
+        return step.verdict() == Ruling.Verdict.OVERRULED ? sentence + ", which is overruled." : sentence + ".";
     }
 
     private static String menus(Site site, List<PlacedMenu> menus) {

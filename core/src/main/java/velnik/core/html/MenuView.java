@@ -49,7 +49,8 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, String prefix
         Stand stand = menu.stand();
         return Stream.of(
                         "menu",
-                        word(stand.form()),
+                        // Behind its button a menu folds.
+                        stand.form() == Placing.Form.BUTTON ? "folding" : word(stand.form()),
                         "size-" + word(stand.size()),
                         "to-" + word(stand.alignment()),
                         "gap-" + word(stand.gap()),

@@ -1,0 +1,153 @@
+package velnik.core.entry;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
+import velnik.core.address.Links;
+import velnik.core.change.MenuChange;
+import velnik.core.exchange.IndentedText;
+import velnik.core.outline.Branch;
+import velnik.core.outline.Place;
+import velnik.core.site.Anchor;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/**
+ * A pasted list as items, one a line, indentation nesting. A line is a Markdown link, the title of a page, a link of
+ * any kind, or else a heading where something is under it and a text where nothing is.
+ */
+public final class PastedItems {
+    private static final Pattern LINK = Pattern.compile("\\[([^\\]]*)]\\(\\s*<?([^)>]*)>?\\s*\\)");
+
+    private PastedItems() {}
+
+    /**
+     * @param items to add, in order
+     * @param refused what is wrong with which line; with any of these the list is not taken
+     */
+    public record Read(List<MenuChange.NewItem> items, List<String> refused) {
+        public Read {
+            items = List.copyOf(items);
+            refused = List.copyOf(refused);
+        }
+
+        /** "12 items: 8 pages, 2 links, 1 heading, 1 text." */
+        public String summary() {
+            Map<String, Integer> counts = new LinkedHashMap<>();
+            for (MenuChange.NewItem item : items) {
+                counts.merge(word(item.kind()), 1, Integer::sum);
+            }
+            return counted("item", items.size()) + ": "
+                    + String.join(
+                            ", ",
+                            counts.entrySet().stream()
+                                    .map(entry -> counted(entry.getKey(), entry.getValue()))
+                                    .toList())
+                    + ".";
+        }
+
+        private static String word(ItemKind kind) {
+            return switch (kind) {
+                case ItemKind.ToPage page -> "page";
+                case ItemKind.WebLink link -> "link";
+                case ItemKind.Mail mail -> "mail address";
+                case ItemKind.Phone phone -> "phone number";
+                case ItemKind.Heading heading -> "heading";
+                case ItemKind.Text text -> "text";
+                case ItemKind.OtherMenu menu -> "menu";
+                case ItemKind.PageList list -> "list";
+            };
+        }
+
+        private static String counted(String word, int count) {
+            return count + " " + word + (count == 1 ? "" : word.endsWith("s") ? "es" : "s");
+        }
+    }
+
+    /**
+     * @param place where the first top line goes; the others follow it
+     * @param ids gives the id of the n-th item, n from 0
+     */
+    public static Read read(
+            Site site, String text, Place<MenuRowId> place, @Nullable Anchor anchor, IntFunction<MenuRowId> ids) {
+        List<IndentedText.Line> lines = IndentedText.parse(text);
+        Map<String, PageId> byTitle = new HashMap<>();
+        for (Branch<PageId, Page> row : site.pages().walk().reversed()) {
+            byTitle.put(Folding.fold(row.value().title()), row.id());
+        }
+        List<MenuChange.NewItem> items = new ArrayList<>();
+        List<String> refused = new ArrayList<>();
+        // For each level, from 1: the parent its rows stand under, and the row last added there.
+        List<@Nullable MenuRowId> parents = new ArrayList<>();
+        List<@Nullable MenuRowId> last = new ArrayList<>();
+        parents.add(place.parent());
+        last.add(place.after());
+        for (int i = 0; i < lines.size(); i++) {
+            IndentedText.Line line = lines.get(i);
+            boolean over = i + 1 < lines.size() && lines.get(i + 1).level() > line.level();
+            while (last.size() > line.level()) {
+                last.removeLast();
+                parents.removeLast();
+            }
+            if (last.size() < line.level()) {
+                parents.add(last.getLast());
+                last.add(null);
+            }
+            MenuRowId id = ids.apply(items.size());
+            Place<MenuRowId> here = new Place<>(parents.getLast(), last.getLast());
+            Meant meant = meant(site, line.title(), over, byTitle);
+            if (meant.refused() != null) {
+                refused.add("Line " + line.number() + ": " + meant.refused());
+            }
+            items.add(new MenuChange.NewItem(id, here, line.level() == 1 ? anchor : null, meant.kind(), meant.label()));
+            last.set(last.size() - 1, id);
+        }
+        return new Read(items, refused);
+    }
+
+    private record Meant(
+            ItemKind kind, String label, @Nullable String refused) {
+        static Meant of(ItemKind kind, String label) {
+            return new Meant(kind, label, null);
+        }
+    }
+
+    private static Meant meant(Site site, String line, boolean over, Map<String, PageId> byTitle) {
+        Matcher link = LINK.matcher(line);
+        if (link.matches()) {
+            return linked(site, link.group(2), link.group(1).strip(), over);
+        }
+        @Nullable PageId page = byTitle.get(Folding.fold(line));
+        return page == null ? linked(site, line, "", over) : Meant.of(new ItemKind.ToPage(page, 0), "");
+    }
+
+    private static Meant linked(Site site, String typed, String label, boolean over) {
+        ItemKind words = over ? new ItemKind.Heading() : new ItemKind.Text();
+        return switch (Links.read(typed, site.details().address())) {
+            case Links.Read.Web(String address) -> Meant.of(new ItemKind.WebLink(address), label);
+            case Links.Read.Mail(String address) -> Meant.of(new ItemKind.Mail(address), label);
+            case Links.Read.Phone(String number) -> Meant.of(new ItemKind.Phone(number), label);
+            case Links.Read.OfThisSite(String address) -> ofThisSite(site, address, label);
+            case Links.Read.Refused(String sentence) -> new Meant(words, typed, sentence);
+            case Links.Read.NoLink() -> Meant.of(words, label.isEmpty() ? typed : label);
+        };
+    }
+
+    private static Meant ofThisSite(Site site, String address, String label) {
+        return Addresses.find(site, address)
+                .map(page -> Meant.of(
+                        new ItemKind.ToPage(page, 0),
+                        label.equals(site.pages().get(page).title()) ? "" : label))
+                .orElseGet(() -> Meant.of(new ItemKind.WebLink(address), label));
+    }
+}

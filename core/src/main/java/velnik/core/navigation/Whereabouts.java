@@ -1,0 +1,85 @@
+package velnik.core.navigation;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Branch;
+import velnik.core.site.Assignment;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** From pages to the items that lead to them. Made in O(rows of all menus). */
+public final class Whereabouts {
+    private final Map<PageId, List<Place>> places = new HashMap<>();
+
+    /**
+     * One row that leads to a page.
+     *
+     * @param path labels of the rows above it in its menu
+     * @param zones where its menu stands for some page
+     * @param absence why it shows to nobody; empty when it shows
+     */
+    public record Place(
+            MenuRowId menu,
+            String menuName,
+            NavigationRow.Key row,
+            String label,
+            List<String> path,
+            Set<Zone> zones,
+            Optional<Absence> absence) {}
+
+    private Whereabouts() {}
+
+    public static Whereabouts of(Site site) {
+        Whereabouts whereabouts = new Whereabouts();
+        Map<MenuRowId, Set<Zone>> zones = zones(site);
+        for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
+            if (menu.value() instanceof MenuRow.Menu(String name, boolean setAside)) {
+                Set<Zone> standing = setAside ? Set.of() : zones.getOrDefault(menu.id(), Set.of());
+                MenuReading.of(site, menu.id(), null)
+                        .forEach(entry -> whereabouts.collect(entry, menu.id(), name, standing, List.of()));
+            }
+        }
+        return whereabouts;
+    }
+
+    /** The zones each menu stands in, for some page. */
+    public static Map<MenuRowId, Set<Zone>> zones(Site site) {
+        Map<MenuRowId, Set<Zone>> zones = new HashMap<>();
+        for (Assignment assignment : site.assignments()) {
+            assignment
+                    .menus()
+                    .forEach(placed -> zones.computeIfAbsent(placed.menu(), menu -> EnumSet.noneOf(Zone.class))
+                            .add(assignment.zone()));
+        }
+        return zones;
+    }
+
+    private void collect(MenuEntry entry, MenuRowId menu, String name, Set<Zone> zones, List<String> path) {
+        if (entry.foreign()) {
+            return; // told with the menu it belongs to
+        }
+        @Nullable PageId page = entry.page();
+        if (page != null) {
+            places.computeIfAbsent(page, any -> new ArrayList<>())
+                    .add(new Place(menu, name, entry.key(), entry.label(), path, zones, entry.absence()));
+        }
+        List<String> beneath = new ArrayList<>(path);
+        if (!entry.splices()) {
+            beneath.add(entry.label());
+        }
+        entry.rows().forEach(row -> collect(row, menu, name, zones, beneath));
+    }
+
+    public List<Place> of(PageId page) {
+        return List.copyOf(places.getOrDefault(page, List.of()));
+    }
+}
