@@ -19,6 +19,7 @@ create table page (
     slug_follows boolean not null,
     reach varchar(20) not null,
     kept_from_search_engines boolean not null,
+    layout varchar(20) not null,
     summary varchar(1000) not null,
     text_hash varchar(64)
 );
@@ -27,12 +28,12 @@ create table menu_row (
     id varchar(60) primary key,
     parent_id varchar(60),
     after_id varchar(60),
-    content varchar(10000) not null
+    content clob not null
 );
 
 create table assignment (
-    id varchar(200) primary key,
-    content varchar(10000) not null
+    id varchar(100) primary key,
+    content clob not null
 );
 
 create table journal (

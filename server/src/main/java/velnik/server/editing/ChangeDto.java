@@ -7,6 +7,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.outline.Place;
+import velnik.core.site.Layout;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
@@ -18,9 +19,30 @@ import velnik.core.site.Reach;
     @JsonSubTypes.Type(value = ChangeDto.RetitlePage.class, name = "retitlePage"),
     @JsonSubTypes.Type(value = ChangeDto.SetSlug.class, name = "setSlug"),
     @JsonSubTypes.Type(value = ChangeDto.MovePages.class, name = "movePages"),
-    @JsonSubTypes.Type(value = ChangeDto.SetReach.class, name = "setReach")
+    @JsonSubTypes.Type(value = ChangeDto.SetReach.class, name = "setReach"),
+    @JsonSubTypes.Type(value = ChangeDto.SetLayout.class, name = "setLayout"),
+    @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
+    @JsonSubTypes.Type(value = MenuChangeDto.RenameMenu.class, name = "renameMenu"),
+    @JsonSubTypes.Type(value = MenuChangeDto.SetAside.class, name = "setAside"),
+    @JsonSubTypes.Type(value = MenuChangeDto.AddItems.class, name = "addItems"),
+    @JsonSubTypes.Type(value = MenuChangeDto.MoveItems.class, name = "moveItems"),
+    @JsonSubTypes.Type(value = MenuChangeDto.MoveMenus.class, name = "moveMenus"),
+    @JsonSubTypes.Type(value = MenuChangeDto.RemoveMenuRows.class, name = "removeMenuRows"),
+    @JsonSubTypes.Type(value = MenuChangeDto.CopyMenuRow.class, name = "copyMenuRow"),
+    @JsonSubTypes.Type(value = MenuChangeDto.SetItems.class, name = "setItems"),
+    @JsonSubTypes.Type(value = MenuChangeDto.SetItemKind.class, name = "setItemKind"),
+    @JsonSubTypes.Type(value = MenuChangeDto.FreezeList.class, name = "freezeList"),
+    @JsonSubTypes.Type(value = MenuChangeDto.DetachBranch.class, name = "detachBranch"),
+    @JsonSubTypes.Type(value = MenuChangeDto.AssignMenus.class, name = "assignMenus")
 })
-sealed interface ChangeDto {
+sealed interface ChangeDto
+        permits ChangeDto.AddPages,
+                ChangeDto.RetitlePage,
+                ChangeDto.SetSlug,
+                ChangeDto.MovePages,
+                ChangeDto.SetReach,
+                ChangeDto.SetLayout,
+                MenuChangeDto {
     Change change();
 
     record AddPages(@NotNull List<NewPage> pages) implements ChangeDto {
@@ -76,6 +98,13 @@ sealed interface ChangeDto {
         @Override
         public Change change() {
             return new Change.SetReach(pages.stream().map(PageId::new).toList(), reach);
+        }
+    }
+
+    record SetLayout(@NotNull List<String> pages, @NotNull Layout layout) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetLayout(pages.stream().map(PageId::new).toList(), layout);
         }
     }
 

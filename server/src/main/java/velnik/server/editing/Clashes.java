@@ -8,12 +8,19 @@ import org.springframework.http.HttpStatus;
 import velnik.core.compare.Difference;
 import velnik.core.compare.PageFields;
 import velnik.core.compare.Touch;
+import velnik.core.explanation.Words;
+import velnik.core.site.Assignment;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
+import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.shared.ProblemException;
 
 /** Notices when two edits decide the same thing and the second did not know of the first. */
 final class Clashes {
+    private static final String REMOVED = "removed";
+
     private Clashes() {}
 
     /**
@@ -31,30 +38,71 @@ final class Clashes {
                 throw new ProblemException(
                         HttpStatus.CONFLICT,
                         "changed-since",
-                        "Somebody changed the " + touch.field() + " of this page meanwhile: it is “" + theirs
-                                + "” now, you wanted “" + yours + "”. Nothing was changed.",
-                        Map.of("page", touch.page().value(), "field", touch.field(), "yours", yours, "theirs", theirs));
+                        "Somebody changed the " + touch.field() + " of " + subject(touch) + " meanwhile: it is “"
+                                + theirs + "” now, you wanted “" + yours + "”. Nothing was changed.",
+                        Map.of(
+                                "subject",
+                                String.valueOf(touch.subject()),
+                                "field",
+                                touch.field(),
+                                "yours",
+                                yours,
+                                "theirs",
+                                theirs));
             }
         }
     }
 
+    private static String subject(Touch touch) {
+        return touch.subject() instanceof PageId
+                ? "this page"
+                : touch.subject() instanceof MenuRowId ? "this item" : "this zone";
+    }
+
     private static String value(Site site, Touch touch) {
-        if (!site.pages().contains(touch.page())) {
-            return "removed";
-        }
-        if (touch.field().equals(Touch.PLACE)) {
+        return switch (touch.subject()) {
+            case PageId page -> site.pages().contains(page) ? page(site, page, touch.field()) : REMOVED;
+            case MenuRowId row -> site.menus().contains(row) ? row(site, row, touch.field()) : REMOVED;
+            case Assignment.Key key ->
+                site.findAssignment(key)
+                        .map(assignment -> Words.says(site, assignment.says()))
+                        .orElse("no exception");
+            default -> throw new IllegalStateException("nothing is known of " + touch.subject());
+        };
+    }
+
+    private static String page(Site site, PageId id, String field) {
+        if (field.equals(Touch.PLACE)) {
             return site.pages()
-                    .parentOf(touch.page())
+                    .parentOf(id)
                     .map(parent -> "under " + site.pages().get(parent).title())
                     .orElse("at the top level");
         }
-        Page page = site.pages().get(touch.page());
+        Page page = site.pages().get(id);
         return PageFields.ALL.stream()
-                .filter(field -> field.name().equals(touch.field()))
+                .filter(known -> known.name().equals(field))
                 .findFirst()
-                .map(field -> field.name().equals("slug")
+                .map(known -> known.name().equals("slug")
                         ? page.slug()
-                        : String.valueOf(field.value().apply(page)))
+                        : String.valueOf(known.value().apply(page)))
                 .orElse("there");
+    }
+
+    private static String row(Site site, MenuRowId id, String field) {
+        if (field.equals(Touch.PLACE)) {
+            return "in " + name(site.menus().get(site.menuOf(id)));
+        }
+        return switch (field) {
+            case "name", "label" -> name(site.menus().get(id));
+            case "hidden" -> site.item(id).appearance().hidden() ? "hidden" : "shown";
+            default -> "changed";
+        };
+    }
+
+    private static String name(MenuRow row) {
+        return switch (row) {
+            case MenuRow.Menu menu -> menu.name();
+            case MenuRow.Item item -> item.label().isEmpty() ? "following" : item.label();
+        };
     }
 }

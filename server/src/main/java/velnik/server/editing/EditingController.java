@@ -18,7 +18,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.core.change.Change;
+import velnik.core.change.MenuChange;
 import velnik.core.change.Refusal;
+import velnik.core.entry.PastedItems;
 import velnik.core.explanation.ReachSentence;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.site.PageId;
@@ -68,6 +70,17 @@ class EditingController {
             @NotNull(message = "There is no text.") String text,
             ChangeDto.@Nullable PlaceDto place) {}
 
+    record PasteItems(
+            @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
+            String request,
+
+            long basedOn,
+            @NotNull(message = "There is no text.") String text,
+            MenuChangeDto.@NotNull RowPlace place) {}
+
+    /** @param refused what is wrong with which line; with any of these the list is not taken */
+    record ItemsPreview(int items, String summary, List<String> refused) {}
+
     record ReachDto(String sentence) {}
 
     @GetMapping("/working-copy")
@@ -111,6 +124,27 @@ class EditingController {
     @PostMapping(path = "/imports/outline", params = "dryRun=false")
     AnswerDto importOutline(@RequestParam boolean dryRun, @Valid @RequestBody Paste paste, Principal person) {
         Change change = imports.change(paste.request(), paste.text(), paste.place());
+        return answer(person, workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
+    }
+
+    /** An indented list as items: what it would add. Changes nothing. */
+    @PostMapping(path = "/imports/items", params = "dryRun=true")
+    ItemsPreview previewItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste) {
+        PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), paste.place()));
+        return new ItemsPreview(read.items().size(), read.summary(), read.refused());
+    }
+
+    /** An indented list becomes items of a menu, in one edit. */
+    @PostMapping(path = "/imports/items", params = "dryRun=false")
+    AnswerDto importItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste, Principal person) {
+        PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), paste.place()));
+        if (!read.refused().isEmpty()) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "lines-refused",
+                    read.refused().getFirst() + " Nothing was added.");
+        }
+        Change change = new MenuChange.AddItems(read.items());
         return answer(person, workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
     }
 

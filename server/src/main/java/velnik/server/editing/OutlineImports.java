@@ -6,10 +6,12 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import velnik.core.change.Change;
+import velnik.core.entry.PastedItems;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.OutlineImport;
 import velnik.core.outline.Place;
 import velnik.core.site.Limits;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.server.shared.ProblemException;
 
@@ -68,8 +70,23 @@ class OutlineImports {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT, "nothing-to-add", "There is no title in this text.");
         }
-        String prefix = request.substring(0, Math.min(request.length(), 50));
+        String prefix = prefix(request);
         Place<PageId> where = place == null ? workingCopy.state().site().pages().endOf(null) : place.place();
         return OutlineImport.addingPages(lines, where, number -> new PageId(prefix + "-" + number));
+    }
+
+    /** A list as items of a menu. Ids are made as for pages. */
+    PastedItems.Read items(String request, String text, MenuChangeDto.RowPlace place) {
+        String prefix = prefix(request);
+        return PastedItems.read(
+                workingCopy.state().site(),
+                text,
+                place.place(),
+                place.read(),
+                number -> new MenuRowId(prefix + "-" + number));
+    }
+
+    private static String prefix(String request) {
+        return request.substring(0, Math.min(request.length(), 50));
     }
 }

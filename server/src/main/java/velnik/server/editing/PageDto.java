@@ -1,6 +1,7 @@
 package velnik.server.editing;
 
 import org.jspecify.annotations.Nullable;
+import velnik.core.site.Layout;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -22,6 +23,7 @@ record PageDto(
         boolean slugFollows,
         Reach reach,
         boolean keptFromSearchEngines,
+        Layout layout,
         String summary) {
 
     static PageDto of(PageId id, @Nullable PageId parent, @Nullable PageId after, Page page) {
@@ -35,6 +37,7 @@ record PageDto(
                 page.slugFollows(),
                 page.reach(),
                 page.keptFromSearchEngines(),
+                page.layout(),
                 page.summary());
     }
 }

@@ -9,6 +9,7 @@ import org.hibernate.SessionFactory;
 import org.hibernate.StatelessSession;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import velnik.core.compare.AssignmentDifference;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
@@ -67,10 +68,10 @@ class HibernateSiteStore implements SiteStore {
             session.insert(JournalEntity.of(entry, forms));
             writePages(session, before, after, difference);
             writeMenus(session, before, after, difference);
-            difference.assignments().ifPresent(assignments -> {
-                assignments.before().forEach(gone -> session.delete(AssignmentEntity.of(gone, forms)));
-                assignments.after().forEach(fresh -> session.insert(AssignmentEntity.of(fresh, forms)));
-            });
+            for (AssignmentDifference assignment : difference.assignments()) {
+                assignment.before().ifPresent(gone -> session.delete(AssignmentEntity.of(gone, forms)));
+                assignment.after().ifPresent(fresh -> session.insert(AssignmentEntity.of(fresh, forms)));
+            }
         });
         durability.force();
     }

@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
+import velnik.core.site.Layout;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -43,6 +44,9 @@ class PageEntity {
     @Column(name = "kept_from_search_engines")
     boolean keptFromSearchEngines;
 
+    @Enumerated(EnumType.STRING)
+    Layout layout;
+
     String summary;
 
     @Column(name = "text_hash")
@@ -63,6 +67,7 @@ class PageEntity {
         entity.slugFollows = page.slugFollows();
         entity.reach = page.reach();
         entity.keptFromSearchEngines = page.keptFromSearchEngines();
+        entity.layout = page.layout();
         entity.summary = page.summary();
         entity.textHash = page.text() == null ? null : page.text().value();
         return entity;
@@ -76,6 +81,7 @@ class PageEntity {
                 slugFollows,
                 reach,
                 keptFromSearchEngines,
+                layout,
                 summary,
                 textHash == null ? null : new TextHash(textHash));
     }

@@ -13,12 +13,15 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import velnik.core.change.Change;
+import velnik.core.change.MenuChange;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -49,7 +52,10 @@ class StoredForms {
             .addMixIn(TextHash.class, Word.class)
             .addMixIn(RowDifference.class, RowDifferenceForms.class)
             .addMixIn(MenuRow.class, MenuRowForms.class)
+            .addMixIn(ItemKind.class, ItemKindForms.class)
+            .addMixIn(ListSource.class, ListSourceForms.class)
             .addMixIn(Scope.class, ScopeForms.class)
+            .addMixIn(Assignment.Says.class, SaysForms.class)
             .addMixIn(Change.class, ChangeForms.class)
             .build();
 
@@ -75,13 +81,46 @@ class StoredForms {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = MenuRow.Menu.class, name = "menu"),
-        @JsonSubTypes.Type(value = MenuRow.TreeList.class, name = "treeList")
+        @JsonSubTypes.Type(value = MenuRow.Item.class, name = "item")
     })
     private interface MenuRowForms {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
-    @JsonSubTypes(@JsonSubTypes.Type(value = Scope.Everywhere.class, name = "everywhere"))
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = ItemKind.ToPage.class, name = "page"),
+        @JsonSubTypes.Type(value = ItemKind.WebLink.class, name = "webLink"),
+        @JsonSubTypes.Type(value = ItemKind.Mail.class, name = "mail"),
+        @JsonSubTypes.Type(value = ItemKind.Phone.class, name = "phone"),
+        @JsonSubTypes.Type(value = ItemKind.Heading.class, name = "heading"),
+        @JsonSubTypes.Type(value = ItemKind.Text.class, name = "text"),
+        @JsonSubTypes.Type(value = ItemKind.OtherMenu.class, name = "otherMenu"),
+        @JsonSubTypes.Type(value = ItemKind.PageList.class, name = "list")
+    })
+    private interface ItemKindForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = ListSource.WholeTree.class, name = "wholeTree"),
+        @JsonSubTypes.Type(value = ListSource.Under.class, name = "under"),
+        @JsonSubTypes.Type(value = ListSource.UnderVisited.class, name = "underVisited")
+    })
+    private interface ListSourceForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Scope.Everywhere.class, name = "everywhere"),
+        @JsonSubTypes.Type(value = Scope.Section.class, name = "section"),
+        @JsonSubTypes.Type(value = Scope.OfLayout.class, name = "layout"),
+        @JsonSubTypes.Type(value = Scope.Pages.class, name = "pages")
+    })
     private interface ScopeForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Assignment.Says.Instead.class, name = "instead"),
+        @JsonSubTypes.Type(value = Assignment.Says.Around.class, name = "around")
+    })
+    private interface SaysForms {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     @JsonSubTypes({
@@ -90,7 +129,21 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.RetitlePage.class, name = "retitlePage"),
         @JsonSubTypes.Type(value = Change.SetSlug.class, name = "setSlug"),
         @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
-        @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach")
+        @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),
+        @JsonSubTypes.Type(value = Change.SetLayout.class, name = "setLayout"),
+        @JsonSubTypes.Type(value = MenuChange.AddMenu.class, name = "addMenu"),
+        @JsonSubTypes.Type(value = MenuChange.RenameMenu.class, name = "renameMenu"),
+        @JsonSubTypes.Type(value = MenuChange.SetAside.class, name = "setAside"),
+        @JsonSubTypes.Type(value = MenuChange.AddItems.class, name = "addItems"),
+        @JsonSubTypes.Type(value = MenuChange.MoveItems.class, name = "moveItems"),
+        @JsonSubTypes.Type(value = MenuChange.MoveMenus.class, name = "moveMenus"),
+        @JsonSubTypes.Type(value = MenuChange.RemoveMenuRows.class, name = "removeMenuRows"),
+        @JsonSubTypes.Type(value = MenuChange.CopyMenuRow.class, name = "copyMenuRow"),
+        @JsonSubTypes.Type(value = MenuChange.SetItems.class, name = "setItems"),
+        @JsonSubTypes.Type(value = MenuChange.SetItemKind.class, name = "setItemKind"),
+        @JsonSubTypes.Type(value = MenuChange.FreezeList.class, name = "freezeList"),
+        @JsonSubTypes.Type(value = MenuChange.DetachBranch.class, name = "detachBranch"),
+        @JsonSubTypes.Type(value = MenuChange.AssignMenus.class, name = "assignMenus")
     })
     private interface ChangeForms {}
 

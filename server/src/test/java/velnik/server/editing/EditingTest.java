@@ -163,7 +163,7 @@ public class EditingTest {
         var added = mara.posts("/-/api/imports/outline?dryRun=false", paste)
                 .answers(200)
                 .json();
-        assertEquals(added.path("told").path(0).asString(), "3 pages added under Moorings.");
+        assertEquals(added.path("told").path(0).asString(), "Sheds added under Moorings with 2 pages beneath it.");
         mara.steps("undo").answers(200);
         assertEquals(mara.pages(), before);
     }

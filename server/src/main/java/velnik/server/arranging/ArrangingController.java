@@ -1,0 +1,181 @@
+package velnik.server.arranging;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import velnik.core.entry.Offers;
+import velnik.core.entry.Offers.Offer;
+import velnik.core.figure.Clicks;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.navigation.Whereabouts;
+import velnik.core.outline.Branch;
+import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+import velnik.server.editing.KindDto;
+import velnik.server.editing.WorkingCopy;
+import velnik.server.shared.ProblemException;
+
+/** Computed answers about menus and zones of the working copy. */
+@RestController
+@RequestMapping("/-/api")
+class ArrangingController {
+    private final WorkingCopy workingCopy;
+    private final Clock clock;
+
+    ArrangingController(WorkingCopy workingCopy, Clock clock) {
+        this.workingCopy = workingCopy;
+        this.clock = clock;
+    }
+
+    @GetMapping("/menus")
+    MenusDto menus() {
+        WorkingCopy.State state = workingCopy.state();
+        return MenusDto.of(state.site(), state.revision());
+    }
+
+    /** @param page whose zones are computed too; none when left out */
+    @GetMapping("/zones")
+    ZonesDto zones(@RequestParam(required = false) @Nullable String page) {
+        WorkingCopy.State state = workingCopy.state();
+        @Nullable PageId asked = page == null ? null : page(state.site(), page);
+        return ZonesDto.of(state.site(), SiteNavigation.of(state.site(), clock.instant()), state.revision(), asked);
+    }
+
+    /** @param zones where its menu stands for some page */
+    record WhereDto(
+            String menu,
+            String menuName,
+            String item,
+            @Nullable String page,
+            String label,
+            List<String> path,
+            List<Zone> zones,
+            @Nullable String absence) {}
+
+    @GetMapping("/pages/{id}/whereabouts")
+    List<WhereDto> whereabouts(@PathVariable String id) {
+        Site site = workingCopy.state().site();
+        return Whereabouts.of(site).of(page(site, id)).stream()
+                .map(place -> new WhereDto(
+                        place.menu().value(),
+                        place.menuName(),
+                        place.row().item().value(),
+                        place.row().page() == null ? null : place.row().page().value(),
+                        place.label(),
+                        place.path(),
+                        List.copyOf(place.zones()),
+                        place.absence().map(absence -> absence.sentence(site)).orElse(null)))
+                .toList();
+    }
+
+    /**
+     * @param menus names of the menus that show it
+     * @param clicks from the home page on a wide screen; null when no menu leads there
+     */
+    record PlacingDto(List<String> menus, @Nullable Integer clicks) {}
+
+    /** For each page, by its id: which menus show it, and how far it is from the home page. */
+    @GetMapping("/placings")
+    Map<String, PlacingDto> placings() {
+        Site site = workingCopy.state().site();
+        Whereabouts whereabouts = Whereabouts.of(site);
+        Clicks clicks = Clicks.of(site, SiteNavigation.of(site, clock.instant()), Device.WIDE);
+        Map<String, PlacingDto> placings = new LinkedHashMap<>();
+        for (Branch<PageId, Page> row : site.pages().walk()) {
+            List<String> menus = whereabouts.of(row.id()).stream()
+                    .filter(place -> place.absence().isEmpty() && !place.zones().isEmpty())
+                    .map(Whereabouts.Place::menuName)
+                    .distinct()
+                    .toList();
+            OptionalInt far = clicks.to(row.id());
+            placings.put(row.id().value(), new PlacingDto(menus, far.isPresent() ? far.getAsInt() : null));
+        }
+        return placings;
+    }
+
+    public enum OfferKind {
+        PAGE,
+        LINK,
+        HEADING,
+        TEXT,
+        NEW_PAGE,
+        REFUSED
+    }
+
+    /**
+     * What a typed line could become.
+     *
+     * @param kind to send; null for a new page and for what is refused
+     * @param label to send, empty to follow
+     * @param words what it would read
+     * @param detail an address, or why not
+     * @param placed whether the menu shows the page already
+     */
+    record OfferDto(
+            OfferKind offer, @Nullable KindDto kind, String label, String words, String detail, boolean placed) {
+
+        static OfferDto of(Offer offer) {
+            return switch (offer) {
+                case Offer.OfPage(PageId page, String title, String address, boolean placed) ->
+                    new OfferDto(OfferKind.PAGE, KindDto.of(new ItemKind.ToPage(page, 0)), "", title, address, placed);
+                case Offer.OfLink(ItemKind kind, String label) ->
+                    new OfferDto(OfferKind.LINK, KindDto.of(kind), "", label, "", false);
+                case Offer.OfHeading(String label) ->
+                    new OfferDto(OfferKind.HEADING, KindDto.of(new ItemKind.Heading()), label, label, "", false);
+                case Offer.OfText(String label) ->
+                    new OfferDto(OfferKind.TEXT, KindDto.of(new ItemKind.Text()), label, label, "", false);
+                case Offer.OfNewPage(String title) -> new OfferDto(OfferKind.NEW_PAGE, null, "", title, "", false);
+                case Offer.Refused(String sentence) -> new OfferDto(OfferKind.REFUSED, null, "", "", sentence, false);
+            };
+        }
+    }
+
+    @GetMapping("/menus/{menu}/offers")
+    List<OfferDto> offers(@PathVariable String menu, @RequestParam String text) {
+        Site site = workingCopy.state().site();
+        MenuRowId id = understood(() -> new MenuRowId(menu));
+        if (!(site.menus().find(id).orElse(null) instanceof MenuRow.Menu)) {
+            throw notThere("That menu is no longer there.");
+        }
+        List<OfferDto> offers = new ArrayList<>();
+        Offers.of(site, id, text).forEach(offer -> offers.add(OfferDto.of(offer)));
+        return offers;
+    }
+
+    private static PageId page(Site site, String id) {
+        PageId page = understood(() -> new PageId(id));
+        if (!site.pages().contains(page)) {
+            throw notThere("That page is no longer there.");
+        }
+        return page;
+    }
+
+    private static <T> T understood(Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (IllegalArgumentException malformed) {
+            throw notThere("There is nothing of that name.");
+        }
+    }
+
+    private static ProblemException notThere(String sentence) {
+        return new ProblemException(HttpStatus.NOT_FOUND, "not-there", sentence);
+    }
+}

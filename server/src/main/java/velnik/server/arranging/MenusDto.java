@@ -1,0 +1,139 @@
+package velnik.server.arranging;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
+import velnik.core.navigation.MenuEntry;
+import velnik.core.navigation.MenuReading;
+import velnik.core.navigation.Target;
+import velnik.core.navigation.Whereabouts;
+import velnik.core.outline.Branch;
+import velnik.core.site.Appearance;
+import velnik.core.site.Device;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+import velnik.server.editing.KindDto;
+
+/** All menus as they come out now, with what shows to nobody and why. */
+record MenusDto(long revision, List<MenuDto> menus) {
+
+    /**
+     * @param zones where it stands for some page
+     * @param follows whether it holds one list of the whole tree
+     * @param rows in reading order
+     */
+    record MenuDto(
+            String id,
+            String name,
+            boolean setAside,
+            List<Zone> zones,
+            int items,
+            boolean follows,
+            List<MenuRowDto> rows) {}
+
+    /**
+     * One row of a menu.
+     *
+     * @param key tells it from all others of the menu
+     * @param item the item; for a row of a list, the list
+     * @param page the page it is about
+     * @param level from 1 under the menu
+     * @param label as visitors read it
+     * @param ownLabel empty where it follows
+     * @param followed the label it would follow
+     * @param leads the address it leads to; empty for nowhere
+     * @param absence why it shows to nobody; null when it shows
+     * @param splices whether its rows stand in its place, as those of a list without a label do
+     * @param foreign whether it belongs to another menu that is shown here
+     */
+    record MenuRowDto(
+            String key,
+            String item,
+            @Nullable String page,
+            int level,
+            KindDto kind,
+            String label,
+            String ownLabel,
+            String followed,
+            String leads,
+            @Nullable String absence,
+            boolean splices,
+            boolean foreign,
+            boolean hidden,
+            List<Device> devices,
+            String icon,
+            boolean iconAlone,
+            Appearance.Weight weight,
+            boolean farEnd,
+            boolean newTab,
+            String note) {}
+
+    static MenusDto of(Site site, long revision) {
+        Map<MenuRowId, Set<Zone>> zones = Whereabouts.zones(site);
+        List<MenuDto> menus = new ArrayList<>();
+        for (Branch<MenuRowId, MenuRow> branch : site.menus().top()) {
+            if (branch.value() instanceof MenuRow.Menu(String name, boolean setAside)) {
+                List<MenuEntry> entries = MenuReading.of(site, branch.id(), null);
+                List<MenuRowDto> rows = new ArrayList<>();
+                entries.forEach(entry -> collect(site, entry, 1, rows));
+                menus.add(new MenuDto(
+                        branch.id().value(),
+                        name,
+                        setAside,
+                        List.copyOf(zones.getOrDefault(branch.id(), Set.of())),
+                        site.menus().walk(branch.id()).size() - 1,
+                        rows.stream()
+                                .anyMatch(row -> row.kind().list() != null
+                                        && row.kind().list().source() == KindDto.Source.WHOLE_TREE),
+                        rows));
+            }
+        }
+        return new MenusDto(revision, menus);
+    }
+
+    private static void collect(Site site, MenuEntry entry, int level, List<MenuRowDto> rows) {
+        MenuRow.Item item = site.item(entry.key().item());
+        @Nullable PageId listed = entry.key().page();
+        KindDto kind = listed == null
+                ? KindDto.of(item.kind())
+                : new KindDto(KindDto.Kind.LISTED, listed.value(), null, null, null, null);
+        Appearance appearance = entry.appearance();
+        boolean own = listed == null ? !item.label().isEmpty() : !entry.label().equals(entry.follows());
+        rows.add(new MenuRowDto(
+                entry.key().item().value() + (listed == null ? "" : " " + listed.value()),
+                entry.key().item().value(),
+                entry.page() == null ? null : entry.page().value(),
+                level,
+                kind,
+                entry.label(),
+                own ? entry.label() : "",
+                entry.follows(),
+                leads(site, entry.target()),
+                entry.absence().map(absence -> absence.sentence(site)).orElse(null),
+                entry.splices(),
+                entry.foreign(),
+                appearance.hidden(),
+                appearance.devices().stream().sorted().toList(),
+                appearance.icon(),
+                appearance.iconAlone(),
+                appearance.weight(),
+                appearance.farEnd(),
+                appearance.newTab(),
+                appearance.note()));
+        entry.rows().forEach(row -> collect(site, row, level + 1, rows));
+    }
+
+    private static String leads(Site site, Target target) {
+        return switch (target) {
+            case Target.ToPage(PageId page) -> Addresses.of(site, page);
+            case Target.ToAddress(String href, boolean ofThisSite) -> href;
+            case Target.Nowhere nowhere -> "";
+        };
+    }
+}

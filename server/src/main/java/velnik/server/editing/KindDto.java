@@ -1,0 +1,120 @@
+package velnik.server.editing;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListOrder;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+
+/**
+ * What an item is, as the editor sends and gets it.
+ *
+ * @param page it leads to, for {@code PAGE}
+ * @param carries levels of subpages shown with it; none when left out
+ * @param address of a {@code WEB_LINK} or {@code MAIL}, number of a {@code PHONE}
+ * @param menu shown by {@code OTHER_MENU}
+ */
+public record KindDto(
+        @NotNull Kind kind,
+        @Nullable String page,
+        @Nullable Integer carries,
+        @Nullable String address,
+        @Nullable String menu,
+        @Nullable ListDto list) {
+
+    /** {@code LISTED} is a row that a list yields; it is never sent. */
+    public enum Kind {
+        PAGE,
+        WEB_LINK,
+        MAIL,
+        PHONE,
+        HEADING,
+        TEXT,
+        OTHER_MENU,
+        LIST,
+        LISTED
+    }
+
+    public enum Source {
+        WHOLE_TREE,
+        UNDER,
+        UNDER_VISITED
+    }
+
+    /**
+     * @param page whose subpages it yields, for {@code UNDER}
+     * @param atMost rows of its first level; null for all
+     * @param leftOut pages it does not yield
+     */
+    public record ListDto(
+            @NotNull Source source,
+            @Nullable String page,
+            int levels,
+            @NotNull ListOrder order,
+            @Nullable Integer atMost,
+            @NotNull List<String> leftOut) {
+
+        static ListDto of(ItemKind.PageList list) {
+            return new ListDto(
+                    switch (list.source()) {
+                        case ListSource.WholeTree all -> Source.WHOLE_TREE;
+                        case ListSource.Under under -> Source.UNDER;
+                        case ListSource.UnderVisited here -> Source.UNDER_VISITED;
+                    },
+                    list.source() instanceof ListSource.Under(PageId page) ? page.value() : null,
+                    list.levels(),
+                    list.order(),
+                    list.atMost().orElse(null),
+                    list.leftOut().stream().map(PageId::value).sorted().toList());
+        }
+
+        ItemKind list() {
+            ListSource from = switch (source) {
+                case WHOLE_TREE -> new ListSource.WholeTree();
+                case UNDER -> new ListSource.Under(new PageId(Objects.requireNonNull(page)));
+                case UNDER_VISITED -> new ListSource.UnderVisited();
+            };
+            Set<PageId> out = leftOut.stream().map(PageId::new).collect(Collectors.toCollection(HashSet::new));
+            return new ItemKind.PageList(from, levels, order, Optional.ofNullable(atMost), out, Map.of());
+        }
+    }
+
+    public static KindDto of(ItemKind kind) {
+        return switch (kind) {
+            case ItemKind.ToPage(PageId page, int carries) ->
+                new KindDto(Kind.PAGE, page.value(), carries, null, null, null);
+            case ItemKind.WebLink(String address) -> new KindDto(Kind.WEB_LINK, null, null, address, null, null);
+            case ItemKind.Mail(String address) -> new KindDto(Kind.MAIL, null, null, address, null, null);
+            case ItemKind.Phone(String number) -> new KindDto(Kind.PHONE, null, null, number, null, null);
+            case ItemKind.Heading heading -> new KindDto(Kind.HEADING, null, null, null, null, null);
+            case ItemKind.Text text -> new KindDto(Kind.TEXT, null, null, null, null, null);
+            case ItemKind.OtherMenu(MenuRowId menu) ->
+                new KindDto(Kind.OTHER_MENU, null, null, null, menu.value(), null);
+            case ItemKind.PageList list -> new KindDto(Kind.LIST, null, null, null, null, ListDto.of(list));
+        };
+    }
+
+    /** @throws RuntimeException when what the kind needs is missing or malformed */
+    ItemKind itemKind() {
+        return switch (kind) {
+            case PAGE -> new ItemKind.ToPage(new PageId(Objects.requireNonNull(page)), carries == null ? 0 : carries);
+            case WEB_LINK -> new ItemKind.WebLink(Objects.requireNonNull(address));
+            case MAIL -> new ItemKind.Mail(Objects.requireNonNull(address));
+            case PHONE -> new ItemKind.Phone(Objects.requireNonNull(address));
+            case HEADING -> new ItemKind.Heading();
+            case TEXT -> new ItemKind.Text();
+            case OTHER_MENU -> new ItemKind.OtherMenu(new MenuRowId(Objects.requireNonNull(menu)));
+            case LIST -> Objects.requireNonNull(list).list();
+            case LISTED -> throw new IllegalArgumentException("a row of a list is no item");
+        };
+    }
+}

@@ -1,0 +1,205 @@
+package velnik.server.editing;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.change.Change;
+import velnik.core.change.MenuChange;
+import velnik.core.outline.Place;
+import velnik.core.site.Anchor;
+import velnik.core.site.Appearance;
+import velnik.core.site.Device;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Zone;
+
+/** A change of menus as the editor sends it. */
+sealed interface MenuChangeDto extends ChangeDto {
+
+    /** @param after the menu it stands after; null for first */
+    record AddMenu(
+            @NotNull String menu,
+            @Nullable String after,
+            @NotNull String name) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.AddMenu(new MenuRowId(menu), id(after), name);
+        }
+    }
+
+    record RenameMenu(@NotNull String menu, @NotNull String name) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.RenameMenu(new MenuRowId(menu), name);
+        }
+    }
+
+    record SetAside(@NotNull List<String> menus, boolean setAside) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.SetAside(ids(menus), setAside);
+        }
+    }
+
+    record AddItems(@NotNull List<NewItem> items) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.AddItems(items.stream().map(NewItem::item).toList());
+        }
+    }
+
+    /** @param label empty to follow what it leads to */
+    record NewItem(
+            @NotNull String id,
+            @NotNull RowPlace place,
+            @NotNull KindDto kind,
+            @NotNull String label) {
+        MenuChange.NewItem item() {
+            return new MenuChange.NewItem(new MenuRowId(id), place.place(), place.read(), kind.itemKind(), label);
+        }
+    }
+
+    record MoveItems(@NotNull List<String> items, @NotNull RowPlace place) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.MoveItems(ids(items), place.place(), place.read());
+        }
+    }
+
+    record MoveMenus(@NotNull List<String> menus, @Nullable String after) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.MoveMenus(ids(menus), id(after));
+        }
+    }
+
+    record RemoveMenuRows(@NotNull List<String> rows) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.RemoveMenuRows(ids(rows));
+        }
+    }
+
+    /** @param ids what the ids of the copies begin with */
+    record CopyMenuRow(@NotNull String row, @NotNull String ids) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.CopyMenuRow(new MenuRowId(row), ids);
+        }
+    }
+
+    /** What is left out of the edit stays as it is. */
+    record SetItems(
+            @NotNull List<RowName> rows,
+            @Nullable String label,
+            @Nullable Boolean hidden,
+            @Nullable Set<Device> devices,
+            @Nullable String icon,
+            @Nullable Boolean iconAlone,
+            Appearance.@Nullable Weight weight,
+            @Nullable Boolean farEnd,
+            @Nullable Boolean newTab,
+            @Nullable String note)
+            implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.SetItems(
+                    rows.stream().map(RowName::name).toList(),
+                    new MenuChange.ItemEdit(
+                            Optional.ofNullable(label),
+                            Optional.ofNullable(hidden),
+                            Optional.ofNullable(devices),
+                            Optional.ofNullable(icon),
+                            Optional.ofNullable(iconAlone),
+                            Optional.ofNullable(weight),
+                            Optional.ofNullable(farEnd),
+                            Optional.ofNullable(newTab),
+                            Optional.ofNullable(note)));
+        }
+    }
+
+    /** @param page for a row of a list, the page it is about */
+    record RowName(@NotNull String item, @Nullable String page) {
+        MenuChange.RowName name() {
+            return new MenuChange.RowName(new MenuRowId(item), page == null ? null : new PageId(page));
+        }
+    }
+
+    record SetItemKind(@NotNull String item, @NotNull KindDto to) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.SetItemKind(new MenuRowId(item), to.itemKind());
+        }
+    }
+
+    /** @param ids what the ids of the new items begin with */
+    record FreezeList(@NotNull String list, @NotNull String ids) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.FreezeList(new MenuRowId(list), ids);
+        }
+    }
+
+    /** @param ids what the ids of the new items begin with */
+    record DetachBranch(
+            @NotNull String list,
+            @NotNull String page,
+            @NotNull String ids) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.DetachBranch(new MenuRowId(list), new PageId(page), ids);
+        }
+    }
+
+    /** @param says null to have no assignment there any more */
+    record AssignMenus(@NotNull Zone zone, AssignmentDto.@NotNull ScopeDto scope, AssignmentDto.@Nullable SaysDto says)
+            implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.AssignMenus(zone, scope.read(), says == null ? null : says.read());
+        }
+    }
+
+    /**
+     * Where an item stands.
+     *
+     * @param parent a menu or an item
+     * @param after the item before it there; null for first
+     * @param anchor where it stands among the rows of a list; left out elsewhere
+     */
+    record RowPlace(
+            @NotNull String parent,
+            @Nullable String after,
+            @Nullable AnchorDto anchor) {
+        Place<MenuRowId> place() {
+            return new Place<>(new MenuRowId(parent), id(after));
+        }
+
+        @Nullable
+        Anchor read() {
+            return anchor == null ? null : anchor.read();
+        }
+    }
+
+    /**
+     * @param under the page of the row it stands under; null for the first level of the list
+     * @param behind pages of the rows before it, nearest first
+     */
+    record AnchorDto(@Nullable String under, @NotNull List<String> behind) {
+        Anchor read() {
+            return new Anchor(
+                    under == null ? null : new PageId(under),
+                    behind.stream().limit(Anchor.REMEMBERED).map(PageId::new).toList());
+        }
+    }
+
+    private static @Nullable MenuRowId id(@Nullable String id) {
+        return id == null ? null : new MenuRowId(id);
+    }
+
+    private static List<MenuRowId> ids(List<String> ids) {
+        return ids.stream().map(MenuRowId::new).toList();
+    }
+}
