@@ -1,17 +1,28 @@
 import { Idiomorph } from "idiomorph";
 
+/** What the owner has selected in the editor; what is null does not matter. */
+type Pointed = {
+  readonly menu: string | null;
+  readonly item: string | null;
+  readonly page: string | null;
+};
+
 /**
  * The script of the owner's window. It runs in a frame without an origin, hears messages from the editor that frames
  * it, and merges each new page into the one it shows, so that scroll, focus and open submenus stay.
  */
 type Heard =
-  | { readonly velnik: "show"; readonly html: string; readonly page: string }
-  | { readonly velnik: "point"; readonly page: string };
+  | { readonly velnik: "show"; readonly html: string; readonly pointed: Pointed }
+  | { readonly velnik: "point"; readonly pointed: Pointed }
+  /** Whether a click chooses for editing instead of following a link. */
+  | { readonly velnik: "choose"; readonly on: boolean };
 
 /** Attributes that belong to whoever looks, not to the page. */
 const KEPT = new Set(["aria-expanded", "open"]);
 
 let shown = document.body.dataset.page ?? null;
+let choosing = false;
+let over = "";
 
 function say(message: Readonly<Record<string, unknown>>): void {
   // The frame cannot know the editor's origin; nothing said here is secret.
@@ -21,8 +32,13 @@ function say(message: Readonly<Record<string, unknown>>): void {
 window.addEventListener("message", (event: MessageEvent<Heard>) => {
   if (event.source !== window.parent) return;
   const heard = event.data;
+  if (heard.velnik === "choose") {
+    choosing = heard.on;
+    document.documentElement.classList.toggle("choosing", choosing);
+    return;
+  }
   if (heard.velnik === "show") show(heard.html);
-  if (heard.velnik === "show" || heard.velnik === "point") point(heard.page);
+  if (heard.velnik === "show" || heard.velnik === "point") point(heard.pointed);
 });
 
 function show(html: string): void {
@@ -40,14 +56,24 @@ function show(html: string): void {
   shown = page;
 }
 
-/** Opens the submenu that holds the page's row and marks the row. */
-function point(page: string): void {
+function selectorOf({ menu, item, page }: Pointed): string | null {
+  if (item !== null) {
+    return `[data-item="${CSS.escape(item)}"]${page === null ? "" : `[data-row="${CSS.escape(page)}"]`}`;
+  }
+  if (page !== null) return `[data-row="${CSS.escape(page)}"]`;
+  return menu === null ? null : `[data-menu="${CSS.escape(menu)}"]`;
+}
+
+/** Marks what is selected, with the submenus that hold it opened. */
+function point(pointed: Pointed): void {
   for (const row of document.querySelectorAll(".pointed, .held-open"))
     row.classList.remove("pointed", "held-open");
-  for (const row of document.querySelectorAll(`[data-row="${CSS.escape(page)}"]`)) {
+  const selector = selectorOf(pointed);
+  if (selector === null) return;
+  for (const row of document.querySelectorAll(selector)) {
     row.classList.add("pointed");
-    row.parentElement?.closest(".across [data-row]")?.classList.add("held-open");
-    for (const folded of ancestors(row, ".drawer details")) folded.setAttribute("open", "");
+    for (const above of ancestors(row, ".across li")) above.classList.add("held-open");
+    for (const folded of ancestors(row, ".folding details")) folded.setAttribute("open", "");
   }
 }
 
@@ -57,6 +83,47 @@ function ancestors(element: Element, selector: string): Element[] {
     found.push(at);
   return found;
 }
+
+/** The menu and item under the pointer. */
+function under(target: EventTarget | null): Pointed | null {
+  if (!(target instanceof Element)) return null;
+  const menu = target.closest<HTMLElement>("[data-menu]");
+  if (!menu) return null;
+  const row = target.closest<HTMLElement>("[data-item]");
+  return {
+    menu: menu.dataset.menu ?? null,
+    item: row?.dataset.item ?? null,
+    page: row?.dataset.row ?? null,
+  };
+}
+
+document.addEventListener("pointerover", (event) => {
+  const pointed = under(event.target);
+  const now = JSON.stringify(pointed);
+  if (now === over) return;
+  over = now;
+  say({ velnik: "over", pointed });
+});
+
+// Before the page's own handlers, so that choosing opens nothing.
+document.addEventListener(
+  "click",
+  (event) => {
+    const pointed = under(event.target);
+    if (pointed && (choosing || event.altKey)) {
+      event.preventDefault();
+      event.stopPropagation();
+      say({ velnik: "chosen", pointed });
+      return;
+    }
+    const link = event.target instanceof Element ? event.target.closest("a") : null;
+    if (link && !link.getAttribute("href")?.startsWith("/-/window/") && link.hash === "") {
+      event.preventDefault(); // it leads out of the site, and this is a window, not a browser
+      say({ velnik: "outside", address: link.getAttribute("href") });
+    }
+  },
+  true,
+);
 
 document.addEventListener("keydown", (event) => {
   if (event.key === "Escape") say({ velnik: "key", key: event.key });
