@@ -15,6 +15,22 @@ export type PersonDto = Schemas["PersonDto"];
 export type WaitingDto = Schemas["WaitingDto"];
 export type ReleaseDto = Schemas["ReleaseDto"];
 export type PreviewDto = Schemas["Preview"];
+export type MenusDto = Schemas["MenusDto"];
+export type MenuDto = Schemas["MenuDto"];
+export type MenuRowDto = Schemas["MenuRowDto"];
+export type KindDto = Schemas["KindDto"];
+export type ListDto = Schemas["ListDto"];
+export type RowPlace = Schemas["RowPlace"];
+export type OfferDto = Schemas["OfferDto"];
+export type ZonesDto = Schemas["ZonesDto"];
+export type ScopeRowDto = Schemas["ScopeRowDto"];
+export type ScopeDto = Schemas["ScopeDto"];
+export type SaysDto = Schemas["SaysDto"];
+export type PlacedDto = Schemas["PlacedDto"];
+export type AssignmentDto = Schemas["AssignmentDto"];
+export type WhereDto = Schemas["WhereDto"];
+export type PlacingDto = Schemas["PlacingDto"];
+export type Zone = AssignmentDto["zone"];
 
 /** The server answered, and the answer is no. Its message is a sentence for the person. */
 export class Refused extends Error {
@@ -87,6 +103,14 @@ export const api = {
     call<PreviewDto>("POST", "/imports/outline?dryRun=true", { request, basedOn, text, place: null }),
   importOutline: (request: string, basedOn: number, text: string, place: PlaceDto | null) =>
     call<AnswerDto>("POST", "/imports/outline?dryRun=false", { request, basedOn, text, place }),
+  menus: () => call<MenusDto>("GET", "/menus"),
+  offers: (menu: string, text: string) =>
+    call<OfferDto[]>("GET", `/menus/${menu}/offers?text=${encodeURIComponent(text)}`),
+  importItems: (request: string, basedOn: number, text: string, place: RowPlace) =>
+    call<AnswerDto>("POST", "/imports/items?dryRun=false", { request, basedOn, text, place }),
+  zones: (page: string | null) => call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`),
+  whereabouts: (page: string) => call<WhereDto[]>("GET", `/pages/${page}/whereabouts`),
+  placings: () => call<Readonly<Record<string, PlacingDto>>>("GET", "/placings"),
   reach: (page: string) => call<{ sentence: string }>("GET", `/pages/${page}/reach`),
   waiting: () => call<WaitingDto>("GET", "/waiting"),
   releases: () => call<ReleaseDto[]>("GET", "/releases"),

@@ -6,6 +6,7 @@ import type { Result } from "../working-copy/store";
 export function TitleField(props: {
   readonly label: string;
   readonly initial: string;
+  readonly placeholder?: string;
   readonly onKeep: (title: string) => Promise<Result>;
   readonly onLeave: () => void;
 }) {
@@ -37,6 +38,7 @@ export function TitleField(props: {
         size="small"
         value={title}
         autoFocus
+        placeholder={props.placeholder}
         aria-label={props.label}
         aria-invalid={problem !== null}
         onChange={(event) => setTitle(event.target.value)}

@@ -4,6 +4,14 @@ import { childrenOf, endOf, type PageTree, parentOf } from "../working-copy/tree
 /** The four moves that buttons and keys share. */
 export type Move = "up" | "down" | "in" | "out";
 
+/** The arrow keys that move, held with Ctrl and Shift. */
+export const ARROWS: Readonly<Record<string, Move>> = {
+  ArrowUp: "up",
+  ArrowDown: "down",
+  ArrowRight: "in",
+  ArrowLeft: "out",
+};
+
 /** Where a move takes a row; null where it cannot go further. */
 export function placeAfterMove(tree: PageTree, id: string, move: Move): PlaceDto | null {
   const parent = parentOf(tree, id);

@@ -14,7 +14,7 @@ export type Row = {
   readonly spine: readonly (string | null)[];
 };
 
-export function rowsOf(tree: PageTree, folded: ReadonlySet<string>): Row[] {
+export function rowsOf(tree: Pick<PageTree, "children">, folded: ReadonlySet<string>): Row[] {
   const rows: Row[] = [];
   const add = (parent: string | null, level: number, spine: readonly (string | null)[]) => {
     const ids = childrenOf(tree, parent);

@@ -1,4 +1,4 @@
-import { Button, Tooltip } from "antd";
+import { Action } from "../outline/Action";
 import type { Move } from "../outline/moves";
 
 /** Everything that can be done to the selected page, as buttons; each names its key in its hint. */
@@ -24,27 +24,5 @@ export function PageActions(props: {
       <Action label="Retitle" hint="Edit the title (Enter)" onClick={props.onEdit} />
       <Action label="Move to…" hint="Choose where it goes (M)" onClick={props.onMoveTo} />
     </div>
-  );
-}
-
-function Action(props: {
-  readonly label: string;
-  readonly name?: string;
-  readonly hint: string;
-  readonly disabled?: boolean;
-  readonly onClick: () => void;
-}) {
-  return (
-    <Tooltip title={props.hint}>
-      <Button
-        type="text"
-        size="small"
-        aria-label={props.name}
-        disabled={props.disabled ?? false}
-        onClick={props.onClick}
-      >
-        {props.label}
-      </Button>
-    </Tooltip>
   );
 }

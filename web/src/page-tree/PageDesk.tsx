@@ -1,9 +1,10 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
 import type { PlaceDto } from "../api/client";
-import { type Move, placeAfterMove } from "../outline/moves";
+import { ARROWS, type Move, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { type Row, rowsOf } from "../outline/rows";
+import { TitleField } from "../outline/TitleField";
 import { newId } from "../shared/ids";
 import { lettersAct } from "../shell/keys";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -11,7 +12,6 @@ import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf 
 import { AddLine, AddTeaser } from "./AddLine";
 import { PageActions } from "./PageActions";
 import { TitleCell } from "./TitleCell";
-import { TitleField } from "./TitleField";
 
 /** A row whose text is being typed, or a sentence beside a row. */
 type Attention =
@@ -21,13 +21,6 @@ type Attention =
   | { readonly kind: "problem"; readonly page: string; readonly sentence: string };
 
 const NONE: Attention = { kind: "none" };
-
-const ARROWS: Readonly<Record<string, Move>> = {
-  ArrowUp: "up",
-  ArrowDown: "down",
-  ArrowRight: "in",
-  ArrowLeft: "out",
-};
 
 /** The left side: the outline of pages, the actions for the selected one, and the add line. */
 export function PageDesk(props: {

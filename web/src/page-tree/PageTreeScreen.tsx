@@ -1,7 +1,8 @@
-import { useEffect, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { lettersAct } from "../shell/keys";
+import { menusAddress } from "../menus/address";
 import { Split } from "../shell/Split";
+import { useWholeScreen } from "../shell/useWholeScreen";
 import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf, pathTo } from "../working-copy/tree";
@@ -23,7 +24,7 @@ export function PageTreeScreen({
   const navigate = useNavigate();
   const gridRef = useRef<HTMLDivElement>(null);
   const [moving, setMoving] = useState(false);
-  const [wholeScreen, setWholeScreen] = useState(false);
+  const [wholeScreen, setWholeScreen] = useWholeScreen(gridRef);
   // Not read back from the address: the router updates it later than the next key may come.
   const [chosen, setChosen] = useState(asked ?? null);
   const selected = chosen !== null && copy.tree.pages.has(chosen) ? chosen : copy.tree.home;
@@ -32,21 +33,6 @@ export function PageTreeScreen({
     setChosen(id);
     void navigate(`/pages/${id}`, { replace: true });
   };
-
-  // At first, and again when the window gives the screen back.
-  useEffect(() => {
-    if (!wholeScreen) gridRef.current?.focus({ preventScroll: true });
-  }, [wholeScreen]);
-
-  // While the window has the whole screen, the outline and its keys are out of sight.
-  useEffect(() => {
-    if (!wholeScreen) return;
-    const back = (event: KeyboardEvent) => {
-      if (event.key === "Escape" || (event.key.toLowerCase() === "w" && lettersAct())) setWholeScreen(false);
-    };
-    document.addEventListener("keydown", back);
-    return () => document.removeEventListener("keydown", back);
-  }, [wholeScreen]);
 
   if (selected === null) return <Start store={store} />;
 
@@ -71,10 +57,12 @@ export function PageTreeScreen({
           revision={copy.revision}
           path={pathTo(copy.tree, selected).map((step) => pageOf(copy.tree, step).title)}
           whole={wholeScreen}
+          pointed={{ menu: null, item: null, page: selected }}
           onWhole={setWholeScreen}
           onVisit={(page) => {
             if (copy.tree.pages.has(page)) select(page);
           }}
+          onPoint={(at) => void navigate(menusAddress(at))}
           tree={copy.tree}
         />
       }

@@ -9,6 +9,8 @@ import { KeysHelp } from "./KeysHelp";
 import { isTyping } from "./keys";
 import { TopLine } from "./TopLine";
 
+const MenusScreen = lazy(() => import("../menus/MenusScreen"));
+const ZonesScreen = lazy(() => import("../zones/ZonesScreen"));
 const WaitingScreen = lazy(() => import("../releases/WaitingScreen"));
 
 /** What surrounds every screen: the line at the top with undo and publishing, and the line at the foot. */
@@ -23,6 +25,8 @@ export default function Shell({
   const state = useWorkingCopyState(store);
   const [helping, setHelping] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
+  /** The page in the window of Menus and Zones stays where the owner went. */
+  const [visited, setVisited] = useState<string | null>(null);
 
   useEffect(() => {
     void store.load();
@@ -58,6 +62,7 @@ export default function Shell({
       </main>
     );
   }
+  const inWindow = visited !== null && state.tree.pages.has(visited) ? visited : state.tree.home;
   return (
     <div className="shell">
       <TopLine
@@ -70,6 +75,18 @@ export default function Shell({
       />
       <Suspense fallback={<div className="area" aria-busy="true" />}>
         <Routes>
+          {inWindow !== null && (
+            <>
+              <Route
+                path="/menus"
+                element={<MenusScreen copy={state} store={store} page={inWindow} onPage={setVisited} />}
+              />
+              <Route
+                path="/zones"
+                element={<ZonesScreen copy={state} store={store} page={inWindow} onPage={setVisited} />}
+              />
+            </>
+          )}
           <Route path="/waiting" element={<WaitingScreen copy={state} store={store} person={person} />} />
           <Route path="/pages/:page?" element={<PageTreeScreen copy={state} store={store} />} />
           <Route path="*" element={<PageTreeScreen copy={state} store={store} />} />

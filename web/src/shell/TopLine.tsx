@@ -32,6 +32,8 @@ export function TopLine(props: {
       </a>
       <nav aria-label="Screens">
         <NavLink to="/pages">Pages</NavLink>
+        <NavLink to="/menus">Menus</NavLink>
+        <NavLink to="/zones">Zones</NavLink>
         <NavLink to="/waiting">What waits</NavLink>
       </nav>
       <span className="spring" />

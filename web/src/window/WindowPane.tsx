@@ -1,10 +1,12 @@
 import { Button, Segmented, Tooltip } from "antd";
 import { useState } from "react";
 import { addressOf, type PageTree } from "../working-copy/tree";
-import { useFrame } from "./useFrame";
+import { type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
 import { WIDTHS, type Width } from "./widths";
 import "./window.css";
+
+const NOTHING: Pointed = { menu: null, item: null, page: null };
 
 /** The visitor site as it would be: laid out at the width of a screen, scaled to fit, and never lying about it. */
 export function WindowPane(props: {
@@ -13,21 +15,37 @@ export function WindowPane(props: {
   readonly revision: number;
   readonly path: readonly string[];
   readonly whole: boolean;
+  /** What is selected in the editor; it is marked, with its submenu opened. */
+  readonly pointed: Pointed | null;
+  /** What a menu or item is called, for the line above the window. */
+  readonly nameOf?: (pointed: Pointed) => string | null;
   readonly onWhole: (whole: boolean) => void;
   /** The owner followed a link in the window. */
   readonly onVisit: (page: string) => void;
+  /** The owner pointed at a menu or an item to edit it. */
+  readonly onPoint: (pointed: Pointed) => void;
 }) {
   const [width, setWidth] = useState<Width>("wide");
+  const [choosing, setChoosing] = useState(false);
   const [ground, size] = useSize();
   const frame = useFrame({
     page: props.page,
     address: addressOf(props.tree, props.page),
     revision: props.revision,
+    pointed: props.pointed ?? NOTHING,
+    choosing,
     onVisit: props.onVisit,
+    onChoose: (pointed) => {
+      setChoosing(false);
+      props.onPoint(pointed);
+    },
     onKey: (key) => {
       if (key === "Escape" && props.whole) props.onWhole(false);
     },
   });
+  const said = frame.outside
+    ? `That link leaves the site: ${frame.outside}`
+    : ((frame.over && props.nameOf?.(frame.over)) ?? props.path.join(" › "));
   const laidOut = WIDTHS[width];
   const scale = Math.min(1, size.width / laidOut);
   return (
@@ -47,8 +65,19 @@ export function WindowPane(props: {
         <span className="scale" title={`Laid out at ${laidOut} pixels`}>
           {Math.round(scale * 100)} %
         </span>
-        <span className="path" title={props.path.join(" › ")}>
-          {props.path.join(" › ")}
+        <Tooltip title="Then click a menu or an item in the page to edit it (Alt+click does the same)">
+          <Button
+            type="text"
+            size="small"
+            aria-pressed={choosing}
+            className={choosing ? "choosing" : ""}
+            onClick={() => setChoosing(!choosing)}
+          >
+            Point
+          </Button>
+        </Tooltip>
+        <span className="path" title={said}>
+          {said}
         </span>
         <Tooltip title={props.whole ? "Back to the desk (W)" : "The whole screen (W)"}>
           <Button

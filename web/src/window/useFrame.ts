@@ -2,16 +2,29 @@ import { type RefObject, useCallback, useEffect, useRef, useState } from "react"
 import { api, windowPage } from "../api/client";
 import { sentenceOf } from "../working-copy/store";
 
+/** A menu, an item of it, a page it shows; what is null does not matter. */
+export type Pointed = {
+  readonly menu: string | null;
+  readonly item: string | null;
+  readonly page: string | null;
+};
+
 /** What the script in the window says; see visitor/window.ts. */
 type Said =
   | { readonly velnik: "here"; readonly page: string | null }
-  | { readonly velnik: "key"; readonly key: string };
+  | { readonly velnik: "key"; readonly key: string }
+  | { readonly velnik: "over" | "chosen"; readonly pointed: Pointed | null }
+  | { readonly velnik: "outside"; readonly address: string };
 
 type Frame = {
   readonly ref: RefObject<HTMLIFrameElement | null>;
   readonly source: string | null;
   readonly key: string;
   readonly problem: string | null;
+  /** The menu and item under the pointer. */
+  readonly over: Pointed | null;
+  /** Where a link led that leaves the site. */
+  readonly outside: string | null;
 };
 
 /**
@@ -22,24 +35,33 @@ export function useFrame(wanted: {
   readonly page: string;
   readonly address: string;
   readonly revision: number;
+  readonly pointed: Pointed;
+  readonly choosing: boolean;
   readonly onVisit: (page: string) => void;
+  readonly onChoose: (pointed: Pointed) => void;
   readonly onKey: (key: string) => void;
 }): Frame {
   const ref = useRef<HTMLIFrameElement>(null);
   const [base, setBase] = useState<string | null>(null);
   const [source, setSource] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  /** Whether the frame has said that it is there; before, nothing can be shown in it. */
-  const [loaded, setLoaded] = useState(false);
+  const [over, setOver] = useState<Pointed | null>(null);
+  const [outside, setOutside] = useState<string | null>(null);
+  /** How often the frame has said that it is there; before the first time, nothing can be shown in it. */
+  const [loads, setLoads] = useState(0);
   const latest = useRef(wanted);
   latest.current = wanted;
   const there = useRef(false);
+
+  const tell = useCallback((message: Readonly<Record<string, unknown>>) => {
+    ref.current?.contentWindow?.postMessage(message, "*");
+  }, []);
 
   const open = useCallback(async () => {
     try {
       const { address } = await api.openWindow();
       there.current = false;
-      setLoaded(false);
+      setLoads(0);
       setBase(address);
       setSource(address + latest.current.address);
       setProblem(null);
@@ -56,32 +78,43 @@ export function useFrame(wanted: {
     const listen = (event: MessageEvent<Said>) => {
       if (!ref.current || event.source !== ref.current.contentWindow) return;
       const said = event.data;
-      if (said.velnik === "key") {
-        latest.current.onKey(said.key);
-      } else if (said.velnik === "here") {
-        // The first time it is where the editor sent it; later, where a link in it led.
-        if (there.current && said.page && said.page !== latest.current.page)
-          latest.current.onVisit(said.page);
-        there.current = true;
-        setLoaded(true);
-        ref.current.contentWindow?.postMessage({ velnik: "point", page: latest.current.page }, "*");
+      switch (said.velnik) {
+        case "key":
+          latest.current.onKey(said.key);
+          break;
+        case "over":
+          setOver(said.pointed);
+          setOutside(null);
+          break;
+        case "chosen":
+          if (said.pointed) latest.current.onChoose(said.pointed);
+          break;
+        case "outside":
+          setOutside(said.address);
+          break;
+        case "here":
+          // The first time it is where the editor sent it; later, where a link in it led.
+          if (there.current && said.page && said.page !== latest.current.page)
+            latest.current.onVisit(said.page);
+          there.current = true;
+          setLoads((before) => before + 1);
       }
     };
     window.addEventListener("message", listen);
     return () => window.removeEventListener("message", listen);
   }, []);
 
-  const { page, address, revision } = wanted;
+  const { page, address, revision, pointed, choosing } = wanted;
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is a new page at the same address
   useEffect(() => {
-    if (!base || !loaded) return;
+    if (!base || loads === 0) return;
     let outdated = false;
     const show = async () => {
       try {
         const html = await windowPage(base + address);
         if (outdated) return;
         if (html === null) return void open();
-        ref.current?.contentWindow?.postMessage({ velnik: "show", html, page }, "*");
+        tell({ velnik: "show", html, pointed: latest.current.pointed });
         setProblem(null);
       } catch (failed) {
         if (!outdated) setProblem(sentenceOf(failed));
@@ -91,7 +124,17 @@ export function useFrame(wanted: {
     return () => {
       outdated = true;
     };
-  }, [base, loaded, page, address, revision, open]);
+  }, [base, loads, page, address, revision, open, tell]);
 
-  return { ref, source, key: base ?? "", problem };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a frame that loads anew has to be told again
+  useEffect(() => {
+    tell({ velnik: "point", pointed: { menu: pointed.menu, item: pointed.item, page: pointed.page } });
+  }, [tell, loads, pointed.menu, pointed.item, pointed.page]);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a frame that loads anew has to be told again
+  useEffect(() => {
+    tell({ velnik: "choose", on: choosing });
+  }, [tell, loads, choosing]);
+
+  return { ref, source, key: base ?? "", problem, over, outside };
 }

@@ -38,6 +38,7 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     slugFollows: true,
     reach: "OPEN",
     keptFromSearchEngines: false,
+    layout: "STANDARD",
     summary: "",
   };
 }

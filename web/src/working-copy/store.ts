@@ -6,6 +6,7 @@ import {
   type HistoryDto,
   type PlaceDto,
   Refused,
+  type RowPlace,
   Unreachable,
 } from "../api/client";
 import { newId } from "../shared/ids";
@@ -97,6 +98,9 @@ export class WorkingCopyStore {
 
   readonly paste = (text: string, place: PlaceDto | null): Promise<Result> =>
     this.send((request, revision) => api.importOutline(request, revision, text, place));
+
+  readonly pasteItems = (text: string, place: RowPlace): Promise<Result> =>
+    this.send((request, revision) => api.importItems(request, revision, text, place));
 
   readonly undo = (): Promise<Result> => this.send((request) => api.undo(request));
 

@@ -66,7 +66,7 @@ export function pageOf(tree: PageTree, id: string): Page {
   return page;
 }
 
-export function childrenOf(tree: PageTree, parent: string | null): readonly string[] {
+export function childrenOf(tree: Pick<PageTree, "children">, parent: string | null): readonly string[] {
   return tree.children.get(parent) ?? [];
 }
 

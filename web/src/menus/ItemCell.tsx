@@ -1,0 +1,61 @@
+import { KindMark } from "../shared/marks";
+import type { Node } from "./outline";
+import { deviceWords, ZONE_WORDS } from "./words";
+
+/** The text of a row: a menu with where it stands, or an item with what is not ordinary about it. */
+export function ItemCell(props: {
+  readonly node: Node;
+  readonly folded: boolean;
+  readonly beneath: number;
+  readonly list: string;
+  readonly problem: string | null;
+}) {
+  const { node, problem } = props;
+  return (
+    <>
+      <KindMark kind={node.row ? node.row.kind.kind : "MENU"} />
+      <span className={titleClass(node)} title={titleOf(node)}>
+        {titleOf(node) || props.list}
+      </span>
+      {problem ? (
+        <span className="beside" role="alert">
+          {problem}
+        </span>
+      ) : (
+        <Aside {...props} />
+      )}
+    </>
+  );
+}
+
+export function titleOf(node: Node): string {
+  return node.row ? node.row.label : node.menu.name;
+}
+
+function titleClass(node: Node): string {
+  if (!node.row) return "title menu-name";
+  return node.row.absence ? "title absent" : "title";
+}
+
+function Aside({ node, folded, beneath, list }: Parameters<typeof ItemCell>[0]) {
+  const { row, menu } = node;
+  const words = row
+    ? [
+        row.ownLabel !== "" && row.followed !== "" && row.followed !== row.ownLabel && `for ${row.followed}`,
+        row.kind.kind === "LIST" && row.label !== "" && list,
+        row.hidden ? "hidden" : row.absence,
+        deviceWords(row),
+        row.farEnd && "far end",
+        row.foreign && "of another menu",
+      ]
+    : [
+        menu.setAside
+          ? "set aside"
+          : menu.zones.length === 0
+            ? "stands nowhere"
+            : menu.zones.map((zone) => ZONE_WORDS[zone].toLowerCase()).join(", "),
+        menu.follows && "follows the page tree",
+      ];
+  const all = [...words, folded && `${beneath} under it`].filter(Boolean);
+  return all.length > 0 && <span className="aside">{all.join(" · ")}</span>;
+}

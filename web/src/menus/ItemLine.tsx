@@ -1,0 +1,141 @@
+import { useQuery } from "@tanstack/react-query";
+import { Input, type InputRef } from "antd";
+import { useEffect, useId, useRef, useState } from "react";
+import { api, type OfferDto } from "../api/client";
+import type { Result } from "../working-copy/store";
+
+/**
+ * An item being typed where it will stand. What is typed is understood by the server and offered as a page, a link, a
+ * heading, a text or a new page; Enter takes the offer and goes on, Tab nests, a pasted list becomes many.
+ */
+export function ItemLine(props: {
+  readonly menu: string;
+  readonly place: unknown;
+  readonly onAdd: (offer: OfferDto) => Promise<Result>;
+  readonly onPaste: (text: string) => Promise<Result>;
+  readonly onNest: () => void;
+  readonly onOut: () => void;
+  readonly onLeave: () => void;
+}) {
+  const { menu } = props;
+  const [typed, setTyped] = useState("");
+  const [chosen, setChosen] = useState(0);
+  const [problem, setProblem] = useState<string | null>(null);
+  const field = useRef<InputRef>(null);
+  const list = useId();
+  const text = typed.trim();
+  const query = useQuery({
+    queryKey: ["offers", menu, text],
+    queryFn: () => api.offers(menu, text),
+    enabled: text !== "",
+    placeholderData: (previous) => previous,
+  });
+  const offers = text === "" ? [] : (query.data ?? []);
+  const at = Math.min(chosen, offers.length - 1);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the field keeps the focus when it comes to stand elsewhere
+  useEffect(() => field.current?.focus(), [props.place]);
+
+  const take = async (result: Promise<Result>) => {
+    const taken = await result;
+    setProblem(taken.ok ? null : taken.sentence);
+    if (taken.ok) {
+      setTyped("");
+      setChosen(0);
+    }
+  };
+  const add = async () => {
+    // What was offered for the text as it is now, not for the one before the last key.
+    const current = query.isPlaceholderData || !query.data ? await api.offers(menu, text) : query.data;
+    const offer = current[Math.min(chosen, current.length - 1)];
+    if (!offer) return;
+    if (offer.offer === "REFUSED") setProblem(offer.detail);
+    else await take(props.onAdd(offer));
+  };
+  return (
+    <>
+      <Input
+        ref={field}
+        size="small"
+        value={typed}
+        placeholder="A page, a link, a heading… or paste a list"
+        role="combobox"
+        aria-expanded={offers.length > 0}
+        aria-controls={list}
+        aria-activedescendant={offers.length > 0 ? `${list}-${at}` : undefined}
+        aria-label="The new item"
+        aria-invalid={problem !== null}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          setChosen(0);
+          setProblem(null);
+        }}
+        onBlur={() => {
+          if (text === "") props.onLeave();
+        }}
+        onPaste={(event) => {
+          const pasted = event.clipboardData.getData("text");
+          if (/\S[^\S\n]*\n\s*\S/.test(pasted)) {
+            event.preventDefault();
+            void take(props.onPaste(pasted));
+          }
+        }}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === "Enter" && text !== "") void add();
+          else if (event.key === "Escape") return props.onLeave();
+          else if (event.key === "ArrowDown") setChosen(Math.min(at + 1, offers.length - 1));
+          else if (event.key === "ArrowUp") setChosen(Math.max(at - 1, 0));
+          else if (event.key === "Tab" && typed !== "") event.shiftKey ? props.onOut() : props.onNest();
+          else return;
+          event.preventDefault();
+        }}
+      />
+      {offers.length > 0 && (
+        <div className="offers" role="listbox" id={list} aria-label="What it could be">
+          {offers.map((offer, index) => (
+            <div
+              key={`${offer.offer} ${offer.kind?.page ?? ""}`}
+              id={`${list}-${index}`}
+              role="option"
+              tabIndex={-1}
+              aria-selected={index === at}
+              onMouseDown={(event) => {
+                event.preventDefault();
+                if (offer.offer !== "REFUSED") void take(props.onAdd(offer));
+              }}
+            >
+              <b>{offer.words || "Not possible"}</b>
+              <span>{wordsFor(offer)}</span>
+            </div>
+          ))}
+        </div>
+      )}
+      {problem && (
+        <span className="beside" role="alert" title={problem}>
+          {problem}
+        </span>
+      )}
+    </>
+  );
+}
+
+function wordsFor(offer: OfferDto): string {
+  switch (offer.offer) {
+    case "PAGE":
+      return `${offer.detail}${offer.placed ? " · already in this menu" : ""}`;
+    case "LINK":
+      return offer.kind?.kind === "MAIL"
+        ? "mail address"
+        : offer.kind?.kind === "PHONE"
+          ? "phone number"
+          : "web link";
+    case "HEADING":
+      return "as a heading";
+    case "TEXT":
+      return "as a text";
+    case "NEW_PAGE":
+      return "as a new page";
+    case "REFUSED":
+      return offer.detail;
+  }
+}

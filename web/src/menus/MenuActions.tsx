@@ -1,0 +1,96 @@
+import { Action } from "../outline/Action";
+import type { Move } from "../outline/moves";
+import { listedPage, type Node } from "./outline";
+
+/** What can be done to the selected row of a menu. */
+export type Deed =
+  | "below"
+  | "under"
+  | "label"
+  | "hide"
+  | "copy"
+  | "remove"
+  | "aside"
+  | "freeze"
+  | "detach"
+  | "leaveOut";
+
+export function MenuActions(props: {
+  readonly node: Node;
+  readonly title: string;
+  readonly may: (move: Move) => boolean;
+  readonly onMove: (move: Move) => void;
+  readonly onDo: (deed: Deed) => void;
+}) {
+  const { node, onDo } = props;
+  const move = (to: Move) => ({ disabled: !props.may(to), onClick: () => props.onMove(to) });
+  const does = (deed: Deed) => ({ onClick: () => onDo(deed) });
+  const row = node.row;
+  const listed = listedPage(node) !== null;
+  const moving = (
+    <>
+      <Action label="→ in" hint="Move in, under the row before it (Ctrl+Shift+Right)" {...move("in")} />
+      <Action label="← out" hint="Move out, after the row above it (Ctrl+Shift+Left)" {...move("out")} />
+    </>
+  );
+  const upDown = (
+    <>
+      <Action label="↑" name="Move up" hint="Move up (Ctrl+Shift+Up)" {...move("up")} />
+      <Action label="↓" name="Move down" hint="Move down (Ctrl+Shift+Down)" {...move("down")} />
+    </>
+  );
+  return (
+    <div className="actions" role="toolbar" aria-label="The selected row">
+      <b title={props.title}>{props.title}</b>
+      {!row ? (
+        <>
+          <Action label="+ item" hint="Add an item at its end (N)" {...does("under")} />
+          {upDown}
+          <Action label="Rename" hint="Edit the name (Enter)" {...does("label")} />
+          <Action label="Copy" hint="Copy it with all its items (Ctrl+D)" {...does("copy")} />
+          <Action
+            label={node.menu.setAside ? "Bring back" : "Set aside"}
+            hint={
+              node.menu.setAside ? "Let it stand where it stood" : "Keep it without its standing anywhere (H)"
+            }
+            {...does("aside")}
+          />
+          <Action label="Remove" hint="Remove the menu; undo brings it back (Delete)" {...does("remove")} />
+        </>
+      ) : row.foreign ? (
+        <span className="hint">It belongs to another menu; change it there.</span>
+      ) : (
+        <>
+          <Action label="+ below" hint="Add an item below (N)" {...does("below")} />
+          <Action label="+ under" hint="Add an item under it (N, then Tab)" {...does("under")} />
+          {moving}
+          {upDown}
+          <Action label="Label" hint="Edit the label (Enter); empty follows again" {...does("label")} />
+          <Action
+            label={row.hidden ? "Show" : "Hide"}
+            hint={row.hidden ? "Show it again, in the same place (H)" : "Hide it and what is under it (H)"}
+            {...does("hide")}
+          />
+          {listed ? (
+            <>
+              <Action
+                label="Detach"
+                hint="Make it an item that no longer follows the tree"
+                {...does("detach")}
+              />
+              <Action label="Leave out" hint="The list leaves this page out (Delete)" {...does("leaveOut")} />
+            </>
+          ) : (
+            <>
+              {row.kind.kind === "LIST" && (
+                <Action label="Freeze" hint="Make its rows ordinary items" {...does("freeze")} />
+              )}
+              <Action label="Copy" hint="Copy it with what is under it (Ctrl+D)" {...does("copy")} />
+              <Action label="Remove" hint="Remove the item, never its page (Delete)" {...does("remove")} />
+            </>
+          )}
+        </>
+      )}
+    </div>
+  );
+}

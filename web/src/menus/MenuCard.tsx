@@ -1,0 +1,81 @@
+import { Button, Select } from "antd";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { MenuDto, Zone } from "../api/client";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { AS_THE_ZONE, everywhere, useZones } from "../zones/useZones";
+import { ZONE_WORDS } from "./words";
+
+/** Everything about the selected menu: where it stands, and a way to let it stand elsewhere too. */
+export function MenuCard(props: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  readonly menu: MenuDto;
+}) {
+  const { copy, store, menu } = props;
+  const zones = useZones(copy.revision, null);
+  const [zone, setZone] = useState<Zone>("HEADER");
+  const [problem, setProblem] = useState<string | null>(null);
+  const standings = (zones.data?.rows ?? []).flatMap((row) =>
+    row.cells
+      .filter((cell) =>
+        [cell.says.menus, cell.says.before, cell.says.after].some((part) =>
+          part?.some((placed) => placed.menu === menu.id),
+        ),
+      )
+      .map((cell) => ({ zone: cell.zone, scope: row.name })),
+  );
+  const stand = async () => {
+    const there = everywhere(zones.data, zone);
+    const result = await store.change({
+      kind: "assignMenus",
+      zone,
+      scope: { kind: "EVERYWHERE", page: null, layout: null, pages: null },
+      says: {
+        kind: "INSTEAD",
+        menus: [...there.filter((placed) => placed.menu !== menu.id), { menu: menu.id, ...AS_THE_ZONE }],
+        before: null,
+        after: null,
+      },
+    });
+    setProblem(result.ok ? null : result.sentence);
+  };
+  return (
+    <section className="card" aria-label={`About ${menu.name}`}>
+      <h2>{menu.name}</h2>
+      <p className="sentence">
+        {menu.setAside
+          ? "It is set aside: visitors see it nowhere until you bring it back."
+          : standings.length === 0
+            ? "It stands in no zone, so visitors do not see it yet."
+            : menu.follows
+              ? "It follows the page tree; rows can be dressed, hidden and added all the same."
+              : "A list built by hand."}
+      </p>
+      {problem && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      <h3>Where it stands</h3>
+      <ul className="standings">
+        {standings.map((standing) => (
+          <li key={`${standing.zone} ${standing.scope}`}>
+            <b>{ZONE_WORDS[standing.zone]}</b> of {standing.scope}
+          </li>
+        ))}
+      </ul>
+      <div className="choices">
+        <Select<Zone>
+          aria-label="Zone"
+          value={zone}
+          onChange={setZone}
+          style={{ width: 160 }}
+          options={Object.entries(ZONE_WORDS).map(([value, label]) => ({ value: value as Zone, label }))}
+        />
+        <Button onClick={() => void stand()}>Let it stand there on every page</Button>
+        <Link to="/zones">All zones</Link>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,297 @@
+import { Button } from "antd";
+import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
+import type { OfferDto, RowPlace } from "../api/client";
+import { ARROWS, type Move } from "../outline/moves";
+import { Outline } from "../outline/Outline";
+import { type Row, rowsOf } from "../outline/rows";
+import { TitleField } from "../outline/TitleField";
+import { newId } from "../shared/ids";
+import { lettersAct } from "../shell/keys";
+import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { childrenOf, pageOf } from "../working-copy/tree";
+import { ItemCell, titleOf } from "./ItemCell";
+import { ItemLine } from "./ItemLine";
+import { type Deed, MenuActions } from "./MenuActions";
+import { endUnder, findItem, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+import { addOffered, changeOf, moveOf, set } from "./useMenuDeeds";
+import { listWords } from "./words";
+
+type Attention =
+  | { readonly kind: "none" }
+  | { readonly kind: "labelling"; readonly node: string }
+  | { readonly kind: "naming" }
+  | { readonly kind: "adding"; readonly menu: string; readonly place: RowPlace; readonly shownAfter: string }
+  | { readonly kind: "problem"; readonly node: string; readonly sentence: string };
+
+const NONE: Attention = { kind: "none" };
+
+/** The left side: all menus in one outline, the actions for the selected row, and the add line. */
+export function MenuDesk(props: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  readonly outline: MenuOutline;
+  readonly selected: Node | null;
+  readonly gridRef: RefObject<HTMLDivElement | null>;
+  readonly onSelect: (id: string) => void;
+  readonly onWholeScreen: () => void;
+}) {
+  const { copy, store, outline, selected, gridRef } = props;
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const [attention, setAttention] = useState<Attention>(NONE);
+  const rows = useMemo(() => rowsOf(outline, folded), [outline, folded]);
+  const menus = childrenOf(outline, null);
+
+  const backToOutline = () => gridRef.current?.focus({ preventScroll: true });
+  const leave = () => {
+    setAttention(NONE);
+    backToOutline();
+  };
+  const unfold = (id: string) => {
+    if (folded.has(id)) setFolded(new Set([...folded].filter((other) => other !== id)));
+  };
+  const told = (node: Node, result: Result) =>
+    setAttention(result.ok ? NONE : { kind: "problem", node: node.id, sentence: result.sentence });
+
+  const move = async (to: Move) => {
+    const change = selected && moveOf(outline, copy.tree, selected, to);
+    if (selected && change) told(selected, await store.change(change));
+  };
+  const addUnder = (node: Node) => {
+    if (node.row?.foreign) return;
+    unfold(node.id);
+    setAttention({
+      kind: "adding",
+      menu: node.menu.id,
+      place: endUnder(outline, node),
+      shownAfter: lastBeneath(rows, node.id),
+    });
+  };
+  const addBelow = (node: Node) => {
+    if (node.parent === null) return addUnder(node);
+    const parent = nodeOf(outline, node.parent);
+    if (parent.row?.foreign || node.row?.foreign) return;
+    setAttention({
+      kind: "adding",
+      menu: node.menu.id,
+      place: placeAt(outline, parent, node.id),
+      shownAfter: lastBeneath(rows, node.id),
+    });
+  };
+  const perform = async (deed: Deed) => {
+    if (!selected) return;
+    if (deed === "below") return addBelow(selected);
+    if (deed === "under") return addUnder(selected);
+    if (deed === "label") return setAttention({ kind: "labelling", node: selected.id });
+    const change = changeOf(selected, deed);
+    if (!change) return;
+    const next = rows[rows.findIndex((row) => row.id === selected.id) - 1]?.id;
+    const result = await store.change(change);
+    told(selected, result);
+    if (result.ok && (deed === "remove" || deed === "leaveOut") && next) props.onSelect(next);
+  };
+
+  const onKey = (event: KeyboardEvent) => {
+    const arrow = ARROWS[event.key];
+    const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+    const act =
+      event.ctrlKey && event.shiftKey && arrow
+        ? () => void move(arrow)
+        : event.ctrlKey && event.key.toLowerCase() === "d"
+          ? () => void perform("copy")
+          : event.key === "Delete"
+            ? () => void perform("remove")
+            : plain && lettersAct()
+              ? {
+                  n: () => void perform("below"),
+                  h: () => void perform("hide"),
+                  w: props.onWholeScreen,
+                }[event.key.toLowerCase()]
+              : undefined;
+    if (act) {
+      event.preventDefault();
+      event.stopPropagation();
+      act();
+    }
+  };
+
+  const nameMenu = async (name: string) => {
+    const menu = newId();
+    const result = await store.change({ kind: "addMenu", menu, after: menus.at(-1) ?? null, name });
+    if (result.ok) {
+      leave();
+      props.onSelect(menu);
+    }
+    return result;
+  };
+  const label = async (node: Node, text: string) => {
+    const result = await store.change(
+      node.row ? set(node, { label: text }) : { kind: "renameMenu", menu: node.id, name: text },
+    );
+    if (result.ok) leave();
+    return result;
+  };
+  const adding = attention.kind === "adding" ? attention : null;
+  const add = async (offer: OfferDto) => {
+    if (!adding) return { ok: false, sentence: "" } as const;
+    const id = newId();
+    const result = await addOffered(store, copy.tree, offer, id, adding.place);
+    if (result.ok) {
+      setAttention((now) =>
+        now.kind === "adding"
+          ? { ...now, place: { ...now.place, after: id }, shownAfter: `${now.menu}/${id}` }
+          : now,
+      );
+    }
+    return result;
+  };
+  const nest = () => {
+    if (adding?.place.after) {
+      setAttention({ ...adding, place: { parent: adding.place.after, after: null, anchor: null } });
+    }
+  };
+  const goOut = () => {
+    const parent = adding && findItem(outline, adding.place.parent, adding.place.anchor?.under ?? null);
+    if (adding && parent?.parent) {
+      setAttention({ ...adding, place: placeAt(outline, nodeOf(outline, parent.parent), parent.id) });
+    }
+  };
+
+  const titleOfPage = (page: string) =>
+    copy.tree.pages.has(page) ? pageOf(copy.tree, page).title : "a page";
+  const cells = (row: Row): ReactNode[] => {
+    const node = nodeOf(outline, row.id);
+    const list = node.row ? listWords(node.row, titleOfPage) : "";
+    const text =
+      attention.kind === "labelling" && attention.node === row.id ? (
+        <TitleField
+          key="labelling"
+          label={node.row ? `Label of ${titleOf(node)}` : `Name of ${titleOf(node)}`}
+          initial={node.row ? node.row.ownLabel : node.menu.name}
+          placeholder={node.row?.followed ?? ""}
+          onKeep={(typed) => label(node, typed)}
+          onLeave={leave}
+        />
+      ) : (
+        <ItemCell
+          key="text"
+          node={node}
+          folded={row.folded}
+          beneath={row.subpages}
+          list={list}
+          problem={attention.kind === "problem" && attention.node === row.id ? attention.sentence : null}
+        />
+      );
+    return [
+      text,
+      node.row ? node.row.leads : `${node.menu.items === 1 ? "1 item" : `${node.menu.items} items`}`,
+    ];
+  };
+
+  return (
+    <section className="desk" aria-label="Menus">
+      <div className="head">
+        <h2>Menus</h2>
+        <span>{menus.length === 1 ? "1 menu" : `${menus.length} menus`}</span>
+        <span className="spring" />
+        <Button size="small" onClick={() => setFolded(folded.size > 0 ? new Set() : new Set(menus))}>
+          {folded.size > 0 ? "Unfold all" : "Fold all"}
+        </Button>
+        <Button size="small" onClick={() => setAttention({ kind: "naming" })}>
+          New menu
+        </Button>
+      </div>
+      {selected && (
+        <MenuActions
+          node={selected}
+          title={titleOf(selected) || "The list"}
+          may={(to) => moveOf(outline, copy.tree, selected, to) !== null}
+          onMove={move}
+          onDo={perform}
+        />
+      )}
+      <Outline
+        label="Menus"
+        columns={["Item", "Leads to"]}
+        rows={rows}
+        selected={selected?.id ?? null}
+        gridRef={gridRef}
+        extra={
+          adding
+            ? {
+                after: rows.findIndex((row) => row.id === adding.shownAfter),
+                level: levelFor(outline, rows, adding.place),
+                content: (
+                  <ItemLine
+                    menu={adding.menu}
+                    place={adding.place}
+                    onAdd={add}
+                    onPaste={async (text) => {
+                      const result = await store.pasteItems(text, adding.place);
+                      if (result.ok) leave();
+                      return result;
+                    }}
+                    onNest={nest}
+                    onOut={goOut}
+                    onLeave={leave}
+                  />
+                ),
+              }
+            : attention.kind === "naming"
+              ? {
+                  after: rows.length - 1,
+                  level: 1,
+                  content: (
+                    <TitleField
+                      label="Name of the new menu"
+                      initial=""
+                      placeholder="What you call it; visitors never see it"
+                      onKeep={nameMenu}
+                      onLeave={leave}
+                    />
+                  ),
+                }
+              : null
+        }
+        onSelect={(id) => {
+          setAttention(NONE);
+          props.onSelect(id);
+        }}
+        onEdit={(id) => {
+          if (!nodeOf(outline, id).row?.foreign) setAttention({ kind: "labelling", node: id });
+        }}
+        onFold={(id, fold) => {
+          const next = new Set(folded);
+          if (fold) next.add(id);
+          else next.delete(id);
+          setFolded(next);
+        }}
+        onKey={onKey}
+        cells={cells}
+      />
+      {selected && (
+        <button
+          type="button"
+          className="add-teaser"
+          onClick={() => addUnder(nodeOf(outline, selected.menu.id))}
+        >
+          <span aria-hidden="true">+</span> A page, a link, a heading… at the end of {selected.menu.name}
+        </button>
+      )}
+    </section>
+  );
+}
+
+/** The last row that is seen beneath a row, or the row itself. */
+function lastBeneath(rows: readonly Row[], id: string): string {
+  const at = rows.findIndex((row) => row.id === id);
+  const level = rows[at]?.level ?? 0;
+  let last = at;
+  while ((rows[last + 1]?.level ?? 0) > level) last++;
+  return rows[last]?.id ?? id;
+}
+
+/** The level of a row that will stand at a place. */
+function levelFor(outline: MenuOutline, rows: readonly Row[], place: RowPlace): number {
+  const parent = findItem(outline, place.parent, place.anchor?.under ?? null);
+  return (rows.find((row) => row.id === parent?.id)?.level ?? 1) + 1;
+}

@@ -1,0 +1,153 @@
+import type { MenuDto, MenuRowDto, MenusDto, PlaceDto, RowPlace } from "../api/client";
+import type { Move } from "../outline/moves";
+import { childrenOf, endOf, type PageTree, parentOf } from "../working-copy/tree";
+
+/** A row of the outline of all menus: a menu at the top, or a row of it as it comes out. */
+export type Node = {
+  readonly id: string;
+  readonly menu: MenuDto;
+  /** Null for the menu itself. */
+  readonly row: MenuRowDto | null;
+  readonly parent: string | null;
+};
+
+export type MenuOutline = {
+  readonly nodes: ReadonlyMap<string, Node>;
+  readonly children: ReadonlyMap<string | null, readonly string[]>;
+};
+
+export function outlineOf(menus: MenusDto): MenuOutline {
+  const nodes = new Map<string, Node>();
+  const children = new Map<string | null, string[]>();
+  const add = (node: Node) => {
+    nodes.set(node.id, node);
+    const siblings = children.get(node.parent);
+    if (siblings) siblings.push(node.id);
+    else children.set(node.parent, [node.id]);
+  };
+  for (const menu of menus.menus) {
+    add({ id: menu.id, menu, row: null, parent: null });
+    const above = [menu.id];
+    for (const row of menu.rows) {
+      let id = `${menu.id}/${row.key}`;
+      while (nodes.has(id)) id += "~"; // a menu may be shown twice in another
+      above.length = row.level;
+      add({ id, menu, row, parent: above[row.level - 1] ?? menu.id });
+      above.push(id);
+    }
+  }
+  return { nodes, children };
+}
+
+export function nodeOf(outline: MenuOutline, id: string): Node {
+  const node = outline.nodes.get(id);
+  if (!node) throw new Error(`no row ${id}`);
+  return node;
+}
+
+/** The node of an item, which stands in one menu only. */
+export function findItem(outline: MenuOutline, item: string, page: string | null): Node | undefined {
+  for (const node of outline.nodes.values()) {
+    if (node.row && !node.row.foreign && node.row.item === item && listedPage(node) === page) return node;
+    if (!node.row && node.id === item) return node;
+  }
+  return undefined;
+}
+
+/** The page of a row that a list yields; null for a menu or an item of the owner's own. */
+export function listedPage(node: Node): string | null {
+  return node.row?.kind.kind === "LISTED" ? node.row.page : null;
+}
+
+/** Whether it is an item that can be moved and removed: not a menu, not a list's row, not of another menu. */
+export function isOwnItem(node: Node): boolean {
+  return node.row !== null && !node.row.foreign && listedPage(node) === null;
+}
+
+function isListLike(node: Node): boolean {
+  return node.row?.kind.kind === "LIST" || node.row?.kind.kind === "LISTED";
+}
+
+/** The place under a row, right after one of those beneath it, or first. */
+export function placeAt(outline: MenuOutline, parent: Node, after: string | null): RowPlace {
+  const siblings = childrenOf(outline, parent.id);
+  const before = siblings
+    .slice(0, after === null ? 0 : siblings.indexOf(after) + 1)
+    .map((id) => nodeOf(outline, id))
+    .reverse();
+  const item = parent.row ? parent.row.item : parent.id;
+  return {
+    parent: item,
+    after: before.find(isOwnItem)?.row?.item ?? null,
+    anchor: isListLike(parent)
+      ? {
+          under: listedPage(parent),
+          behind: before.map(listedPage).filter((page) => page !== null),
+        }
+      : null,
+  };
+}
+
+export function endUnder(outline: MenuOutline, parent: Node): RowPlace {
+  return placeAt(outline, parent, childrenOf(outline, parent.id).at(-1) ?? null);
+}
+
+/** Where a move takes an item; null where it cannot go further. */
+export function itemAfterMove(outline: MenuOutline, node: Node, move: Move): RowPlace | null {
+  if (node.parent === null || !isOwnItem(node)) return null;
+  const parent = nodeOf(outline, node.parent);
+  const siblings = childrenOf(outline, parent.id);
+  const at = siblings.indexOf(node.id);
+  switch (move) {
+    case "up":
+      return at > 0 ? placeAt(outline, parent, siblings[at - 2] ?? null) : null;
+    case "down": {
+      const next = siblings[at + 1];
+      return next === undefined ? null : placeAt(outline, parent, next);
+    }
+    case "in": {
+      const above = siblings[at - 1];
+      return above === undefined || nodeOf(outline, above).row?.foreign
+        ? null
+        : endUnder(outline, nodeOf(outline, above));
+    }
+    case "out":
+      return parent.parent === null ? null : placeAt(outline, nodeOf(outline, parent.parent), parent.id);
+  }
+}
+
+/** Where a move takes a menu among the menus: after which; undefined where it cannot go further. */
+export function menuAfterMove(outline: MenuOutline, node: Node, move: Move): string | null | undefined {
+  const menus = childrenOf(outline, null);
+  const at = menus.indexOf(node.id);
+  if (move === "up") return at > 0 ? (menus[at - 2] ?? null) : undefined;
+  if (move === "down") return menus[at + 1];
+  return undefined;
+}
+
+/** Where a move of a list's row takes its page in the tree; null where it cannot go further. */
+export function pageAfterMove(outline: MenuOutline, node: Node, tree: PageTree, move: Move): PlaceDto | null {
+  const page = listedPage(node);
+  if (page === null || node.parent === null || node.row?.foreign || !tree.pages.has(page)) return null;
+  const listed = childrenOf(outline, node.parent)
+    .map((id) => listedPage(nodeOf(outline, id)))
+    .filter((each) => each !== null);
+  const at = listed.indexOf(page);
+  const before = listed[at - 1];
+  const next = listed[at + 1];
+  switch (move) {
+    case "up": {
+      if (before === undefined) return null;
+      const siblings = childrenOf(tree, parentOf(tree, before));
+      return { parent: parentOf(tree, before), after: siblings[siblings.indexOf(before) - 1] ?? null };
+    }
+    case "down":
+      return next === undefined ? null : { parent: parentOf(tree, next), after: next };
+    case "in":
+      return before === undefined ? null : endOf(tree, before);
+    case "out": {
+      const above = listedPage(nodeOf(outline, node.parent));
+      return above === null ? null : { parent: parentOf(tree, above), after: above };
+    }
+  }
+}

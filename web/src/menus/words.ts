@@ -1,0 +1,47 @@
+import type { KindDto, MenuRowDto, Zone } from "../api/client";
+
+/** What kinds of item are called. */
+export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
+  PAGE: "page",
+  WEB_LINK: "web link",
+  MAIL: "mail",
+  PHONE: "phone",
+  HEADING: "heading",
+  TEXT: "text",
+  OTHER_MENU: "another menu",
+  LIST: "list",
+  LISTED: "page of the list",
+};
+
+export const ZONE_WORDS: Readonly<Record<Zone, string>> = {
+  HEADER: "Header",
+  ABOVE: "Above the text",
+  SIDEBAR: "Sidebar",
+  BESIDE: "Beside the text",
+  BELOW: "Below the text",
+  FOOTER: "Footer",
+  PHONE_DRAWER: "Phone drawer",
+};
+
+export function listWords(row: MenuRowDto, titleOf: (page: string) => string): string {
+  const list = row.kind.list;
+  if (!list) return "";
+  const levels = list.levels === 1 ? "1 level" : `${list.levels} levels`;
+  switch (list.source) {
+    case "WHOLE_TREE":
+      return `the whole page tree, ${levels}`;
+    case "UNDER":
+      return `what is under ${list.page === null ? "a page" : titleOf(list.page)}, ${levels}`;
+    case "UNDER_VISITED":
+      return `what is under the visited page, ${levels}`;
+  }
+}
+
+/** Where a row shows, when that is not everywhere. */
+export function deviceWords(row: MenuRowDto): string | null {
+  return row.devices.length > 1
+    ? null
+    : row.devices[0] === "PHONE"
+      ? "on phones only"
+      : "on wide screens only";
+}

@@ -1,0 +1,26 @@
+import { type RefObject, useEffect, useState } from "react";
+import { lettersAct } from "./keys";
+
+/** Whether the window has the whole screen. Escape or W gives it back, and the outline has the focus again. */
+export function useWholeScreen(
+  gridRef: RefObject<HTMLDivElement | null>,
+): readonly [boolean, (whole: boolean) => void] {
+  const [whole, setWhole] = useState(false);
+
+  // At first, and again when the window gives the screen back.
+  useEffect(() => {
+    if (!whole) gridRef.current?.focus({ preventScroll: true });
+  }, [whole, gridRef]);
+
+  // While the window has the whole screen, the outline and its keys are out of sight.
+  useEffect(() => {
+    if (!whole) return;
+    const back = (event: KeyboardEvent) => {
+      if (event.key === "Escape" || (event.key.toLowerCase() === "w" && lettersAct())) setWhole(false);
+    };
+    document.addEventListener("keydown", back);
+    return () => document.removeEventListener("keydown", back);
+  }, [whole]);
+
+  return [whole, setWhole];
+}

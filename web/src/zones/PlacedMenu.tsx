@@ -1,0 +1,85 @@
+import { Checkbox, Select } from "antd";
+import type { PlacedDto, ZonesDto } from "../api/client";
+
+type Setting<K extends keyof PlacedDto> = Readonly<Record<NonNullable<PlacedDto[K]> & string, string>>;
+
+const FORMS: Setting<"form"> = {
+  ACROSS: "across",
+  DOWN: "down",
+  FOLDING: "folding",
+  COLUMNS: "in columns",
+  BUTTON: "behind a button",
+};
+const SIZES: Setting<"size"> = { SMALL: "small", NORMAL: "normal", LARGE: "large" };
+const ALIGNMENTS: Setting<"alignment"> = {
+  START: "at the start",
+  CENTRE: "in the middle",
+  END: "at the end",
+  SPREAD: "spread",
+};
+const GAPS: Setting<"gap"> = { TIGHT: "tight", NORMAL: "normal", WIDE: "wide" };
+const OVERFLOWS: Setting<"overflow"> = { WRAP: "wraps", MORE: "ends in “More”", FOLD: "folds to a button" };
+
+/** How a menu stands in its zone; each setting is seen at once in the window. */
+export function PlacedMenu(props: {
+  readonly placed: PlacedDto;
+  readonly usual: ZonesDto["usual"][number] | undefined;
+  readonly onChange: (placed: PlacedDto) => void;
+}) {
+  const { placed, usual, onChange } = props;
+  const choice = <K extends "form" | "size" | "alignment" | "gap" | "overflow">(
+    key: K,
+    word: string,
+    words: Setting<K>,
+    asZone: string,
+  ) => (
+    <Select
+      key={key}
+      size="small"
+      aria-label={word}
+      value={placed[key] ?? ""}
+      style={{ minWidth: 110 }}
+      onChange={(value) => onChange({ ...placed, [key]: value === "" ? null : value })}
+      options={[
+        { value: "", label: `${word}: ${asZone}` },
+        ...Object.entries(words).map(([value, label]) => ({ value, label: `${word}: ${label}` })),
+      ]}
+    />
+  );
+  const levels = usual?.levels ?? 1;
+  return (
+    <div className="settings">
+      {choice("form", "Form", FORMS, usual ? FORMS[usual.form] : "as the zone")}
+      {choice("size", "Type", SIZES, "as the zone")}
+      {choice("alignment", "Stands", ALIGNMENTS, "as the zone")}
+      {choice("gap", "Gaps", GAPS, "as the zone")}
+      {choice("overflow", "Too long", OVERFLOWS, OVERFLOWS.WRAP)}
+      <Select
+        size="small"
+        aria-label="From level"
+        value={placed.fromLevel}
+        onChange={(fromLevel) => onChange({ ...placed, fromLevel })}
+        options={Array.from({ length: 5 }, (_, index) => ({
+          value: index + 1,
+          label: `From level ${index + 1}`,
+        }))}
+      />
+      <Select
+        size="small"
+        aria-label="How many levels"
+        value={placed.levels ?? 0}
+        onChange={(chosen) => onChange({ ...placed, levels: chosen === 0 ? null : chosen })}
+        options={[
+          { value: 0, label: `Levels: ${levels}, as the zone` },
+          ...Array.from({ length: 10 }, (_, index) => ({ value: index + 1, label: `Levels: ${index + 1}` })),
+        ]}
+      />
+      <Checkbox
+        checked={placed.currentBranchOnly}
+        onChange={(event) => onChange({ ...placed, currentBranchOnly: event.target.checked })}
+      >
+        Only the branch of the visited page
+      </Checkbox>
+    </div>
+  );
+}

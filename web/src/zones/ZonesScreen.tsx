@@ -1,0 +1,235 @@
+import { Select } from "antd";
+import { useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import type { AssignmentDto, PlacedDto, ScopeDto, Zone, ZonesDto } from "../api/client";
+import { menusAddress } from "../menus/address";
+import { useMenus } from "../menus/useMenus";
+import { ZONE_WORDS } from "../menus/words";
+import { CouldNotLoad } from "../shell/CouldNotLoad";
+import { Split } from "../shell/Split";
+import { useWholeScreen } from "../shell/useWholeScreen";
+import { WindowPane } from "../window/WindowPane";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { childrenOf, pageOf, pathTo } from "../working-copy/tree";
+import { CellCard } from "./CellCard";
+import { scopeKey, scopeName, scopesOf } from "./scopes";
+import { useZones } from "./useZones";
+import { ZoneDrawing } from "./ZoneDrawing";
+import "./zones.css";
+
+const ZONES = Object.keys(ZONE_WORDS) as Zone[];
+
+/** A cell of the table: a zone, and the scope or, in the last row, the page in the window. */
+type Chosen = { readonly zone: Zone; readonly scope: ScopeDto; readonly ofPage: boolean };
+
+/** The zone table: scopes down, zones across, and what the page in the window has, with the reason. */
+export default function ZonesScreen(props: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  /** The page in the window. */
+  readonly page: string;
+  readonly onPage: (page: string) => void;
+}) {
+  const { copy, store, page } = props;
+  const zones = useZones(copy.revision, page);
+  const menus = useMenus(copy.revision);
+  const gridRef = useRef<HTMLDivElement>(null);
+  const [whole, setWhole] = useWholeScreen(gridRef);
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [drafts, setDrafts] = useState<readonly ScopeDto[]>([]);
+  const navigate = useNavigate();
+
+  if (zones.isError && !zones.data) {
+    return (
+      <CouldNotLoad
+        what="your zones"
+        sentence="Velnik does not answer just now."
+        onRetry={() => void zones.refetch()}
+      />
+    );
+  }
+  if (!zones.data || menus.status !== "ready") return <main className="area" aria-busy="true" />;
+  const table = zones.data;
+  const names = new Map(menus.menus.menus.map((menu) => [menu.id, menu.name]));
+  const rows = withDrafts(table, drafts, copy);
+  const title = pageOf(copy.tree, page).title;
+  const choose = (zone: Zone, scope: ScopeDto, ofPage: boolean) => setChosen({ zone, scope, ofPage });
+  const isChosen = (zone: Zone, scope: ScopeDto, ofPage: boolean) =>
+    chosen?.zone === zone &&
+    chosen.ofPage === ofPage &&
+    (ofPage || scopeKey(chosen.scope) === scopeKey(scope));
+  const ownScope: ScopeDto =
+    childrenOf(copy.tree, page).length > 0 && page !== copy.tree.home
+      ? { kind: "SECTION", page, layout: null, pages: null }
+      : { kind: "PAGES", page: null, layout: null, pages: [page] };
+  return (
+    <Split
+      whole={whole}
+      desk={
+        <section className="desk" aria-label="Zones">
+          <div className="head">
+            <h2>Zones</h2>
+            <span>which menus stand where, and for which pages</span>
+          </div>
+          <div className="zone-table-ground" ref={gridRef} tabIndex={-1}>
+            <table className="zone-table">
+              <thead>
+                <tr>
+                  <th scope="col">For</th>
+                  {ZONES.map((zone) => (
+                    <th key={zone} scope="col">
+                      <ZoneDrawing zone={zone} />
+                      {ZONE_WORDS[zone]}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {rows.map((row) => (
+                  <tr key={scopeKey(row.scope)}>
+                    <th scope="row">{capital(row.name)}</th>
+                    {ZONES.map((zone) => (
+                      <td key={zone}>
+                        <button
+                          type="button"
+                          className="cell"
+                          aria-pressed={isChosen(zone, row.scope, false)}
+                          aria-label={`${ZONE_WORDS[zone]} of ${row.name}`}
+                          onClick={() => choose(zone, row.scope, false)}
+                        >
+                          <Said assignment={row.cells.find((cell) => cell.zone === zone)} names={names} />
+                        </button>
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+                <tr className="computed">
+                  <th scope="row">{title}, the page in the window</th>
+                  {ZONES.map((zone) => {
+                    const at = table.page.find((cell) => cell.zone === zone);
+                    return (
+                      <td key={zone}>
+                        <button
+                          type="button"
+                          className="cell"
+                          title={at?.why.join(" ")}
+                          aria-pressed={isChosen(zone, ownScope, true)}
+                          aria-label={`${ZONE_WORDS[zone]} of ${title}`}
+                          onClick={() => choose(zone, ownScope, true)}
+                        >
+                          {at?.menus.map((menu) => (
+                            <span key={menu.menu}>{menu.name}</span>
+                          ))}
+                        </button>
+                      </td>
+                    );
+                  })}
+                </tr>
+              </tbody>
+            </table>
+          </div>
+          <div className="new-scope">
+            <Select
+              showSearch
+              optionFilterProp="label"
+              aria-label="Add an exception for"
+              placeholder="Add an exception for…"
+              value={null}
+              style={{ width: 320 }}
+              onChange={(key: string) => {
+                const scope = scopesOf(copy.tree).find((each) => scopeKey(each) === key);
+                if (scope) {
+                  setDrafts([...drafts, scope]);
+                  choose("SIDEBAR", scope, false);
+                }
+              }}
+              options={scopesOf(copy.tree).map((scope) => ({
+                value: scopeKey(scope),
+                label: capital(scopeName(copy.tree, scope)),
+              }))}
+            />
+          </div>
+        </section>
+      }
+      window={
+        <WindowPane
+          tree={copy.tree}
+          page={page}
+          revision={copy.revision}
+          path={pathTo(copy.tree, page).map((step) => pageOf(copy.tree, step).title)}
+          whole={whole}
+          pointed={null}
+          nameOf={(at) => (at.menu === null ? null : (names.get(at.menu) ?? null))}
+          onWhole={setWhole}
+          onVisit={(visited) => {
+            if (copy.tree.pages.has(visited)) props.onPage(visited);
+          }}
+          onPoint={(at) => void navigate(menusAddress(at))}
+        />
+      }
+      card={
+        chosen ? (
+          <CellCard
+            key={`${chosen.zone} ${chosen.ofPage ? page : scopeKey(chosen.scope)}`}
+            copy={copy}
+            store={store}
+            table={table}
+            page={page}
+            zone={chosen.zone}
+            scope={chosen.ofPage ? ownScope : chosen.scope}
+            ofPage={chosen.ofPage}
+            menus={menus.menus.menus}
+          />
+        ) : (
+          <section className="card" aria-label="Zones">
+            <h2>Where menus stand</h2>
+            <p className="sentence">
+              Each row says for which pages, each column in which part of the page. A narrower row beats a
+              wider one. Choose a cell to change it; the last row says what the page in the window has.
+            </p>
+          </section>
+        )
+      }
+    />
+  );
+}
+
+/** What an assignment puts in a cell. */
+function Said(props: {
+  readonly assignment: AssignmentDto | undefined;
+  readonly names: ReadonlyMap<string, string>;
+}) {
+  const says = props.assignment?.says;
+  if (!says) return <span className="unsaid">–</span>;
+  const list = (placed: readonly PlacedDto[] | null, word: string) =>
+    (placed ?? []).map((each) => (
+      <span key={word + each.menu}>
+        {word && <em>{word} </em>}
+        {props.names.get(each.menu) ?? "a menu that is gone"}
+      </span>
+    ));
+  if (says.kind === "AROUND") {
+    return (
+      <>
+        {list(says.before, "before:")}
+        {list(says.after, "after:")}
+      </>
+    );
+  }
+  return (says.menus ?? []).length === 0 ? <em>nothing</em> : list(says.menus, "");
+}
+
+/** Scopes that were asked for but hold nothing yet stand among the others until they do. */
+function withDrafts(table: ZonesDto, drafts: readonly ScopeDto[], copy: WorkingCopy) {
+  const there = new Set(table.rows.map((row) => scopeKey(row.scope)));
+  return [
+    ...table.rows,
+    ...drafts
+      .filter((scope) => !there.has(scopeKey(scope)))
+      .map((scope) => ({ scope, name: scopeName(copy.tree, scope), cells: [] as readonly AssignmentDto[] })),
+  ];
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
