@@ -65,8 +65,8 @@ public class FirstLightIT extends BrowserTest {
                 "Group bookings");
 
         assertThat(mara.window().locator("h1")).hasText("SUP boards");
-        assertThat(mara.window().locator("nav.across .pointed")).hasText("SUP boards");
-        assertThat(mara.window().locator("nav.across .pointed")).isVisible();
+        assertThat(mara.window().locator(".header .across .pointed")).hasText("SUP boards");
+        assertThat(mara.window().locator(".header .across .pointed")).isVisible();
         mara.looksOnAPhone().opensTheDrawer();
         assertThat(mara.window().locator("details.drawer .pointed > a")).isVisible();
 

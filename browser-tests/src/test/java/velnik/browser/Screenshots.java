@@ -19,7 +19,7 @@ public class Screenshots extends BrowserTest {
             Owner mara = new Owner(velnik, wide()).signsIn();
             mara.chooses("Hire").clicks("+ under").types("Paddleboards").presses("Enter", "Escape");
             mara.isTold("Paddleboards added under Hire.");
-            assertThat(mara.window().locator("nav.across .pointed")).isVisible();
+            assertThat(mara.window().locator(".header .across .pointed")).isVisible();
             mara.rests();
             take(mara, "pages");
             mara.presses("m").types("rep");

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertEquals;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Response;
+import com.microsoft.playwright.options.AriaRole;
 
 /** Somebody who looks at the published site. */
 final class Visitor extends Watched {
@@ -36,7 +37,14 @@ final class Visitor extends Watched {
     }
 
     Locator across() {
-        return page.locator("nav.across");
+        return page.locator(".header .across");
+    }
+
+    /** A link of the header. */
+    Locator link(String label) {
+        return across().getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(label).setExact(true));
     }
 
     Locator drawer() {

@@ -14,12 +14,10 @@ public class VisitorIT extends DemoTest {
         Visitor visitor = new Visitor(velnik, context(1280, 800, false));
         visitor.opens("/");
         // Reached by Tab: the focus opens what is under a page.
-        visitor.across()
-                .getByText("Hire", new Locator.GetByTextOptions().setExact(true))
-                .focus();
+        visitor.link("Hire").focus();
         visitor.page().keyboard().press("Tab");
         visitor.page().keyboard().press("Tab");
-        assertThat(visitor.across().getByText("Canoes")).isFocused();
+        assertThat(visitor.link("Canoes")).isFocused();
         visitor.page().keyboard().press("Enter");
         visitor.reads("Canoes");
         visitor.across().getByText("Courses").hover();
@@ -67,9 +65,7 @@ public class VisitorIT extends DemoTest {
         visitor.page().keyboard().press("Escape");
         assertThat(visitor.across().getByText("Canoes")).isHidden();
         assertThat(opener).isFocused();
-        visitor.across()
-                .getByText("Moorings", new Locator.GetByTextOptions().setExact(true))
-                .focus();
+        visitor.across().locator("button.words").first().focus();
         visitor.page().keyboard().press("Space");
         assertThat(visitor.across().getByText("Pontoon berths")).isVisible();
         visitor.complainsOfNothing();
