@@ -3,6 +3,8 @@
  * leaves, and only one is open at a time.
  */
 
+import { fit, restore } from "./overflow";
+
 const OPEN = "aria-expanded";
 
 function openers(): HTMLButtonElement[] {
@@ -52,3 +54,9 @@ document.addEventListener("pointerover", (event) => {
     document.documentElement.classList.remove("dismissed");
   }
 });
+
+// The owner's window merges pages into this one: it needs them as they were sent.
+document.addEventListener("velnik:before-merge", restore);
+document.addEventListener("velnik:after-merge", fit);
+addEventListener("resize", fit);
+fit();

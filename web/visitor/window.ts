@@ -45,12 +45,14 @@ function show(html: string): void {
   const fresh = new DOMParser().parseFromString(html, "text/html");
   const page = fresh.body.dataset.page ?? null;
   const same = page === shown;
+  document.dispatchEvent(new Event("velnik:before-merge"));
   Idiomorph.morph(document.body, fresh.body.outerHTML, {
     ignoreActiveValue: true,
     callbacks: {
       beforeAttributeUpdated: (name: string) => !(same && KEPT.has(name)),
     },
   });
+  document.dispatchEvent(new Event("velnik:after-merge"));
   document.title = fresh.title;
   if (!same) window.scrollTo(0, 0);
   shown = page;

@@ -103,7 +103,7 @@ export function Outline(props: {
   const spineOfSelected = new Set(selectedRow?.spine.slice(-1));
   return (
     <div
-      className="outline"
+      className={`outline columns-${props.columns.length}`}
       role="treegrid"
       aria-label={props.label}
       aria-rowcount={rows.length + 1}

@@ -4,7 +4,8 @@ import { useState } from "react";
 import { api, type Reach } from "../api/client";
 import { GateMark, KeyMark } from "../shared/marks";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { addressAbove, pageOf } from "../working-copy/tree";
+import { addressAbove, type Page, pageOf } from "../working-copy/tree";
+import { Whereabouts } from "./Whereabouts";
 
 /** Everything about the selected page: who can reach it, in one sentence, and what decides that. */
 export function PageCard(props: {
@@ -65,6 +66,17 @@ export function PageCard(props: {
             ]}
           />
         )}
+        <span id="layout-label">Layout</span>
+        <Segmented<Page["layout"]>
+          aria-labelledby="layout-label"
+          value={page.layout}
+          onChange={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
+          options={[
+            { value: "STANDARD", label: "Standard" },
+            { value: "WIDE", label: "Wide" },
+            { value: "LANDING", label: "Landing" },
+          ]}
+        />
         {page.summary && (
           <>
             <span>Summary</span>
@@ -77,6 +89,7 @@ export function PageCard(props: {
           {problem}
         </p>
       )}
+      <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
     </section>
   );
 }

@@ -1,6 +1,7 @@
+import { useQuery } from "@tanstack/react-query";
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
-import type { PlaceDto } from "../api/client";
+import { api, type PlaceDto } from "../api/client";
 import { ARROWS, type Move, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { type Row, rowsOf } from "../outline/rows";
@@ -37,6 +38,11 @@ export function PageDesk(props: {
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
   const [attention, setAttention] = useState<Attention>(NONE);
   const rows = useMemo(() => rowsOf(tree, folded), [tree, folded]);
+  const placings = useQuery({
+    queryKey: ["placings", copy.revision],
+    queryFn: api.placings,
+    placeholderData: (previous) => previous,
+  });
   const heldBack = useMemo(
     () => [...tree.pages.values()].filter((page) => page.reach === "HELD_BACK").length,
     [tree],
@@ -127,7 +133,15 @@ export function PageDesk(props: {
         kept={copy.keeping.status === "kept" && copy.touched.has(row.id)}
       />
     );
-    return [text, addressOf(tree, row.id)];
+    const placing = placings.data?.[row.id];
+    return [
+      text,
+      addressOf(tree, row.id),
+      placing?.menus.join(", "),
+      <span key="clicks" className="number">
+        {placing?.clicks ?? "–"}
+      </span>,
+    ];
   };
 
   return (
@@ -161,7 +175,7 @@ export function PageDesk(props: {
       />
       <Outline
         label="Pages"
-        columns={["Title", "Address"]}
+        columns={["Title", "Address", "Stands in", "Clicks"]}
         rows={rows}
         selected={selected}
         gridRef={gridRef}

@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.AriaRole;
 /** Somebody at the editor. */
 final class Owner extends Watched {
     private final RunningVelnik velnik;
+    private int gestures;
 
     Owner(RunningVelnik velnik, BrowserContext context) {
         super(context);
@@ -43,12 +44,14 @@ final class Owner extends Watched {
     }
 
     Owner chooses(String title) {
+        gestures++;
         row(title).click();
         assertThat(row(title)).hasAttribute("aria-selected", "true");
         return this;
     }
 
     Owner clicks(String button) {
+        gestures++;
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(button).setExact(true))
@@ -58,12 +61,14 @@ final class Owner extends Watched {
 
     Owner presses(String... keys) {
         for (String key : keys) {
+            gestures++;
             page.keyboard().press(key);
         }
         return this;
     }
 
     Owner types(String text) {
+        gestures++;
         page.keyboard().type(text);
         return this;
     }
@@ -75,7 +80,7 @@ final class Owner extends Watched {
     }
 
     Owner seesAddress(String title, String address) {
-        assertThat(row(title).getByRole(AriaRole.GRIDCELL).last()).hasText(address);
+        assertThat(row(title).getByRole(AriaRole.GRIDCELL).nth(1)).hasText(address);
         return this;
     }
 
@@ -131,6 +136,46 @@ final class Owner extends Watched {
         window().locator("details.drawer > summary").press("Enter");
         assertThat(window().locator("details.drawer")).hasAttribute("open", "");
         return this;
+    }
+
+    Owner opensScreen(String name) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+        assertThat(page.locator("h2").first()).hasText(name);
+        return this;
+    }
+
+    /** Folds all menus but one, and chooses that. */
+    Owner opensMenu(String name) {
+        opensScreen("Menus");
+        assertThat(outline()).isVisible();
+        if (page.getByText("Unfold all").count() == 0) {
+            clicks("Fold all");
+        }
+        return chooses(name).presses("ArrowRight");
+    }
+
+    /** Pastes into the field that has the focus. */
+    Owner pastes(String text) {
+        gestures++;
+        page.evaluate(
+                "text => { const data = new DataTransfer(); data.setData('text', text);"
+                        + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
+                        + " { clipboardData: data, bubbles: true, cancelable: true })); }",
+                text);
+        return this;
+    }
+
+    /** Clicks, drags and keys that act since this was asked last; typing a text counts one. */
+    int gestures() {
+        int count = gestures;
+        gestures = 0;
+        return count;
+    }
+
+    /** The header in the window. */
+    Locator header() {
+        return window().locator(".header .across");
     }
 
     FrameLocator window() {

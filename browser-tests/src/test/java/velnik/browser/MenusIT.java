@@ -1,0 +1,184 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** From a menu that an owner has in mind to what visitors get of it, on the boatyard's site. */
+public class MenusIT extends BrowserTest {
+    private RunningVelnik velnik;
+    private Owner mara;
+
+    @BeforeMethod
+    public void start() {
+        velnik = RunningVelnik.demo();
+        mara = new Owner(velnik, wide()).signsIn();
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void stop() {
+        velnik.close();
+    }
+
+    @Test
+    public void menuByHand_isBuiltInTheAddLine_andStandsInTheHeader() {
+        mara.opensScreen("Menus").isAccessible("Menus");
+        mara.gestures();
+        mara.clicks("New menu").types("Season").presses("Enter");
+        mara.isTold("Season is a new menu.");
+        mara.presses("n").pastes("Home\nHire\nRepairs\nMoorings\n[Café](/slipway-cafe)\nCourses\nNews\nOn the water\n"
+                + "  [Tide tables](https://tides.example/brack)\nFind us");
+        mara.isTold("9 items added to Season with 1 item beneath.");
+        assertTrue(mara.gestures() <= 14, "nine top items from nothing");
+
+        mara.gestures();
+        mara.opensMenu("Season").presses("n").types("Boat talk").presses("ArrowDown", "ArrowDown", "Enter");
+        mara.presses("Escape");
+        mara.isTold("Boat talk added to Season.");
+        mara.chooses("Boat talk").presses("Delete").isTold("Boat talk removed.");
+        mara.chooses("On the water").presses("n");
+        mara.types("javascript:alert(1)").presses("Enter");
+        assertThat(mara.outline().getByRole(AriaRole.ALERT)).containsText("can harm those who follow them");
+        mara.presses("Control+a").types("yard@brackwater.example").presses("Enter", "Escape");
+        mara.isTold("yard@brackwater.example added to Season.");
+
+        mara.chooses("Season").clicks("Let it stand there on every page");
+        mara.isTold("The header of every page shows Main, Season.");
+        assertThat(mara.header().last().getByText("Tide tables")).isHidden();
+        mara.chooses("Tide tables");
+        assertThat(mara.header().last().getByText("Tide tables")).isVisible();
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/contact");
+        assertThat(visitor.across().last().getByText("yard@brackwater.example")).isVisible();
+        assertThat(visitor.across().last().locator("a").first()).hasText("Home");
+        visitor.isAccessible("two menus in the header");
+        visitor.complainsOfNothing();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void followingMenu_isDressedHiddenAndAddedTo_andGoesOnFollowing() {
+        mara.opensMenu("Main");
+        mara.chooses("Hire").presses("Enter").types("Boats").presses("Enter");
+        mara.isTold("Hire reads Boats now.");
+        assertThat(mara.row("Boats")).containsText("for Hire");
+        mara.chooses("Repairs").presses("h").isTold("Repairs is hidden.");
+        assertThat(mara.header().getByText("Repairs")).hasCount(0);
+        assertThat(mara.row("Repairs")).containsText("hidden");
+        mara.presses("h").isTold("Repairs shows again.");
+        assertThat(mara.header().getByText("Repairs")).isVisible();
+        mara.chooses("Courses").presses("n").types("High water today").presses("Enter", "Escape");
+        mara.isTold("High water today added under the list.");
+        mara.chooses("Moorings").presses("Control+Shift+ArrowUp");
+        mara.isTold("Moorings moved after Hire.");
+        assertThat(mara.header().locator("> ul > li > *:first-child"))
+                .containsText(new String[] {"Home", "Boats", "Moorings", "Repairs"});
+        mara.opensScreen("Pages").chooses("Hire");
+        mara.row("Canoes").dblclick();
+        mara.presses("Control+a").types("Open canoes").presses("Enter");
+        mara.isTold("Canoes is now Open canoes.");
+        assertThat(mara.page().locator(".foot-line")).containsText("It reads so in Main.");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/");
+        visitor.link("Boats").hover();
+        visitor.across().getByText("Open canoes").click();
+        visitor.reads("Open canoes");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void sidebarOfASection_isTwoClicks_andStandsThereAlone() {
+        mara.chooses("Hire");
+        mara.opensScreen("Zones").isAccessible("Zones");
+        mara.window().locator(".header .across a").getByText("Hire").click();
+        Locator cell = mara.page().getByLabel("Sidebar of Hire", new Page.GetByLabelOptions().setExact(true));
+        mara.gestures();
+        cell.click();
+        mara.clicks("+ Short").isTold("The sidebar of Hire and what is under it shows Short.");
+        assertTrue(mara.gestures() + 1 <= 4, "a sidebar for a section");
+        assertThat(mara.window().locator(".sidebar")).containsText("Contact");
+        assertThat(cell).hasText("Short");
+        mara.isAccessible("a cell of the zones");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire/kayaks");
+        assertThat(visitor.page().locator(".sidebar")).containsText("Contact");
+        visitor.isAccessible("a page with a sidebar");
+        visitor.opens("/contact");
+        assertThat(visitor.page().locator(".sidebar")).hasCount(0);
+        visitor.opens("/repairs/hulls");
+        assertThat(visitor.page().locator(".sidebar [aria-current=page]")).hasText("Hulls");
+        visitor.opens("/about-us/find-us");
+        assertThat(visitor.page().locator(".site-footer")).containsText("The lane floods at 5.4 metres.");
+        visitor.isAccessible("three menus in the footer");
+        visitor.opens("/hire/group-bookings");
+        assertThat(visitor.across().locator("a")).hasText(new String[] {"Home", "Contact"});
+        mara.complainsOfNothing();
+        visitor.complainsOfNothing();
+    }
+
+    @Test
+    public void pointingInTheWindow_namesAnItem_andOpensItForEditing() {
+        mara.opensScreen("Menus");
+        mara.window().locator(".footer").getByText("The crew").hover();
+        assertThat(mara.page().locator(".window-bar .path")).hasText("Footer › The crew");
+        mara.clicks("Point");
+        mara.window().locator(".footer").getByText("The crew").click();
+        assertThat(mara.row("The crew")).hasAttribute("aria-selected", "true");
+        assertThat(mara.outline()).isFocused();
+        mara.presses("Enter").types("Who we are").presses("Enter");
+        assertThat(mara.window().locator(".footer")).containsText("Who we are");
+        mara.presses("Enter", "Control+a", "Delete", "Enter").isTold("The crew follows what it leads to again.");
+        assertThat(mara.window().locator(".footer")).containsText("The crew");
+        mara.window().locator(".footer").getByText("Pictures").click();
+        assertThat(mara.page().locator(".window-bar .path")).containsText("That link leaves the site");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void pageGoesIntoThreeMenus_fromItsCard() {
+        mara.chooses("Canoes");
+        assertThat(mara.page().locator(".standings")).containsText("Main › Hire › Canoes");
+        mara.gestures();
+        mara.clicks("+ Footer").clicks("+ Elsewhere").clicks("+ Short");
+        assertTrue(mara.gestures() <= 3, "a page into three menus");
+        mara.isTold("Canoes added to Short.");
+        assertThat(mara.page().locator(".standings li")).hasCount(4);
+        assertThat(mara.row("Canoes")).containsText(Pattern.compile("Main, Footer, Elsewhere, Short"));
+        mara.page().locator(".standings").getByText("Footer › Canoes").click();
+        assertThat(mara.page().locator("h2").first()).hasText("Menus");
+        assertThat(mara.row("Canoes").and(mara.page().locator("[aria-selected=true]"))).isVisible();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void byKeyboardAlone_aMenuIsArranged() {
+        mara.opensMenu("Footer");
+        assertThat(mara.outline()).isFocused();
+        mara.gestures();
+        mara.presses("n").types("On the tide").presses("ArrowDown", "Enter");
+        mara.isTold("On the tide added to Footer.");
+        mara.types("kayaks").presses("Tab", "Enter").types("prices").presses("Enter").types("canoes").presses("Enter");
+        mara.isTold("Canoes added under On the tide.").presses("Escape");
+        mara.seesUnder("On the tide", "Kayaks", "Prices", "Canoes");
+        mara.presses("ArrowDown", "ArrowUp");
+        mara.chooses("Canoes").presses("Control+Shift+ArrowUp").isTold("Canoes moved after Kayaks.");
+        mara.presses("Control+Shift+ArrowLeft").isTold("Canoes moved to Footer.");
+        mara.presses("Control+Shift+ArrowRight").isTold("Canoes moved under On the tide.");
+        mara.presses("Control+d").isTold("Canoes copied; the copy stands after it.");
+        mara.presses("Control+z").isTold("Undone: Copy Canoes.");
+        mara.presses("Delete").isTold("Canoes removed.");
+        mara.presses("Control+z").isTold("Undone: Remove Canoes.");
+        mara.seesUnder("On the tide", "Kayaks", "Prices", "Canoes");
+        mara.complainsOfNothing();
+    }
+}

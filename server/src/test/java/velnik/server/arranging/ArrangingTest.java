@@ -1,0 +1,217 @@
+package velnik.server.arranging;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.util.stream.StreamSupport;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import velnik.server.Caller;
+import velnik.server.Started;
+
+/** Menus and zones over HTTP, on the real database. */
+public class ArrangingTest {
+    private static final String ITEM = "{'kind':'addItems','items':[{'id':'%s','place':{'parent':'%s','after':null,"
+            + "'anchor':null},'kind':{'kind':'%s','page':%s,'carries':null,'address':%s,'menu':%s,'list':null},"
+            + "'label':'%s'}]}";
+    private static final String ASSIGN =
+            "{'kind':'assignMenus','zone':'%s','scope':{'kind':'%s','page':%s,'layout':null,'pages':null},'says':%s}";
+
+    private Started server;
+    private Caller mara;
+
+    @BeforeClass
+    public void start() throws IOException {
+        server = Started.demo();
+        mara = server.mara();
+    }
+
+    @AfterClass
+    public void stop() {
+        server.close();
+    }
+
+    private static String page(String id, String menu, String page) {
+        return ITEM.formatted(id, menu, "PAGE", "'" + page + "'", "null", "null", "");
+    }
+
+    private static String link(String id, String menu, String address, String label) {
+        return ITEM.formatted(id, menu, "WEB_LINK", "null", "'" + address + "'", "null", label);
+    }
+
+    private JsonNode row(String menu, String key) {
+        JsonNode menus = mara.gets("/-/api/menus").answers(200).json().path("menus");
+        return StreamSupport.stream(menus.spliterator(), false)
+                .filter(each -> each.path("id").asString().equals(menu))
+                .flatMap(each -> StreamSupport.stream(each.path("rows").spliterator(), false))
+                .filter(each -> each.path("key").asString().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no row " + key + " in " + menu));
+    }
+
+    @Test
+    public void menus_comeWithEveryRowAsItComesOut_andWhyOneDoesNotShow() {
+        JsonNode prices = row("main", "main-list prices");
+        assertEquals(prices.path("label").asString(), "What it costs");
+        assertEquals(prices.path("followed").asString(), "Prices");
+        assertEquals(prices.path("leads").asString(), "/hire/prices");
+        assertTrue(prices.path("absence").isNull());
+        mara.edits(page("held", "short", "junior-week")).answers(200);
+        assertEquals(row("short", "held").path("absence").asString(), "Its page is held back.");
+        mara.steps("undo").answers(200);
+    }
+
+    @Test
+    public void errand_menuIsBuiltAssignedPublished_andSurvivesARestart() throws IOException {
+        try (Started own = Started.demo()) {
+            Caller owner = own.mara();
+            owner.edits("{'kind':'addMenu','menu':'spring','after':null,'name':'Spring'}")
+                    .answers(200);
+            owner.edits(link("tides", "spring", "tides.example", "Tides")).answers(200);
+            owner.edits(ASSIGN.formatted(
+                            "SIDEBAR",
+                            "SECTION",
+                            "'hire'",
+                            "{'kind':'INSTEAD','menus':[{'menu':'spring','form':'FOLDING','size':null,'alignment':null,"
+                                    + "'gap':null,'overflow':null,'fromLevel':1,'levels':null,'currentBranchOnly':false}],"
+                                    + "'before':null,'after':null}"))
+                    .answers(200);
+            assertFalse(own.visit("/hire").body().contains("https://tides.example\""));
+            owner.publishes().answers(201);
+            assertTrue(own.visit("/hire/canoes").body().contains("href=\"https://tides.example\""));
+            assertFalse(own.visit("/contact").body().contains("href=\"https://tides.example\""));
+            String menus = owner.gets("/-/api/menus").response().body();
+            String zones = owner.gets("/-/api/zones?page=canoes").response().body();
+            try (Started again = own.again()) {
+                Caller later = again.mara();
+                assertEquals(later.gets("/-/api/menus").response().body(), menus);
+                assertEquals(later.gets("/-/api/zones?page=canoes").response().body(), zones);
+                later.steps("undo").answers(200);
+                assertFalse(
+                        later.gets("/-/api/zones?page=canoes").response().body().contains("spring"));
+            }
+        }
+    }
+
+    @DataProvider
+    public Object[][] refused() {
+        return new Object[][] {
+            {link("x", "short", "javascript:alert(1)", "Win"), 422, "link-refused"},
+            {link("x", "short", "https://tides.example:99999/", ""), 422, "link-refused"},
+            {page("x", "nowhere", "hire"), 422, "item-unknown"},
+            {page("x", "short", "nowhere"), 422, "page-unknown"},
+            {ITEM.formatted("x", "short", "HEADING", "null", "null", "null", "  "), 422, "label-empty"},
+            {ITEM.formatted("x", "short", "OTHER_MENU", "null", "null", "'short'", ""), 422, "menu-in-itself"},
+            {ITEM.formatted("x", "short", "LISTED", "'hire'", "null", "null", ""), 400, "not-understood"},
+            {ITEM.formatted("x", "short", "PAGE", "null", "null", "null", ""), 400, "not-understood"},
+            {ITEM.formatted("x", "short", "SPELL", "null", "null", "null", ""), 400, "malformed"},
+            {"{'kind':'renameMenu','menu':'short','name':'Main'}", 422, "name-taken"},
+            {
+                ASSIGN.formatted("FOOTER", "SECTION", "'nowhere'", "null")
+                        .replace("null}", "{'kind':'INSTEAD','menus':[]," + "'before':null,'after':null}}"),
+                422,
+                "page-unknown"
+            },
+            {"{'kind':'freezeList','list':'short-home','ids':'x'}", 422, "no-such-row"},
+            {
+                "{'kind':'moveItems','items':['footer-the-yard'],'place':{'parent':'footer-the-yard-find-us','after':null,"
+                        + "'anchor':null}}",
+                422,
+                "under-itself"
+            },
+        };
+    }
+
+    @Test(dataProvider = "refused")
+    public void changeThatCannotBe_isRefused_andNothingChanges(String change, int status, String type) {
+        String menus = mara.gets("/-/api/menus").response().body();
+        String zones = mara.gets("/-/api/zones").response().body();
+        mara.edits(change).refuses(status, type);
+        assertEquals(mara.gets("/-/api/menus").response().body(), menus);
+        assertEquals(mara.gets("/-/api/zones").response().body(), zones);
+    }
+
+    @Test
+    public void differentFieldsOfOneItem_doNotCollide_butTheSameDoes() {
+        long seen = mara.revision();
+        Caller jo = server.signedIn("jo", "neap-tide");
+        String set = "{'kind':'setItems','rows':[{'item':'tides-tide-tables','page':null}],%s}";
+        jo.editsAs("jo-labels-it", seen, set.formatted("'label':'High water'")).answers(200);
+        mara.editsAs("mara-hides-it", seen, set.formatted("'hidden':true")).answers(200);
+        var refused = mara.editsAs("mara-labels-it", seen, set.formatted("'label':'Low water'"))
+                .refuses(409, "changed-since");
+        assertEquals(refused.json().path("theirs").asString(), "High water");
+        assertEquals(refused.json().path("yours").asString(), "Low water");
+        JsonNode row = row("tides", "tides-tide-tables");
+        assertEquals(row.path("label").asString(), "High water");
+        assertTrue(row.path("hidden").asBoolean());
+    }
+
+    @Test
+    public void typedLine_isOffered_pagesRankedAndMarked() {
+        JsonNode offers =
+                mara.gets("/-/api/menus/main/offers?text=cafe").answers(200).json();
+        assertEquals(offers.path(0).path("offer").asString(), "PAGE");
+        assertEquals(offers.path(0).path("words").asString(), "Slipway Café");
+        assertTrue(offers.path(0).path("placed").asBoolean());
+        assertEquals(offers.path(1).path("offer").asString(), "HEADING");
+        assertEquals(offers.path(3).path("offer").asString(), "NEW_PAGE");
+        JsonNode refused = mara.gets("/-/api/menus/main/offers?text=data:text/html,x")
+                .answers(200)
+                .json();
+        assertEquals(refused.path(0).path("offer").asString(), "REFUSED");
+        mara.gets("/-/api/menus/nowhere/offers?text=x").refuses(404, "not-there");
+    }
+
+    @Test
+    public void pastedList_isSummedUpFirst_thenAddedInOneEdit() {
+        String paste = "{'request':'a-pasted-list','basedOn':" + mara.revision()
+                + ",'text':'%s','place':{'parent':'winter','after':null,'anchor':null}}";
+        String list =
+                "Afloat\\n  Kayaks\\n  [Tides](https://tides.example)\\n  mailto:yard@brackwater.example\\nAsk Jo";
+        JsonNode preview = mara.posts("/-/api/imports/items?dryRun=true", paste.formatted(list))
+                .answers(200)
+                .json();
+        assertEquals(preview.path("summary").asString(), "5 items: 1 heading, 1 page, 1 link, 1 mail address, 1 text.");
+        mara.posts("/-/api/imports/items?dryRun=false", paste.formatted(list)).answers(200);
+        assertEquals(row("winter", "a-pasted-list-1").path("leads").asString(), "/hire/kayaks");
+        mara.steps("undo").answers(200);
+        String before = mara.gets("/-/api/menus").response().body();
+        mara.posts(
+                        "/-/api/imports/items?dryRun=false",
+                        paste.formatted("Kayaks\\njavascript:x").replace("a-pasted", "bad-one"))
+                .refuses(422, "lines-refused");
+        assertEquals(mara.gets("/-/api/menus").response().body(), before);
+    }
+
+    @Test
+    public void zones_sayWhichMenusStand_andWhy() {
+        JsonNode zones = mara.gets("/-/api/zones?page=find-us").answers(200).json();
+        JsonNode footer = StreamSupport.stream(zones.path("page").spliterator(), false)
+                .filter(zone -> zone.path("zone").asString().equals("FOOTER"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(footer.path("menus").path(2).path("name").asString(), "Tides");
+        assertEquals(footer.path("why").path(0).asString(), "Every page shows Footer, Elsewhere.");
+        assertEquals(footer.path("why").path(1).asString(), "Find us adds Tides after what stands there anyway.");
+        mara.gets("/-/api/zones?page=nowhere").refuses(404, "not-there");
+    }
+
+    @Test
+    public void placings_sayWhichMenusLeadToAPage_andHowFarItIs() {
+        JsonNode placings = mara.gets("/-/api/placings").answers(200).json();
+        assertEquals(placings.path("home").path("clicks").asInt(), 0);
+        assertEquals(placings.path("canoes").path("menus").toString(), "[\"Main\"]");
+        assertEquals(placings.path("wooden-hulls").path("clicks").asInt(), 2);
+        assertTrue(placings.path("insurance-work").path("clicks").isNull(), "nothing leads there");
+        JsonNode where =
+                mara.gets("/-/api/pages/find-us/whereabouts").answers(200).json();
+        assertEquals(where.size(), 2);
+        assertEquals(where.path(1).path("path").toString(), "[\"The yard\"]");
+    }
+}

@@ -1,0 +1,58 @@
+/**
+ * What a row of menu items does when the page is too narrow for it, where its owner chose other than wrapping: the last
+ * items go under a "More", or the whole row folds to a button. Without script the row wraps.
+ */
+
+const MENUS = ".menu.across.if-long-more, .menu.across.if-long-fold";
+
+/** Puts every row back as it was sent. */
+export function restore(): void {
+  for (const more of document.querySelectorAll(".across > ul > .more")) {
+    const list = more.parentElement;
+    for (const item of more.querySelectorAll(":scope > ul > li")) list?.insertBefore(item, more);
+    more.remove();
+  }
+  for (const button of document.querySelectorAll(".menu > .unfold")) {
+    button.parentElement?.classList.remove("is-folded", "is-open");
+    button.remove();
+  }
+}
+
+/** Looks at every such row anew. */
+export function fit(): void {
+  restore();
+  for (const menu of document.querySelectorAll<HTMLElement>(MENUS)) {
+    const list = menu.querySelector<HTMLElement>(":scope > ul");
+    if (!list || !wraps(list)) continue;
+    if (menu.classList.contains("if-long-fold")) fold(menu, list);
+    else shorten(list);
+  }
+}
+
+function wraps(list: HTMLElement): boolean {
+  const [first] = list.children;
+  const last = list.lastElementChild;
+  return first instanceof HTMLElement && last instanceof HTMLElement && last.offsetTop > first.offsetTop;
+}
+
+function shorten(list: HTMLElement): void {
+  const more = document.createElement("li");
+  more.className = "more";
+  more.innerHTML = '<button type="button" class="opener words" aria-expanded="false">More</button><ul></ul>';
+  const under = more.querySelector("ul");
+  list.append(more);
+  while (wraps(list) && more.previousElementSibling && under) under.prepend(more.previousElementSibling);
+}
+
+function fold(menu: HTMLElement, list: HTMLElement): void {
+  const button = document.createElement("button");
+  button.type = "button";
+  button.className = "unfold";
+  button.textContent = "Menu";
+  button.setAttribute("aria-expanded", "false");
+  button.addEventListener("click", () => {
+    button.setAttribute("aria-expanded", String(menu.classList.toggle("is-open")));
+  });
+  menu.insertBefore(button, list);
+  menu.classList.add("is-folded");
+}
