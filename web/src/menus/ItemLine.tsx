@@ -11,7 +11,8 @@ import type { Result } from "../working-copy/store";
 export function ItemLine(props: {
   readonly menu: string;
   readonly place: unknown;
-  readonly onAdd: (offer: OfferDto) => Promise<Result>;
+  /** Takes the place at once, so that the next line can be typed while the offer is still on its way. */
+  readonly onAdd: (offer: Promise<OfferDto | undefined>) => Promise<Result>;
   readonly onPaste: (text: string) => Promise<Result>;
   readonly onNest: () => void;
   readonly onOut: () => void;
@@ -31,25 +32,25 @@ export function ItemLine(props: {
     placeholderData: (previous) => previous,
   });
   const offers = text === "" ? [] : (query.data ?? []);
+  /** Offers for what is typed are on their way; keys count on in what will come. */
+  const waits = text !== "" && (query.isPlaceholderData || !query.data);
   const at = Math.min(chosen, offers.length - 1);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the field keeps the focus when it comes to stand elsewhere
   useEffect(() => field.current?.focus(), [props.place]);
 
+  /** The field is free at once; what was refused comes back into it, unless something else is typed by then. */
   const take = async (result: Promise<Result>) => {
+    const sent = typed;
+    setTyped("");
+    setChosen(0);
     const taken = await result;
     setProblem(taken.ok ? null : taken.sentence);
-    if (taken.ok) {
-      setTyped("");
-      setChosen(0);
-    }
+    if (!taken.ok) setTyped((now) => (now === "" ? sent : now));
   };
-  const add = async () => {
-    // What was offered for the text as it is now, not for the one before the last key.
-    const current = query.isPlaceholderData || !query.data ? await api.offers(menu, text) : query.data;
-    const offer = current[Math.min(chosen, current.length - 1)];
-    if (!offer) return;
-    if (offer.offer === "REFUSED") setProblem(offer.detail);
-    else await take(props.onAdd(offer));
+  // What was offered for the text as it is now, not for the one before the last key.
+  const offered = async () => {
+    const current = waits ? await api.offers(menu, text) : (query.data ?? []);
+    return current[Math.min(chosen, current.length - 1)];
   };
   return (
     <>
@@ -81,9 +82,10 @@ export function ItemLine(props: {
         }}
         onKeyDown={(event) => {
           event.stopPropagation();
-          if (event.key === "Enter" && text !== "") void add();
+          if (event.key === "Enter" && text !== "") void take(props.onAdd(offered()));
           else if (event.key === "Escape") return props.onLeave();
-          else if (event.key === "ArrowDown") setChosen(Math.min(at + 1, offers.length - 1));
+          else if (event.key === "ArrowDown")
+            setChosen(waits ? chosen + 1 : Math.min(at + 1, offers.length - 1));
           else if (event.key === "ArrowUp") setChosen(Math.max(at - 1, 0));
           else if (event.key === "Tab" && typed !== "") event.shiftKey ? props.onOut() : props.onNest();
           else return;
@@ -101,7 +103,7 @@ export function ItemLine(props: {
               aria-selected={index === at}
               onMouseDown={(event) => {
                 event.preventDefault();
-                if (offer.offer !== "REFUSED") void take(props.onAdd(offer));
+                void take(props.onAdd(Promise.resolve(offer)));
               }}
             >
               <b>{offer.words || "Not possible"}</b>

@@ -1,5 +1,5 @@
 import { Button } from "antd";
-import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
+import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
 import type { OfferDto, RowPlace } from "../api/client";
 import { ARROWS, type Move } from "../outline/moves";
 import { Outline } from "../outline/Outline";
@@ -7,7 +7,7 @@ import { type Row, rowsOf } from "../outline/rows";
 import { TitleField } from "../outline/TitleField";
 import { newId } from "../shared/ids";
 import { lettersAct } from "../shell/keys";
-import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { type Result, sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf } from "../working-copy/tree";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
@@ -20,8 +20,17 @@ type Attention =
   | { readonly kind: "none" }
   | { readonly kind: "labelling"; readonly node: string }
   | { readonly kind: "naming" }
-  | { readonly kind: "adding"; readonly menu: string; readonly place: RowPlace; readonly shownAfter: string }
+  | Adding
   | { readonly kind: "problem"; readonly node: string; readonly sentence: string };
+
+type Adding = {
+  readonly kind: "adding";
+  readonly menu: string;
+  readonly place: RowPlace;
+  readonly level: number;
+  /** Rows that the add line comes after, the nearest first; the newest may not be there yet. */
+  readonly shownAfter: readonly string[];
+};
 
 const NONE: Attention = { kind: "none" };
 
@@ -31,6 +40,8 @@ export function MenuDesk(props: {
   readonly store: WorkingCopyStore;
   readonly outline: MenuOutline;
   readonly selected: Node | null;
+  /** What was chosen last; it may not have come yet. */
+  readonly chosen: string | null;
   readonly gridRef: RefObject<HTMLDivElement | null>;
   readonly onSelect: (id: string) => void;
   readonly onWholeScreen: () => void;
@@ -63,7 +74,8 @@ export function MenuDesk(props: {
       kind: "adding",
       menu: node.menu.id,
       place: endUnder(outline, node),
-      shownAfter: lastBeneath(rows, node.id),
+      level: levelOf(rows, node.id) + 1,
+      shownAfter: [lastBeneath(rows, node.id)],
     });
   };
   const addBelow = (node: Node) => {
@@ -74,10 +86,18 @@ export function MenuDesk(props: {
       kind: "adding",
       menu: node.menu.id,
       place: placeAt(outline, parent, node.id),
-      shownAfter: lastBeneath(rows, node.id),
+      level: levelOf(rows, node.id),
+      shownAfter: [lastBeneath(rows, node.id)],
     });
   };
+  /** A menu just made, which can be filled before the outline has come with it. */
+  const fresh = useRef<string | null>(null);
   const perform = async (deed: Deed) => {
+    const made = fresh.current;
+    if (deed === "below" && made !== null && made === props.chosen && !outline.nodes.has(made)) {
+      const place = { parent: made, after: null, anchor: null };
+      return setAttention({ kind: "adding", menu: made, place, level: 2, shownAfter: [made] });
+    }
     if (!selected) return;
     if (deed === "below") return addBelow(selected);
     if (deed === "under") return addUnder(selected);
@@ -119,6 +139,7 @@ export function MenuDesk(props: {
     const result = await store.change({ kind: "addMenu", menu, after: menus.at(-1) ?? null, name });
     if (result.ok) {
       leave();
+      fresh.current = menu;
       props.onSelect(menu);
     }
     return result;
@@ -131,28 +152,47 @@ export function MenuDesk(props: {
     return result;
   };
   const adding = attention.kind === "adding" ? attention : null;
-  const add = async (offer: OfferDto) => {
-    if (!adding) return { ok: false, sentence: "" } as const;
+  /** Lines typed in a row are added in that order, each after the one before it. */
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const add = async (offer: Promise<OfferDto | undefined>): Promise<Result> => {
+    if (!adding) return { ok: false, sentence: "" };
     const id = newId();
-    const result = await addOffered(store, copy.tree, offer, id, adding.place);
-    if (result.ok) {
-      setAttention((now) =>
-        now.kind === "adding"
-          ? { ...now, place: { ...now.place, after: id }, shownAfter: `${now.menu}/${id}` }
-          : now,
-      );
+    const { place } = adding;
+    setAttention({
+      ...adding,
+      place: { ...place, after: id },
+      shownAfter: [`${adding.menu}/${id}`, ...adding.shownAfter],
+    });
+    const turn = queue.current.then(async () => {
+      const chosen = await offer;
+      return chosen
+        ? addOffered(store, copy.tree, chosen, id, place)
+        : ({ ok: false, sentence: "Nothing was found for that." } as const);
+    });
+    queue.current = turn.catch(() => {});
+    const result = await turn.catch((failed) => ({ ok: false, sentence: sentenceOf(failed) }) as const);
+    if (!result.ok) {
+      setAttention((now) => (now.kind === "adding" && now.place.after === id ? { ...now, place } : now));
     }
     return result;
   };
   const nest = () => {
     if (adding?.place.after) {
-      setAttention({ ...adding, place: { parent: adding.place.after, after: null, anchor: null } });
+      setAttention({
+        ...adding,
+        place: { parent: adding.place.after, after: null, anchor: null },
+        level: adding.level + 1,
+      });
     }
   };
   const goOut = () => {
     const parent = adding && findItem(outline, adding.place.parent, adding.place.anchor?.under ?? null);
     if (adding && parent?.parent) {
-      setAttention({ ...adding, place: placeAt(outline, nodeOf(outline, parent.parent), parent.id) });
+      setAttention({
+        ...adding,
+        place: placeAt(outline, nodeOf(outline, parent.parent), parent.id),
+        level: adding.level - 1,
+      });
     }
   };
 
@@ -218,8 +258,8 @@ export function MenuDesk(props: {
         extra={
           adding
             ? {
-                after: rows.findIndex((row) => row.id === adding.shownAfter),
-                level: levelFor(outline, rows, adding.place),
+                after: shownAt(rows, adding.shownAfter),
+                level: adding.level,
                 content: (
                   <ItemLine
                     menu={adding.menu}
@@ -290,8 +330,14 @@ function lastBeneath(rows: readonly Row[], id: string): string {
   return rows[last]?.id ?? id;
 }
 
-/** The level of a row that will stand at a place. */
-function levelFor(outline: MenuOutline, rows: readonly Row[], place: RowPlace): number {
-  const parent = findItem(outline, place.parent, place.anchor?.under ?? null);
-  return (rows.find((row) => row.id === parent?.id)?.level ?? 1) + 1;
+function levelOf(rows: readonly Row[], id: string): number {
+  return rows.find((row) => row.id === id)?.level ?? 1;
+}
+
+function shownAt(rows: readonly Row[], candidates: readonly string[]): number {
+  for (const id of candidates) {
+    const at = rows.findIndex((row) => row.id === id);
+    if (at >= 0) return at;
+  }
+  return rows.length - 1;
 }

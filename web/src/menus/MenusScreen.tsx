@@ -70,6 +70,7 @@ export default function MenusScreen({
           store={store}
           outline={outline}
           selected={selected}
+          chosen={chosen}
           gridRef={gridRef}
           onSelect={select}
           onWholeScreen={() => setWhole(true)}

@@ -32,10 +32,13 @@ export function AddLine(props: {
   // biome-ignore lint/correctness/useExhaustiveDependencies: the field keeps the focus when it comes to stand elsewhere
   useEffect(() => field.current?.focus(), [place]);
 
+  /** The field is free at once; what was refused comes back into it, unless something else is typed by then. */
   const take = async (result: Promise<Result>) => {
-    const { ok, ...rest } = await result;
-    setProblem(ok ? null : "sentence" in rest ? rest.sentence : null);
-    if (ok) setTitle("");
+    const sent = title;
+    setTitle("");
+    const taken = await result;
+    setProblem(taken.ok ? null : taken.sentence);
+    if (!taken.ok) setTitle((now) => (now === "" ? sent : now));
   };
   const nest = () => {
     if (place.after !== null) props.onPlace(endOf(tree, place.after));

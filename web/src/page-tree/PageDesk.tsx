@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Button } from "antd";
-import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
+import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
 import { api, type PlaceDto } from "../api/client";
 import { ARROWS, type Move, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
@@ -97,12 +97,13 @@ export function PageDesk(props: {
   };
   const addPage = async (title: string, place: PlaceDto) => {
     const id = newId();
+    // The next line can be typed at once: it comes after this one, which is sent first.
+    setAttention({ kind: "adding", place: { parent: place.parent, after: id } });
     const result = await store.change({ kind: "addPages", pages: [{ id, place, title, reach: null }] });
-    if (result.ok) {
-      props.onSelect(id);
-      // Unless the person left the add line before the answer came.
+    if (result.ok) props.onSelect(id);
+    else {
       setAttention((now) =>
-        now.kind === "adding" ? { kind: "adding", place: { parent: place.parent, after: id } } : now,
+        now.kind === "adding" && now.place.after === id ? { kind: "adding", place } : now,
       );
     }
     return result;
@@ -111,6 +112,20 @@ export function PageDesk(props: {
     const result = await store.paste(text, place);
     if (result.ok) leave();
     return result;
+  };
+
+  /** Stays where it was while the row it comes after is on its way. */
+  const addLine = useRef({ after: -1, level: 1 });
+  const addLineAt = (place: PlaceDto) => {
+    const { parent } = place;
+    const known = [place.after, parent].every((id) => id === null || tree.pages.has(id));
+    if (known) {
+      addLine.current = {
+        after: lastRowOf(rows, tree, place),
+        level: parent === null ? 1 : levelOf(tree, parent) + 1,
+      };
+    }
+    return addLine.current;
   };
 
   const cells = (row: Row): ReactNode[] => {
@@ -182,8 +197,7 @@ export function PageDesk(props: {
         extra={
           attention.kind === "adding"
             ? {
-                after: lastRowOf(rows, tree, attention.place),
-                level: attention.place.parent === null ? 1 : levelOf(tree, attention.place.parent) + 1,
+                ...addLineAt(attention.place),
                 content: (
                   <AddLine
                     tree={tree}

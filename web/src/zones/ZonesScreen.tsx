@@ -94,9 +94,11 @@ export default function ZonesScreen(props: {
                           type="button"
                           className="cell"
                           aria-pressed={isChosen(zone, row.scope, false)}
-                          aria-label={`${ZONE_WORDS[zone]} of ${row.name}`}
                           onClick={() => choose(zone, row.scope, false)}
                         >
+                          <span className="unseen">
+                            {ZONE_WORDS[zone]} of {row.name}:
+                          </span>
                           <Said assignment={row.cells.find((cell) => cell.zone === zone)} names={names} />
                         </button>
                       </td>
@@ -114,9 +116,11 @@ export default function ZonesScreen(props: {
                           className="cell"
                           title={at?.why.join(" ")}
                           aria-pressed={isChosen(zone, ownScope, true)}
-                          aria-label={`${ZONE_WORDS[zone]} of ${title}`}
                           onClick={() => choose(zone, ownScope, true)}
                         >
+                          <span className="unseen">
+                            {ZONE_WORDS[zone]} of {title}:
+                          </span>
                           {at?.menus.map((menu) => (
                             <span key={menu.menu}>{menu.name}</span>
                           ))}
@@ -181,7 +185,7 @@ export default function ZonesScreen(props: {
             menus={menus.menus.menus}
           />
         ) : (
-          <section className="card" aria-label="Zones">
+          <section className="card" aria-label="About zones">
             <h2>Where menus stand</h2>
             <p className="sentence">
               Each row says for which pages, each column in which part of the page. A narrower row beats a

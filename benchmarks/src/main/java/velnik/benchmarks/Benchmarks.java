@@ -25,7 +25,7 @@ public final class Benchmarks {
     public static void main(String[] arguments)
             throws RunnerException, IOException, InterruptedException, ExecutionException {
         Collection<RunResult> changes = run(ChangeBenchmark.class);
-        for (String kind : new String[] {"add", "retitle", "move"}) {
+        for (String kind : new String[] {"add", "retitle", "move", "label"}) {
             double small = median(changes, kind, "1000");
             double large = median(changes, kind, "10000");
             line(

@@ -14,10 +14,12 @@ import org.openjdk.jmh.annotations.State;
 import velnik.core.change.Change;
 import velnik.core.change.Changes;
 import velnik.core.change.Circumstances;
+import velnik.core.change.MenuChange;
 import velnik.core.change.Outcome;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.sample.SiteGenerator;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 
@@ -53,6 +55,14 @@ public class ChangeBenchmark {
     @Benchmark
     public Difference move() {
         return edited(new Change.MovePages(List.of(any()), Place.firstUnder(any())));
+    }
+
+    /** Gives an item a label of its own. */
+    @Benchmark
+    public Difference label() {
+        MenuRowId item = new MenuRowId("item-" + random.nextInt(Sites.ITEMS));
+        return edited(new MenuChange.SetItems(
+                List.of(new MenuChange.RowName(item, null)), MenuChange.ItemEdit.label("Another label")));
     }
 
     private PageId any() {

@@ -14,7 +14,7 @@ import velnik.core.site.Zone;
 /** Sites of the sizes that the bounds are about. */
 final class Sites {
     private static final long SEED = 42;
-    private static final int ITEMS = 2_000;
+    static final int ITEMS = 2_000;
     /** Items of a heading, itself included. */
     private static final int ROW = 10;
 

@@ -5,6 +5,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import velnik.core.explanation.Words;
+import velnik.core.navigation.MenuEntry;
+import velnik.core.navigation.MenuReading;
+import velnik.core.navigation.Stand;
 import velnik.core.site.Assignment;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
@@ -34,8 +38,34 @@ final class Assigning {
         if (refusal.isEmpty()) {
             others.add(new Assignment(assign.zone(), assign.scope(), says));
             draft.become(site.withAssignments(others));
+            List<PlacedMenu> before =
+                    site.findAssignment(key).map(Assignment::menus).orElse(List.of());
+            says.menus().stream()
+                    .filter(placed -> !before.contains(placed))
+                    .forEach(placed -> tellOfLevels(draft, assign, placed));
         }
         return refusal;
+    }
+
+    /** A zone shows so many levels; what is deeper is told before anybody misses it. */
+    private static void tellOfLevels(Draft draft, MenuChange.AssignMenus assign, PlacedMenu placed) {
+        int levels = levels(MenuReading.of(draft.site(), placed.menu(), null))
+                - (placed.placing().fromLevel() - 1);
+        int shown = Stand.of(assign.zone(), placed.placing()).levels();
+        if (levels > shown) {
+            draft.tell(new Notice.LevelsUnseen(
+                    MenuChecks.nameOf(draft.site(), placed.menu()), levels, shown, Words.zone(assign.zone())));
+        }
+    }
+
+    private static int levels(List<MenuEntry> entries) {
+        int deepest = 0;
+        for (MenuEntry entry : entries) {
+            if (entry.absence().isEmpty()) {
+                deepest = Math.max(deepest, levels(entry.rows()) + (entry.splices() ? 0 : 1));
+            }
+        }
+        return deepest;
     }
 
     private static Optional<Refusal> scope(Site site, MenuChange.AssignMenus assign, List<Assignment> others) {

@@ -27,7 +27,8 @@ import velnik.core.site.Site;
  * any kind, or else a heading where something is under it and a text where nothing is.
  */
 public final class PastedItems {
-    private static final Pattern LINK = Pattern.compile("\\[([^\\]]*)]\\(\\s*<?([^)>]*)>?\\s*\\)");
+    private static final Pattern LINK =
+            Pattern.compile("\\[([^\\]]*)]\\(\\s*<?((?:[^()<>]++|\\([^()]*+\\))*+)>?\\s*\\)");
 
     private PastedItems() {}
 

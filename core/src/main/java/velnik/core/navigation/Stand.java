@@ -15,7 +15,7 @@ import velnik.core.site.Zone;
  */
 public record Stand(Form form, Size size, Alignment alignment, Gap gap, Overflow overflow, int levels) {
 
-    static Stand of(Zone zone, Placing placing) {
+    public static Stand of(Zone zone, Placing placing) {
         Stand usual = usual(zone);
         return new Stand(
                 placing.form().orElse(usual.form()),

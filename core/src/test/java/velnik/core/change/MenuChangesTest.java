@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
@@ -283,6 +285,69 @@ public class MenuChangesTest {
                 add(new ItemKind.Text(), "Too deep", parent),
                 Refusal.TooDeep.class,
                 "That would make 11 levels; the limit is 10.");
+    }
+
+    @Test
+    public void menuDeeperThanItsZoneShows_isToldWhenItIsAssigned() {
+        SiteScript script = brackwater().addsMenu("Deep");
+        MenuRowId parent = script.menu("Deep");
+        for (int level = 1; level <= 9; level++) {
+            script.puts(new ItemKind.Text(), "Level " + level, parent);
+            parent = script.latest();
+        }
+        script.assigns(Zone.HEADER, new Scope.Everywhere(), "Deep")
+                .says("The header of every page shows Deep.")
+                .notices("Deep has 9 levels; the header shows 2 of them.");
+        assertEquals(script.sees("Home", Zone.HEADER), "Level 1 (Level 2)");
+        assertTrue(script.sees("Home", Zone.PHONE_DRAWER).contains("Level 9"));
+    }
+
+    @Test
+    public void assignment_isOneForAZoneAndScope_andOutlivesItsPages() {
+        SiteScript script = brackwater().adds("Sheds", "Moorings");
+        Scope sheds = new Scope.Section(script.page("Sheds"));
+        script.assigns(Zone.ABOVE, sheds, "Main").assigns(Zone.ABOVE, sheds, "Short");
+        assertEquals(script.sees("Sheds", Zone.ABOVE), "Home, Contact");
+        assertEquals(
+                script.site().assignments().stream()
+                        .filter(each -> each.scope().equals(sheds))
+                        .count(),
+                1);
+        var without = script.site().withPages(script.site().pages().remove(script.page("Sheds")));
+        assertEquals(
+                SiteNavigation.of(without, Instant.EPOCH)
+                        .forPage(script.page("Moorings"))
+                        .in(Zone.ABOVE)
+                        .size(),
+                0);
+        assertEquals(without.assignments(), script.site().assignments(), "it is there again when the page is");
+    }
+
+    @Test
+    public void fortyItemsInTheHeader_allShow() {
+        SiteScript script = brackwater().addsMenu("Long").assigns(Zone.HEADER, new Scope.Everywhere(), "Long");
+        for (int i = 0; i < 40; i++) {
+            script.puts(new ItemKind.Text(), "Item " + i, script.menu("Long"));
+        }
+        assertEquals(script.sees("Home", Zone.HEADER).split(", ").length, 40);
+    }
+
+    @Test
+    public void listOverFiveThousandPages_yieldsThemAll() {
+        SiteScript script = brackwater();
+        List<Change.NewPage> pages = new ArrayList<>();
+        for (int i = 0; i < 5_001; i++) {
+            pages.add(Change.NewPage.open(
+                    new PageId("p" + i), script.site().pages().endOf(script.page("Contact")), "Page " + i));
+        }
+        script.does(new Change.AddPages(pages)).addsMenu("Large").assigns(Zone.BELOW, new Scope.Everywhere(), "Large");
+        script.puts(ItemKind.PageList.of(new ListSource.Under(script.page("Contact")), 1), "", script.menu("Large"));
+        assertEquals(script.sees("Home", Zone.BELOW).split(", ").length, 5_001);
+        MenuRowId list = script.latest();
+        script.refuses(
+                new MenuChange.FreezeList(list, "ice"),
+                Refusal.TooManyItems.class,
+                "Large would have 5001 items; the limit is 2000.");
     }
 
     @Test

@@ -16,6 +16,8 @@ public final class Refusals {
     public static ProblemException problem(Refusal refusal) {
         HttpStatus status = switch (refusal) {
             case Refusal.PageUnknown unknown -> HttpStatus.NOT_FOUND;
+            case Refusal.MenuUnknown unknown -> HttpStatus.NOT_FOUND;
+            case Refusal.ItemUnknown unknown -> HttpStatus.NOT_FOUND;
             case Refusal.BuiltUpon builtUpon -> HttpStatus.CONFLICT;
             default -> HttpStatus.UNPROCESSABLE_CONTENT;
         };

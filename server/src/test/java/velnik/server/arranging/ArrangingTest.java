@@ -72,7 +72,8 @@ public class ArrangingTest {
             Caller owner = own.mara();
             owner.edits("{'kind':'addMenu','menu':'spring','after':null,'name':'Spring'}")
                     .answers(200);
-            owner.edits(link("tides", "spring", "tides.example", "Tides")).answers(200);
+            owner.edits(link("spring-tides", "spring", "tides.example", "Tides"))
+                    .answers(200);
             owner.edits(ASSIGN.formatted(
                             "SIDEBAR",
                             "SECTION",
@@ -103,18 +104,18 @@ public class ArrangingTest {
         return new Object[][] {
             {link("x", "short", "javascript:alert(1)", "Win"), 422, "link-refused"},
             {link("x", "short", "https://tides.example:99999/", ""), 422, "link-refused"},
-            {page("x", "nowhere", "hire"), 422, "item-unknown"},
-            {page("x", "short", "nowhere"), 422, "page-unknown"},
+            {page("x", "nowhere", "hire"), 404, "item-unknown"},
+            {page("x", "short", "nowhere"), 404, "page-unknown"},
             {ITEM.formatted("x", "short", "HEADING", "null", "null", "null", "  "), 422, "label-empty"},
             {ITEM.formatted("x", "short", "OTHER_MENU", "null", "null", "'short'", ""), 422, "menu-in-itself"},
             {ITEM.formatted("x", "short", "LISTED", "'hire'", "null", "null", ""), 400, "not-understood"},
             {ITEM.formatted("x", "short", "PAGE", "null", "null", "null", ""), 400, "not-understood"},
-            {ITEM.formatted("x", "short", "SPELL", "null", "null", "null", ""), 400, "malformed"},
+            {ITEM.formatted("x", "short", "SPELL", "null", "null", "null", ""), 400, "not-understood"},
             {"{'kind':'renameMenu','menu':'short','name':'Main'}", 422, "name-taken"},
             {
-                ASSIGN.formatted("FOOTER", "SECTION", "'nowhere'", "null")
-                        .replace("null}", "{'kind':'INSTEAD','menus':[]," + "'before':null,'after':null}}"),
-                422,
+                ASSIGN.formatted(
+                        "FOOTER", "SECTION", "'nowhere'", "{'kind':'INSTEAD','menus':[],'before':null,'after':null}"),
+                404,
                 "page-unknown"
             },
             {"{'kind':'freezeList','list':'short-home','ids':'x'}", 422, "no-such-row"},

@@ -1,0 +1,103 @@
+package velnik.core.entry;
+
+import static java.util.stream.Collectors.joining;
+import static org.testng.Assert.assertEquals;
+import static velnik.core.SiteScript.brackwater;
+
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.entry.Offers.Offer;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRowId;
+
+public class OffersTest {
+    private final SiteScript script = brackwater();
+
+    @DataProvider
+    public Object[][] typed() {
+        return new Object[][] {
+            {"cafe", "Slipway Café*, heading cafe, text cafe, new page cafe"},
+            {"KAYAKS", "Kayaks*, heading KAYAKS, text KAYAKS, new page KAYAKS"},
+            {"the crew", "The crew, heading the crew, text the crew, new page the crew"},
+            {
+                "tide",
+                "Reading the tide*, Safety on the tide*, Spring tides in March*, heading tide, text tide, new page tide"
+            },
+            {"boat st", "heading boat st, text boat st, new page boat st"},
+            {"in kn", "Knots in an evening*, heading in kn, text in kn, new page in kn"},
+            {"tides.example", "link tides.example"},
+            {"yard@brackwater.example", "link yard@brackwater.example"},
+            {"01632 960 983", "link 01632 960 983"},
+            {"https://brackwater.example/hire/canoes", "Canoes*"},
+            {"/old-list.pdf", "link /old-list.pdf"},
+            {"data:text/html,x", "refused"},
+            {"  ", ""},
+        };
+    }
+
+    /** A star marks a page that Main shows already. */
+    @Test(dataProvider = "typed")
+    public void line_isUnderstood_likeliestFirst(String typed, String offered) {
+        assertEquals(
+                Offers.of(script.site(), script.menu("Main"), typed).stream()
+                        .map(OffersTest::words)
+                        .collect(joining(", ")),
+                offered);
+    }
+
+    private static String words(Offer offer) {
+        return switch (offer) {
+            case Offer.OfPage page -> page.title() + (page.placed() ? "*" : "");
+            case Offer.OfLink link -> "link " + link.label();
+            case Offer.OfHeading heading -> "heading " + heading.label();
+            case Offer.OfText text -> "text " + text.label();
+            case Offer.OfNewPage page -> "new page " + page.title();
+            case Offer.Refused refused -> "refused";
+        };
+    }
+
+    @DataProvider
+    public Object[][] pasted() {
+        return new Object[][] {
+            {"Canoes", "ToPage ", "1 item: 1 page."},
+            {"- [Boats](/hire)\n- [Hire](/hire)", "ToPage Boats|ToPage ", "2 items: 2 pages."},
+            {"Afloat\n\tkayaks\n\t<b>", "Heading Afloat|ToPage |Text <b>", "3 items: 1 heading, 1 page, 1 text."},
+            {"[Tides](https://tides.example)\ntides.example", "WebLink Tides|WebLink ", "2 items: 2 links."},
+            {"yard@brackwater.example", "Mail ", "1 item: 1 mail address."},
+        };
+    }
+
+    @Test(dataProvider = "pasted")
+    public void pastedList_becomesItems(String text, String items, String summary) {
+        PastedItems.Read read = PastedItems.read(
+                script.site(),
+                text,
+                script.site().menus().endOf(script.menu("Short")),
+                null,
+                number -> new MenuRowId("new-" + number));
+        assertEquals(
+                read.items().stream()
+                        .map(item -> kind(item.kind()) + " " + item.label())
+                        .collect(joining("|")),
+                items);
+        assertEquals(read.summary(), summary);
+        assertEquals(read.refused().size(), 0);
+    }
+
+    @Test
+    public void pastedDangers_areNamedByLine() {
+        PastedItems.Read read = PastedItems.read(
+                script.site(),
+                "Canoes\n[Win](javascript:alert(1))",
+                script.site().menus().endOf(script.menu("Short")),
+                null,
+                number -> new MenuRowId("new-" + number));
+        assertEquals(read.refused().size(), 1);
+        assertEquals(read.refused().getFirst().startsWith("Line 2: Links that begin with “javascript:”"), true);
+    }
+
+    private static String kind(ItemKind kind) {
+        return kind.getClass().getSimpleName();
+    }
+}

@@ -1,0 +1,62 @@
+package velnik.core.figure;
+
+import static org.testng.Assert.assertEquals;
+import static velnik.core.SiteScript.brackwater;
+
+import java.util.OptionalInt;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.navigation.Whereabouts;
+import velnik.core.site.Device;
+import velnik.core.site.MenuRowId;
+
+public class ClicksTest {
+    private final SiteScript script = brackwater();
+
+    /** -1 for a page that no menu leads to. */
+    @DataProvider
+    public Object[][] pages() {
+        return new Object[][] {
+            {"Home", 0},
+            {"Hire", 1},
+            {"Moorings", 1}, // the footer links it; its address leads on
+            {"Swinging moorings", 1},
+            {"Hulls", 1},
+            {"Wooden hulls", 2}, // by the sidebar of Repairs
+            {"Batteries", -1}, // the sidebar shows three levels
+            {"Find us", 1},
+            {"Contact", -1}, // Short stands on landing pages, and none is reached
+            {"Group bookings", -1},
+            {"Junior week", -1},
+        };
+    }
+
+    @Test(dataProvider = "pages")
+    public void clicks_areTheFewestAlongMenus(String page, int clicks) {
+        Clicks all = Clicks.of(script.site(), script.navigation(), Device.WIDE);
+        assertEquals(all.to(script.page(page)), clicks < 0 ? OptionalInt.empty() : OptionalInt.of(clicks));
+    }
+
+    @Test
+    public void clicks_goByDevice() {
+        SiteScript wideOnly = brackwater()
+                .dresses(new MenuRowId("main-list"), "News", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        for (Device device : Device.values()) {
+            Clicks clicks = Clicks.of(wideOnly.site(), wideOnly.navigation(), device);
+            assertEquals(clicks.to(wideOnly.page("Varnish day")).isPresent(), device == Device.WIDE);
+        }
+    }
+
+    @Test
+    public void whereabouts_nameEveryRowThatLeadsToAPage() {
+        assertEquals(
+                Whereabouts.of(script.site()).of(script.page("Slipway Café")).stream()
+                        .map(place -> place.menuName() + " " + place.path() + " " + place.label() + " " + place.zones())
+                        .toList()
+                        .toString(),
+                "[Main [] Café [HEADER], Winter [] Soup []]");
+    }
+}
