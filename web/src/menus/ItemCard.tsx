@@ -2,6 +2,7 @@ import { Checkbox, Segmented, Select } from "antd";
 import { useState } from "react";
 import type { ChangeDto, ListDto, MenuRowDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
+import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressOf, pageOf } from "../working-copy/tree";
 import { ICONS } from "./icons";
@@ -37,11 +38,7 @@ export function ItemCard(props: {
     <section className="card" aria-label={`About ${title}`}>
       <h2>{title}</h2>
       <p className="sentence">{row.absence ?? `Visitors see it as a ${KIND_WORDS[row.kind.kind]}.`}</p>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem sentence={problem} />
       <h3>What it is</h3>
       <div className="fields">
         <label htmlFor="label">Label</label>

@@ -1,4 +1,5 @@
-import { KindMark } from "../shared/marks";
+import type { Reach } from "../api/client";
+import { GateMark, KeyMark, KindMark } from "../shared/marks";
 import type { Node } from "./outline";
 import { deviceWords, ZONE_WORDS } from "./words";
 
@@ -9,11 +10,15 @@ export function ItemCell(props: {
   readonly beneath: number;
   readonly list: string;
   readonly problem: string | null;
+  /** Of the page it is about. */
+  readonly reach: Reach | null;
 }) {
   const { node, problem } = props;
   return (
     <>
       <KindMark kind={node.row ? node.row.kind.kind : "MENU"} />
+      {props.reach === "BY_LINK_ONLY" && <KeyMark />}
+      {props.reach === "HELD_BACK" && <GateMark />}
       <span className={titleClass(node)} title={titleOf(node)}>
         {titleOf(node) || props.list}
       </span>

@@ -13,7 +13,8 @@ export type Deed =
   | "aside"
   | "freeze"
   | "detach"
-  | "leaveOut";
+  | "leaveOut"
+  | "pick";
 
 export function MenuActions(props: {
   readonly node: Node;
@@ -45,6 +46,7 @@ export function MenuActions(props: {
       {!row ? (
         <>
           <Action label="+ item" hint="Add an item at its end (N)" {...does("under")} />
+          <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
           {upDown}
           <Action label="Rename" hint="Edit the name (Enter)" {...does("label")} />
           <Action label="Copy" hint="Copy it with all its items (Ctrl+D)" {...does("copy")} />
@@ -63,6 +65,7 @@ export function MenuActions(props: {
         <>
           <Action label="+ below" hint="Add an item below (N)" {...does("below")} />
           <Action label="+ under" hint="Add an item under it (N, then Tab)" {...does("under")} />
+          <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
           {moving}
           {upDown}
           <Action label="Label" hint="Edit the label (Enter); empty follows again" {...does("label")} />

@@ -2,6 +2,7 @@ import { Button, Select } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { MenuDto, Zone } from "../api/client";
+import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { AS_THE_ZONE, everywhere, useZones } from "../zones/useZones";
 import { ZONE_WORDS } from "./words";
@@ -52,11 +53,7 @@ export function MenuCard(props: {
               ? "It follows the page tree; rows can be dressed, hidden and added all the same."
               : "A list built by hand."}
       </p>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem sentence={problem} />
       <h3>Where it stands</h3>
       <ul className="standings">
         {standings.map((standing) => (

@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
-import type { OfferDto, RowPlace } from "../api/client";
+import type { ChangeDto, MenuDto, OfferDto, RowPlace } from "../api/client";
 import { ARROWS, type Move } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { type Row, rowsOf } from "../outline/rows";
@@ -8,11 +8,11 @@ import { TitleField } from "../outline/TitleField";
 import { newId } from "../shared/ids";
 import { lettersAct } from "../shell/keys";
 import { type Result, sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
-import { childrenOf, pageOf } from "../working-copy/tree";
+import { childrenOf, type PageTree, pageOf } from "../working-copy/tree";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
 import { type Deed, MenuActions } from "./MenuActions";
-import { endUnder, findItem, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+import { endUnder, findItem, type MenuOutline, type Node, nodeOf, placeAt, sameRow } from "./outline";
 import { addOffered, changeOf, moveOf, set } from "./useMenuDeeds";
 import { listWords } from "./words";
 
@@ -34,6 +34,9 @@ type Adding = {
 
 const NONE: Attention = { kind: "none" };
 
+/** Where pages of the tree are to be placed. */
+export type Picking = { readonly place: RowPlace; readonly menu: MenuDto; readonly where: string };
+
 /** The left side: all menus in one outline, the actions for the selected row, and the add line. */
 export function MenuDesk(props: {
   readonly copy: WorkingCopy;
@@ -45,6 +48,9 @@ export function MenuDesk(props: {
   readonly gridRef: RefObject<HTMLDivElement | null>;
   readonly onSelect: (id: string) => void;
   readonly onWholeScreen: () => void;
+  readonly onPick: (picking: Picking) => void;
+  /** The outline of all menus at a revision that may still be on its way. */
+  readonly outlineAt: (revision: number) => Promise<MenuOutline>;
 }) {
   const { copy, store, outline, selected, gridRef } = props;
   const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
@@ -63,9 +69,29 @@ export function MenuDesk(props: {
   const told = (node: Node, result: Result) =>
     setAttention(result.ok ? NONE : { kind: "problem", node: node.id, sentence: result.sentence });
 
+  /**
+   * Gestures go by what is there once the ones before them are done: keys come faster than answers, and a row may have
+   * been moved by the last one.
+   */
+  const gestures = useRef<Promise<unknown>>(Promise.resolve());
+  const gesture = (
+    node: Node,
+    changeFor: (now: MenuOutline, there: Node, tree: PageTree) => ChangeDto | null,
+  ) => {
+    const turn = gestures.current.then(async (): Promise<Result | null> => {
+      const { tree, revision } = await store.settled();
+      const now = await props.outlineAt(revision);
+      const there = sameRow(now, node);
+      const change = there ? changeFor(now, there, tree) : null;
+      return change && store.change(change);
+    });
+    gestures.current = turn.catch(() => {});
+    return turn.catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
+  };
   const move = async (to: Move) => {
-    const change = selected && moveOf(outline, copy.tree, selected, to);
-    if (selected && change) told(selected, await store.change(change));
+    if (!selected) return;
+    const result = await gesture(selected, (now, there, tree) => moveOf(now, tree, there, to));
+    if (result) told(selected, result);
   };
   const addUnder = (node: Node) => {
     if (node.row?.foreign) return;
@@ -90,6 +116,16 @@ export function MenuDesk(props: {
       shownAfter: [lastBeneath(rows, node.id)],
     });
   };
+  const pick = (node: Node) => {
+    if (node.row?.foreign) return;
+    const parent = node.parent === null ? node : nodeOf(outline, node.parent);
+    if (parent.row?.foreign) return;
+    props.onPick({
+      place: node.parent === null ? endUnder(outline, node) : placeAt(outline, parent, node.id),
+      menu: node.menu,
+      where: node.parent === null ? node.menu.name : `after ${titleOf(node) || "the list"}`,
+    });
+  };
   /** A menu just made, which can be filled before the outline has come with it. */
   const fresh = useRef<string | null>(null);
   const perform = async (deed: Deed) => {
@@ -101,11 +137,11 @@ export function MenuDesk(props: {
     if (!selected) return;
     if (deed === "below") return addBelow(selected);
     if (deed === "under") return addUnder(selected);
+    if (deed === "pick") return pick(selected);
     if (deed === "label") return setAttention({ kind: "labelling", node: selected.id });
-    const change = changeOf(selected, deed);
-    if (!change) return;
     const next = rows[rows.findIndex((row) => row.id === selected.id) - 1]?.id;
-    const result = await store.change(change);
+    const result = await gesture(selected, (_now, there) => changeOf(there, deed));
+    if (!result) return;
     told(selected, result);
     if (result.ok && (deed === "remove" || deed === "leaveOut") && next) props.onSelect(next);
   };
@@ -124,6 +160,7 @@ export function MenuDesk(props: {
               ? {
                   n: () => void perform("below"),
                   h: () => void perform("hide"),
+                  p: () => void perform("pick"),
                   w: props.onWholeScreen,
                 }[event.key.toLowerCase()]
               : undefined;
@@ -218,6 +255,7 @@ export function MenuDesk(props: {
           folded={row.folded}
           beneath={row.subpages}
           list={list}
+          reach={node.row?.page ? (copy.tree.pages.get(node.row.page)?.reach ?? null) : null}
           problem={attention.kind === "problem" && attention.node === row.id ? attention.sentence : null}
         />
       );

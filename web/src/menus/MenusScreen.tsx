@@ -9,8 +9,9 @@ import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf, pathTo } from "../working-copy/tree";
 import { ItemCard } from "./ItemCard";
 import { MenuCard } from "./MenuCard";
-import { MenuDesk } from "./MenuDesk";
-import { findItem, listedPage, type Node } from "./outline";
+import { MenuDesk, type Picking } from "./MenuDesk";
+import { findItem, listedPage, type Node, sameRow } from "./outline";
+import { TreePick } from "./TreePick";
 import { useMenus } from "./useMenus";
 import "./menus.css";
 
@@ -34,6 +35,7 @@ export default function MenusScreen({
   const [whole, setWhole] = useWholeScreen(gridRef);
   const [chosen, setChosen] = useState<string | null>(null);
   const [last, setLast] = useState<Node | null>(null);
+  const [picking, setPicking] = useState<Picking | null>(null);
   const ready = menus.status === "ready" ? menus.outline : null;
 
   const wantedItem = asked.get("item");
@@ -55,11 +57,16 @@ export default function MenusScreen({
   const first = outline.children.get(null)?.[0];
   const selected =
     nodeFor(outline, chosen) ??
-    sameItem(outline, last) ??
+    (last ? sameRow(outline, last) : undefined) ??
     (first ? (outline.nodes.get(first) ?? null) : null);
   const select = (id: string) => {
     setChosen(id);
+    setPicking(null);
     setLast(outline.nodes.get(id) ?? null);
+  };
+  const stopPicking = () => {
+    setPicking(null);
+    gridRef.current?.focus({ preventScroll: true });
   };
   return (
     <Split
@@ -74,6 +81,8 @@ export default function MenusScreen({
           gridRef={gridRef}
           onSelect={select}
           onWholeScreen={() => setWhole(true)}
+          onPick={setPicking}
+          outlineAt={menus.at}
         />
       }
       window={
@@ -108,7 +117,20 @@ export default function MenusScreen({
         />
       }
       card={
-        !selected ? (
+        picking ? (
+          <TreePick
+            tree={copy.tree}
+            place={picking.place}
+            where={picking.where}
+            placed={new Set(picking.menu.rows.map((row) => row.page).filter((each) => each !== null))}
+            onPlace={async (change) => {
+              const result = await store.change(change);
+              if (result.ok) stopPicking();
+              return result;
+            }}
+            onLeave={stopPicking}
+          />
+        ) : !selected ? (
           <section className="card" aria-label="No menu">
             <h2>There is no menu yet</h2>
             <p className="sentence">“New menu” above the outline makes the first.</p>
@@ -134,10 +156,4 @@ function nameOf(outline: Parameters<typeof findItem>[0], at: Pointed): string | 
   const row =
     at.item === null ? undefined : (findItem(outline, at.item, at.page) ?? findItem(outline, at.item, null));
   return row?.row ? `${menu.menu.name} › ${row.row.label}` : menu.menu.name;
-}
-
-/** The row that was selected, where it stands now, in another menu perhaps. */
-function sameItem(outline: Parameters<typeof findItem>[0], last: Node | null): Node | undefined {
-  if (!last) return undefined;
-  return last.row ? findItem(outline, last.row.item, listedPage(last)) : outline.nodes.get(last.id);
 }

@@ -54,6 +54,13 @@ export function findItem(outline: MenuOutline, item: string, page: string | null
   return undefined;
 }
 
+/** The row that a node was, where it stands now, in another menu perhaps. */
+export function sameRow(outline: MenuOutline, node: Node): Node | undefined {
+  return (
+    outline.nodes.get(node.id) ?? (node.row ? findItem(outline, node.row.item, listedPage(node)) : undefined)
+  );
+}
+
 /** The page of a row that a list yields; null for a menu or an item of the owner's own. */
 export function listedPage(node: Node): string | null {
   return node.row?.kind.kind === "LISTED" ? node.row.page : null;

@@ -1,6 +1,9 @@
-import { Button, Input } from "antd";
+import { Button } from "antd";
 import { useId, useMemo, useState } from "react";
 import type { PlaceDto } from "../api/client";
+import { FindField } from "../shared/FindField";
+import { Problem } from "../shared/Problem";
+import { plain } from "../shared/plain";
 import type { Result } from "../working-copy/store";
 import { endOf, isInside, type PageTree, pageOf, parentOf, pathTo } from "../working-copy/tree";
 
@@ -42,29 +45,19 @@ export function MoveTo(props: {
   return (
     <section className="card" aria-label={`Move ${title} to`}>
       <h2>Move {title} to…</h2>
-      <Input
-        autoFocus
-        value={typed}
-        placeholder="Part of a page’s title"
-        role="combobox"
-        aria-expanded="true"
-        aria-controls={list}
-        aria-activedescendant={target ? `${list}-${at}` : undefined}
-        aria-label="Find the page to move it to"
-        onChange={(event) => {
-          setTyped(event.target.value);
+      <FindField
+        list={list}
+        active={target ? `${list}-${at}` : undefined}
+        label="Find the page to move it to"
+        typed={typed}
+        onType={(text) => {
+          setTyped(text);
           setChosen(0);
           setProblem(null);
         }}
-        onKeyDown={(event) => {
-          event.stopPropagation();
-          if (event.key === "ArrowDown") setChosen(Math.min(at + 1, targets.length - 1));
-          else if (event.key === "ArrowUp") setChosen(Math.max(at - 1, 0));
-          else if (event.key === "Enter") void go(event.ctrlKey ? "after" : "under");
-          else if (event.key === "Escape") props.onLeave();
-          else return;
-          event.preventDefault();
-        }}
+        onMove={(by) => setChosen(Math.max(0, Math.min(at + by, targets.length - 1)))}
+        onEnter={(withCtrl) => void go(withCtrl ? "after" : "under")}
+        onLeave={props.onLeave}
       />
       <div className="targets" role="listbox" id={list} aria-label="Pages">
         {targets.map((each, index) => (
@@ -83,11 +76,7 @@ export function MoveTo(props: {
         ))}
         {targets.length === 0 && <p>No page has that in its title.</p>}
       </div>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem sentence={problem} />
       <div className="choices">
         <Button type="primary" disabled={!target} onClick={() => void go("under")}>
           {target?.id === null ? "To the top level" : `Under ${target?.title ?? "it"}`}
@@ -125,9 +114,4 @@ function targetsFor(tree: PageTree, page: string): Target[] {
 function before(tree: PageTree, page: string): string | null {
   const siblings = tree.children.get(parentOf(tree, page)) ?? [];
   return siblings[siblings.indexOf(page) - 1] ?? null;
-}
-
-/** For finding: without accents and case. */
-function plain(text: string): string {
-  return text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
 }

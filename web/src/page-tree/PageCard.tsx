@@ -3,6 +3,7 @@ import { Input, Segmented } from "antd";
 import { useState } from "react";
 import { api, type Reach } from "../api/client";
 import { GateMark, KeyMark } from "../shared/marks";
+import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressAbove, type Page, pageOf } from "../working-copy/tree";
 import { Whereabouts } from "./Whereabouts";
@@ -84,11 +85,7 @@ export function PageCard(props: {
           </>
         )}
       </div>
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem sentence={problem} />
       <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
     </section>
   );

@@ -61,11 +61,19 @@ export function PageDesk(props: {
     if (id !== null && folded.has(id)) setFolded(new Set([...folded].filter((other) => other !== id)));
   };
 
+  const moves = useRef<Promise<unknown>>(Promise.resolve());
   const move = async (move: Move) => {
-    const place = placeAfterMove(tree, selected, move);
-    if (!place) return;
-    unfold(place.parent);
-    const result = await store.change({ kind: "movePages", pages: [selected], place });
+    // Keys come faster than answers: each move goes by the tree as the ones before it left it.
+    const turn = moves.current.then(async () => {
+      const now = await store.settled();
+      const place = now.tree.pages.has(selected) ? placeAfterMove(now.tree, selected, move) : null;
+      if (!place) return null;
+      unfold(place.parent);
+      return store.change({ kind: "movePages", pages: [selected], place });
+    });
+    moves.current = turn;
+    const result = await turn;
+    if (!result) return;
     setAttention(result.ok ? NONE : { kind: "problem", page: selected, sentence: result.sentence });
   };
   const add = (place: PlaceDto) => {

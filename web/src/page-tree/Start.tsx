@@ -1,6 +1,7 @@
 import { Button, Input } from "antd";
 import { useState } from "react";
 import { newId } from "../shared/ids";
+import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopyStore } from "../working-copy/store";
 
 const EXAMPLE = `Home
@@ -42,11 +43,7 @@ export function Start({ store }: { readonly store: WorkingCopyStore }) {
           }
         }}
       />
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem sentence={problem} />
       <div className="choices">
         <Button
           type="primary"

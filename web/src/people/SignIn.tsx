@@ -2,6 +2,7 @@ import { Button, Input } from "antd";
 import { useState } from "react";
 import { api, type SessionDto } from "../api/client";
 import { VelnikMark } from "../shared/marks";
+import { Problem } from "../shared/Problem";
 import { sentenceOf } from "../working-copy/store";
 
 export function SignIn({ onEnter }: { readonly onEnter: (session: SessionDto) => void }) {
@@ -46,11 +47,7 @@ export function SignIn({ onEnter }: { readonly onEnter: (session: SessionDto) =>
           autoComplete="current-password"
           onChange={(event) => setPassword(event.target.value)}
         />
-        {problem && (
-          <p className="problem" role="alert">
-            {problem}
-          </p>
-        )}
+        <Problem sentence={problem} />
         <Button type="primary" htmlType="submit" loading={busy}>
           Sign in
         </Button>

@@ -3,6 +3,7 @@ import { Button, Input } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, type PersonDto } from "../api/client";
+import { Problem } from "../shared/Problem";
 import { sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
 import "./releases.css";
 
@@ -47,11 +48,7 @@ export default function WaitingScreen(props: {
             </li>
           ))}
         </ul>
-        {problem && (
-          <p className="problem" role="alert">
-            {problem}
-          </p>
-        )}
+        <Problem sentence={problem} />
         {entries.length > 0 &&
           (person.role === "OWNER" ? (
             <form

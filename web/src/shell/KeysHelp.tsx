@@ -3,13 +3,17 @@ import { useState } from "react";
 import { letLettersAct, lettersAct } from "./keys";
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ["Up, Down", "choose a page"],
-  ["Left, Right", "fold, unfold, go to the page above"],
-  ["Enter", "edit the title; Enter keeps it, Escape gives up"],
-  ["N", "add a page below; Enter keeps it and goes on, Tab nests, Escape leaves"],
+  ["Up, Down", "choose a row"],
+  ["Left, Right", "fold, unfold, go to the row above"],
+  ["Enter", "edit the title or label; Enter keeps it, Escape gives up"],
+  ["N", "add below; Enter keeps it and goes on, Tab nests, Escape leaves"],
   ["Ctrl+Shift+Up, Down", "move up, down"],
   ["Ctrl+Shift+Right, Left", "move in, out"],
-  ["M", "move to…"],
+  ["M", "move a page to…"],
+  ["H", "hide or show an item, set a menu aside"],
+  ["P", "place many pages of the tree in a menu"],
+  ["Ctrl+D", "copy an item or a menu"],
+  ["Delete", "remove an item or a menu, leave a page out of a list"],
   ["W", "the window at full size"],
   ["Ctrl+Z, Ctrl+Shift+Z", "undo, redo"],
   ["?", "this list"],
@@ -34,7 +38,7 @@ export function KeysHelp({ open, onClose }: { readonly open: boolean; readonly o
           letLettersAct(event.target.checked);
         }}
       >
-        Single letters act while the page tree has the focus
+        Single letters act while an outline has the focus
       </Checkbox>
     </Modal>
   );

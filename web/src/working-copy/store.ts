@@ -93,6 +93,12 @@ export class WorkingCopyStore {
     }
   };
 
+  /** The working copy once every edit asked for so far has its answer; what the next gesture has to go by. */
+  readonly settled = async (): Promise<WorkingCopy> => {
+    while (this.queued > 0) await this.queue;
+    return this.state as Ready;
+  };
+
   readonly change = (...changes: readonly ChangeDto[]): Promise<Result> =>
     this.send((request, revision) => api.change(request, revision, changes));
 

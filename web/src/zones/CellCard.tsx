@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { MenuDto, PlacedDto, SaysDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
+import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { PlacedMenu } from "./PlacedMenu";
 import { scopeKey, scopeName } from "./scopes";
@@ -100,11 +101,7 @@ export function CellCard(props: {
           </div>
         </>
       )}
-      {problem && (
-        <p className="problem" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problem sentence={problem} />
       {!everywhere && (
         <div className="fields">
           <span id="mode">Here</span>
@@ -189,7 +186,7 @@ function MenuList(props: {
             <Button
               type="text"
               size="small"
-              aria-label={`Take ${nameOf(each.menu)} away`}
+              aria-label={`Take away ${nameOf(each.menu)}`}
               onClick={() => onPut(placed.filter((other) => other !== each))}
             >
               Take away

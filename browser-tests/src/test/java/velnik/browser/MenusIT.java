@@ -41,7 +41,7 @@ public class MenusIT extends BrowserTest {
         mara.gestures();
         mara.opensMenu("Season").presses("n").types("Boat talk").presses("ArrowDown", "ArrowDown", "Enter");
         mara.presses("Escape");
-        mara.isTold("Boat talk added to Season.");
+        mara.isTold("Boat talk added to the top level. Boat talk added to Season.");
         mara.chooses("Boat talk").presses("Delete").isTold("Boat talk removed.");
         mara.chooses("On the water").presses("n");
         mara.types("javascript:alert(1)").presses("Enter");
@@ -99,7 +99,7 @@ public class MenusIT extends BrowserTest {
     public void sidebarOfASection_isTwoClicks_andStandsThereAlone() {
         mara.chooses("Hire");
         mara.opensScreen("Zones").isAccessible("Zones");
-        mara.window().locator(".header .across a").getByText("Hire").click();
+        mara.clicksAt(mara.header().getByText("Hire", new Locator.GetByTextOptions().setExact(true)));
         Locator cell = mara.page()
                 .locator(".computed button")
                 .filter(new Locator.FilterOptions().setHasText("Sidebar of Hire:"));
@@ -132,17 +132,17 @@ public class MenusIT extends BrowserTest {
     public void pointingInTheWindow_namesAnItem_andOpensItForEditing() {
         mara.opensScreen("Menus");
         assertThat(mara.window().locator(".menu.pointed").first()).isVisible();
-        mara.window().locator(".footer").getByText("The crew").hover();
+        mara.pointsAt(mara.window().locator(".footer").getByText("The crew"));
         assertThat(mara.page().locator(".window-bar .path")).hasText("Footer › The crew");
         mara.clicks("Point");
-        mara.window().locator(".footer").getByText("The crew").click();
+        mara.clicksAt(mara.window().locator(".footer").getByText("The crew"));
         assertThat(mara.row("The crew")).hasAttribute("aria-selected", "true");
         assertThat(mara.outline()).isFocused();
         mara.presses("Enter").types("Who we are").presses("Enter");
         assertThat(mara.window().locator(".footer")).containsText("Who we are");
-        mara.presses("Enter", "Control+a", "Delete", "Enter").isTold("The crew follows what it leads to again.");
+        mara.presses("Enter", "Control+a", "Delete", "Enter").isTold("Who we are follows what it leads to again.");
         assertThat(mara.window().locator(".footer")).containsText("The crew");
-        mara.window().locator(".footer").getByText("Pictures").click();
+        mara.clicksAt(mara.window().locator(".footer").getByText("Pictures"));
         assertThat(mara.page().locator(".window-bar .path")).containsText("That link leaves the site");
         mara.complainsOfNothing();
     }
@@ -183,7 +183,17 @@ public class MenusIT extends BrowserTest {
                 .presses("Enter");
         mara.isTold("Canoes added under On the tide.").presses("Escape");
         mara.seesUnder("On the tide", "Kayaks", "Prices", "Canoes");
-        mara.presses("ArrowDown", "ArrowUp");
+        mara.chooses("On the tide")
+                .presses("p")
+                .types("ring")
+                .presses("Enter")
+                .presses("Control+a")
+                .types("hull");
+        mara.presses("Enter", "ArrowDown", "Enter");
+        mara.isAccessible("choosing pages");
+        mara.presses("Control+Enter").isTold("2 items added to Footer with 1 item beneath.");
+        mara.seesUnder("Hulls", "Wooden hulls");
+        mara.presses("Control+z").isTold("Undone: Add 2 items with 1 item beneath to Footer.");
         mara.chooses("Canoes").presses("Control+Shift+ArrowUp").isTold("Canoes moved after Kayaks.");
         mara.presses("Control+Shift+ArrowLeft").isTold("Canoes moved to Footer.");
         mara.presses("Control+Shift+ArrowRight").isTold("Canoes moved under On the tide.");

@@ -8,6 +8,8 @@ import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Map;
+import java.util.Objects;
 
 /** Somebody at the editor. */
 final class Owner extends Watched {
@@ -171,6 +173,40 @@ final class Owner extends Watched {
         int count = gestures;
         gestures = 0;
         return count;
+    }
+
+    /**
+     * Moves the real pointer over something in the window. The frame is scaled, which Playwright's own clicks in a frame
+     * do not reckon with, so the point is worked out here.
+     */
+    Owner pointsAt(Locator inWindow) {
+        Map<?, ?> middle = (Map<?, ?>) inWindow.evaluate("element => { element.scrollIntoView({ block: 'center' });"
+                + " const box = element.getBoundingClientRect();"
+                + " return { x: box.x + box.width / 2, y: box.y + box.height / 2 }; }");
+        Map<?, ?> frame = (Map<?, ?>)
+                page.locator("iframe")
+                        .evaluate(
+                                "frame => { const box ="
+                                        + " frame.getBoundingClientRect(); return { x: box.x, y: box.y, scale: box.width / frame.offsetWidth }; }");
+        double scale = number(frame, "scale");
+        page.mouse()
+                .move(
+                        number(frame, "x") + number(middle, "x") * scale,
+                        number(frame, "y") + number(middle, "y") * scale);
+        return this;
+    }
+
+    private static double number(Map<?, ?> from, String name) {
+        return ((Number) Objects.requireNonNull(from.get(name))).doubleValue();
+    }
+
+    /** Clicks something in the window. */
+    Owner clicksAt(Locator inWindow) {
+        gestures++;
+        pointsAt(inWindow);
+        page.mouse().down();
+        page.mouse().up();
+        return this;
     }
 
     /** The header in the window. */

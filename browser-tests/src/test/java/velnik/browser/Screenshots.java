@@ -2,6 +2,7 @@ package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ScreenshotAnimations;
@@ -28,6 +29,23 @@ public class Screenshots extends BrowserTest {
             mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
             take(mara, "pages-dark");
             mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+            mara.opensMenu("Main").chooses("What it costs");
+            assertThat(mara.window().locator(".across .pointed")).isVisible();
+            mara.rests();
+            take(mara, "menus");
+            mara.presses("n").types("tide");
+            assertThat(mara.page().locator(".offers")).isVisible();
+            take(mara, "add-line");
+            mara.presses("Escape");
+            mara.clicksAt(mara.window().locator(".footer").getByText("Find us"));
+            mara.opensScreen("Zones");
+            mara.page()
+                    .locator(".computed button")
+                    .filter(new Locator.FilterOptions().setHasText("Footer of"))
+                    .click();
+            assertThat(mara.window().locator("h1")).hasText("Find us");
+            mara.rests();
+            take(mara, "zones");
             mara.page().getByText("What waits").click();
             assertThat(mara.page().getByText("Paddleboards is new, under Hire."))
                     .isVisible();
@@ -38,6 +56,8 @@ public class Screenshots extends BrowserTest {
             visitor.opens("/hire");
             visitor.across().getByText("Repairs").hover();
             take(visitor, "visitor-wide");
+            visitor.opens("/repairs/engines");
+            take(visitor, "visitor-sidebar");
             Visitor onPhone = new Visitor(velnik, phone());
             onPhone.opens("/repairs/engines");
             onPhone.drawer().locator("> summary").click();

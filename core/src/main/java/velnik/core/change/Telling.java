@@ -1,5 +1,7 @@
 package velnik.core.change;
 
+import static java.util.stream.Collectors.joining;
+
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -15,13 +17,20 @@ import velnik.core.site.Site;
  */
 record Telling(String title, String sentence) {
 
+    /** Of several changes at once, the first are told one by one. */
+    private static final int SENTENCES = 3;
+
     static Telling of(List<Change> changes, Site before, Site after) {
         Telling first = of(changes.getFirst(), before, after);
         if (changes.size() == 1) {
             return first;
         }
         String more = " and " + (changes.size() - 1) + " more";
-        return new Telling(first.title + more, first.title + more + ".");
+        String sentences = changes.stream()
+                .limit(SENTENCES)
+                .map(change -> of(change, before, after).sentence())
+                .collect(joining(" "));
+        return new Telling(first.title + more, sentences);
     }
 
     private static Telling of(Change change, Site before, Site after) {

@@ -1,0 +1,143 @@
+import { Button, Segmented } from "antd";
+import { useId, useMemo, useState } from "react";
+import type { ChangeDto, RowPlace } from "../api/client";
+import { rowsOf } from "../outline/rows";
+import { FindField } from "../shared/FindField";
+import { newId } from "../shared/ids";
+import { GateMark, KeyMark } from "../shared/marks";
+import { Problem } from "../shared/Problem";
+import { plain } from "../shared/plain";
+import type { Result } from "../working-copy/store";
+import { addressOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
+import { kindOfPage } from "./useMenuDeeds";
+
+type Nesting = "nested" | "flat";
+
+/** Many pages of the tree, chosen at once and put into a menu in their order, nested as in the tree or flat. */
+export function TreePick(props: {
+  readonly tree: PageTree;
+  /** Where they will stand, and how that is called. */
+  readonly place: RowPlace;
+  readonly where: string;
+  /** Pages that the menu shows already; choosing one again is possible, and never by accident. */
+  readonly placed: ReadonlySet<string>;
+  readonly onPlace: (change: ChangeDto) => Promise<Result>;
+  readonly onLeave: () => void;
+}) {
+  const { tree } = props;
+  const [typed, setTyped] = useState("");
+  const [at, setAt] = useState(0);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const [nesting, setNesting] = useState<Nesting>("nested");
+  const [problem, setProblem] = useState<string | null>(null);
+  const list = useId();
+  const all = useMemo(() => rowsOf(tree, new Set()).map((row) => row.id), [tree]);
+  const shown = all.filter((page) => plain(pageOf(tree, page).title).includes(plain(typed)));
+  const here = shown[Math.min(at, shown.length - 1)];
+
+  const toggle = (page: string | undefined) => {
+    if (page === undefined) return;
+    const next = new Set(chosen);
+    if (!next.delete(page)) next.add(page);
+    setChosen(next);
+  };
+  const put = async () => {
+    if (chosen.size === 0) return;
+    const pages = all.filter((page) => chosen.has(page));
+    const result = await props.onPlace(placing(tree, pages, nesting, props.place));
+    if (!result.ok) setProblem(result.sentence);
+  };
+  const count = chosen.size === 1 ? "1 page" : `${chosen.size} pages`;
+  return (
+    <section className="card" aria-label="Pages to place">
+      <h2>Pages for {props.where}</h2>
+      <FindField
+        list={list}
+        active={here ? `${list}-${here}` : undefined}
+        label="Find pages to place"
+        typed={typed}
+        onType={(text) => {
+          setTyped(text);
+          setAt(0);
+        }}
+        onMove={(by) => setAt(Math.max(0, Math.min(at + by, shown.length - 1)))}
+        onEnter={(withCtrl) => {
+          if (withCtrl) void put();
+          else toggle(here);
+        }}
+        onLeave={props.onLeave}
+      />
+      <div className="targets" role="listbox" id={list} aria-label="Pages" aria-multiselectable="true">
+        {shown.map((page) => (
+          // biome-ignore lint/a11y/useKeyWithClickEvents: chosen by Enter in the field above
+          <div
+            key={page}
+            id={`${list}-${page}`}
+            role="option"
+            tabIndex={-1}
+            aria-selected={chosen.has(page)}
+            className={page === here ? "here" : ""}
+            style={{ paddingInlineStart: 10 + (levelOf(tree, page) - 1) * 18 }}
+            ref={page === here ? (element) => element?.scrollIntoView({ block: "nearest" }) : null}
+            onClick={() => toggle(page)}
+          >
+            {pageOf(tree, page).reach === "BY_LINK_ONLY" && <KeyMark />}
+            {pageOf(tree, page).reach === "HELD_BACK" && <GateMark />} {pageOf(tree, page).title}{" "}
+            <span>
+              {addressOf(tree, page)}
+              {props.placed.has(page) && " · already in this menu"}
+            </span>
+          </div>
+        ))}
+        {shown.length === 0 && <p>No page has that in its title.</p>}
+      </div>
+      <Problem sentence={problem} />
+      <div className="choices">
+        <Segmented<Nesting>
+          aria-label="How they stand"
+          value={nesting}
+          onChange={setNesting}
+          options={[
+            { value: "nested", label: "Nested as in the tree" },
+            { value: "flat", label: "Flat" },
+          ]}
+        />
+        <Button type="primary" disabled={chosen.size === 0} onClick={() => void put()}>
+          Place {count}
+        </Button>
+        <Button type="text" onClick={props.onLeave}>
+          Leave
+        </Button>
+      </div>
+      <p className="hint">Enter chooses, Ctrl+Enter places, Escape leaves.</p>
+    </section>
+  );
+}
+
+/** The one change that places pages, given in the order of the tree. */
+function placing(tree: PageTree, pages: readonly string[], nesting: Nesting, first: RowPlace): ChangeDto {
+  const ids = new Map(pages.map((page) => [page, newId()]));
+  const last = new Map<string, string | null>([[first.parent, first.after]]);
+  const items = pages.map((page) => {
+    const above = nesting === "nested" ? nearest(tree, page, ids) : undefined;
+    const parent = above ?? first.parent;
+    const id = ids.get(page) ?? "";
+    const place = {
+      parent,
+      after: last.get(parent) ?? null,
+      anchor: above === undefined ? first.anchor : null,
+    };
+    last.set(parent, id);
+    return { id, place, kind: kindOfPage(page), label: "" };
+  });
+  return { kind: "addItems", items };
+}
+
+/** The item of the nearest page above that is placed too. */
+function nearest(tree: PageTree, page: string, ids: ReadonlyMap<string, string>): string | undefined {
+  for (let above = parentOf(tree, page); above !== null; above = parentOf(tree, above)) {
+    const id = ids.get(above);
+    if (id !== undefined) return id;
+  }
+  return undefined;
+}
