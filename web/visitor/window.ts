@@ -66,7 +66,9 @@ function selectorOf({ menu, item, page }: Pointed): string | null {
   return menu === null ? null : `[data-menu="${CSS.escape(menu)}"]`;
 }
 
-/** Marks what is selected, with the submenus that hold it opened. */
+let pointedLast = "";
+
+/** Marks what is selected, with the submenus that hold it opened, and brings it into sight when it is new. */
 function point(pointed: Pointed): void {
   for (const row of document.querySelectorAll(".pointed, .held-open"))
     row.classList.remove("pointed", "held-open");
@@ -77,6 +79,12 @@ function point(pointed: Pointed): void {
     for (const above of ancestors(row, ".across li")) above.classList.add("held-open");
     for (const folded of ancestors(row, ".folding details")) folded.setAttribute("open", "");
   }
+  // A page that is selected is in sight itself; its row need not be.
+  if (pointedLast !== selector && (pointed.item ?? pointed.menu) !== null) {
+    const seen = [...document.querySelectorAll(selector)].find((row) => row.getClientRects().length > 0);
+    seen?.scrollIntoView({ block: "nearest" });
+  }
+  pointedLast = selector;
 }
 
 function ancestors(element: Element, selector: string): Element[] {

@@ -1,5 +1,6 @@
 import { Button, Segmented, Tooltip } from "antd";
 import { useState } from "react";
+import { Problem } from "../shared/Problem";
 import { addressOf, type PageTree } from "../working-copy/tree";
 import { type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
@@ -27,6 +28,7 @@ export function WindowPane(props: {
 }) {
   const [width, setWidth] = useState<Width>("wide");
   const [choosing, setChoosing] = useState(false);
+  const [trueSize, setTrueSize] = useState(false);
   const [ground, size] = useSize();
   const frame = useFrame({
     page: props.page,
@@ -47,7 +49,7 @@ export function WindowPane(props: {
     ? `That link leaves the site: ${frame.outside}`
     : ((frame.over && props.nameOf?.(frame.over)) ?? props.path.join(" › "));
   const laidOut = WIDTHS[width];
-  const scale = Math.min(1, size.width / laidOut);
+  const scale = trueSize ? 1 : Math.min(1, size.width / laidOut);
   return (
     <section className="window" aria-label="What visitors see">
       <div className="window-bar">
@@ -62,9 +64,18 @@ export function WindowPane(props: {
             { value: "phone", label: "Phone" },
           ]}
         />
-        <span className="scale" title={`Laid out at ${laidOut} pixels`}>
-          {Math.round(scale * 100)} %
-        </span>
+        <Tooltip title={trueSize ? "Scale it to fit" : "Show it unscaled, and scroll"}>
+          <Button
+            type="text"
+            size="small"
+            className="scale"
+            aria-label={`${Math.round(scale * 100)} %, true size`}
+            aria-pressed={trueSize}
+            onClick={() => setTrueSize(!trueSize)}
+          >
+            {Math.round(scale * 100)} %
+          </Button>
+        </Tooltip>
         <Tooltip title="Then click a menu or an item in the page to edit it (Alt+click does the same)">
           <Button
             type="text"
@@ -91,12 +102,8 @@ export function WindowPane(props: {
           </Button>
         </Tooltip>
       </div>
-      <div className="ground" ref={ground}>
-        {frame.problem && (
-          <p className="problem" role="alert">
-            {frame.problem}
-          </p>
-        )}
+      <div className={trueSize ? "ground true-size" : "ground"} ref={ground}>
+        <Problem sentence={frame.problem} />
         {frame.source && (
           <iframe
             key={frame.key}
