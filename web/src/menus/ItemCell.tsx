@@ -46,7 +46,7 @@ function Aside({ node, folded, beneath, list }: Parameters<typeof ItemCell>[0]) 
   const { row, menu } = node;
   const words = row
     ? [
-        row.ownLabel !== "" && row.followed !== "" && row.followed !== row.ownLabel && `for ${row.followed}`,
+        row.page !== null && row.ownLabel !== "" && row.followed !== row.ownLabel && `for ${row.followed}`,
         row.kind.kind === "LIST" && row.label !== "" && list,
         row.hidden ? "hidden" : row.absence,
         deviceWords(row),

@@ -20,7 +20,8 @@ export function ItemLine(props: {
 }) {
   const { menu } = props;
   const [typed, setTyped] = useState("");
-  const [chosen, setChosen] = useState(0);
+  /** Null: the first that the menu does not show already, so that nothing is placed again by accident. */
+  const [chosen, setChosen] = useState<number | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const field = useRef<InputRef>(null);
   const list = useId();
@@ -34,7 +35,7 @@ export function ItemLine(props: {
   const offers = text === "" ? [] : (query.data ?? []);
   /** Offers for what is typed are on their way; keys count on in what will come. */
   const waits = text !== "" && (query.isPlaceholderData || !query.data);
-  const at = Math.min(chosen, offers.length - 1);
+  const at = indexIn(offers, chosen);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the field keeps the focus when it comes to stand elsewhere
   useEffect(() => field.current?.focus(), [props.place]);
 
@@ -42,7 +43,7 @@ export function ItemLine(props: {
   const take = async (result: Promise<Result>) => {
     const sent = typed;
     setTyped("");
-    setChosen(0);
+    setChosen(null);
     const taken = await result;
     setProblem(taken.ok ? null : taken.sentence);
     if (!taken.ok) setTyped((now) => (now === "" ? sent : now));
@@ -50,7 +51,7 @@ export function ItemLine(props: {
   // What was offered for the text as it is now, not for the one before the last key.
   const offered = async () => {
     const current = waits ? await api.offers(menu, text) : (query.data ?? []);
-    return current[Math.min(chosen, current.length - 1)];
+    return current[indexIn(current, chosen)];
   };
   return (
     <>
@@ -67,7 +68,7 @@ export function ItemLine(props: {
         aria-invalid={problem !== null}
         onChange={(event) => {
           setTyped(event.target.value);
-          setChosen(0);
+          setChosen(null);
           setProblem(null);
         }}
         onBlur={() => {
@@ -85,7 +86,7 @@ export function ItemLine(props: {
           if (event.key === "Enter" && text !== "") void take(props.onAdd(offered()));
           else if (event.key === "Escape") return props.onLeave();
           else if (event.key === "ArrowDown")
-            setChosen(waits ? chosen + 1 : Math.min(at + 1, offers.length - 1));
+            setChosen(waits ? (chosen ?? 0) + 1 : Math.min(at + 1, offers.length - 1));
           else if (event.key === "ArrowUp") setChosen(Math.max(at - 1, 0));
           else if (event.key === "Tab" && typed !== "") event.shiftKey ? props.onOut() : props.onNest();
           else return;
@@ -119,6 +120,11 @@ export function ItemLine(props: {
       )}
     </>
   );
+}
+
+function indexIn(offers: readonly OfferDto[], chosen: number | null): number {
+  const fresh = offers.findIndex((offer) => !offer.placed);
+  return Math.min(chosen ?? Math.max(fresh, 0), offers.length - 1);
 }
 
 function wordsFor(offer: OfferDto): string {

@@ -123,7 +123,7 @@ export function MenuDesk(props: {
     props.onPick({
       place: node.parent === null ? endUnder(outline, node) : placeAt(outline, parent, node.id),
       menu: node.menu,
-      where: node.parent === null ? node.menu.name : `after ${titleOf(node) || "the list"}`,
+      where: node.parent === null ? `for ${node.menu.name}` : `after ${titleOf(node) || "the list"}`,
     });
   };
   /** A menu just made, which can be filled before the outline has come with it. */

@@ -50,7 +50,7 @@ export function TreePick(props: {
   const count = chosen.size === 1 ? "1 page" : `${chosen.size} pages`;
   return (
     <section className="card" aria-label="Pages to place">
-      <h2>Pages for {props.where}</h2>
+      <h2>Pages {props.where}</h2>
       <FindField
         list={list}
         active={here ? `${list}-${here}` : undefined}

@@ -95,7 +95,7 @@ export function CellCard(props: {
               }}
               options={choices(page, copy).map((each) => ({
                 value: scopeKey(each),
-                label: each.kind === "PAGES" ? "only this page" : scopeName(copy.tree, each),
+                label: CHOICES[each.kind],
               }))}
             />
           </div>
@@ -133,6 +133,13 @@ export function CellCard(props: {
     </section>
   );
 }
+
+const CHOICES: Readonly<Record<ScopeDto["kind"], string>> = {
+  EVERYWHERE: "every page",
+  SECTION: "it and what is under it",
+  LAYOUT: "its layout",
+  PAGES: "only this page",
+};
 
 /** What an edit begun at one page could be for. */
 function choices(page: string, copy: WorkingCopy): ScopeDto[] {
