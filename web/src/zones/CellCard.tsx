@@ -63,6 +63,7 @@ export function CellCard(props: {
       key={part}
       word={word}
       placed={partOf(part)}
+      elsewhere={part === "before" ? partOf("after") : part === "after" ? partOf("before") : []}
       menus={menus}
       zone={zone}
       usual={table.usual.find((each) => each.zone === zone)}
@@ -155,6 +156,8 @@ function choices(page: string, copy: WorkingCopy): ScopeDto[] {
 function MenuList(props: {
   readonly word: string;
   readonly placed: readonly PlacedDto[];
+  /** What stands in the other part; a menu stands once. */
+  readonly elsewhere: readonly PlacedDto[];
   readonly menus: readonly MenuDto[];
   readonly zone: Zone;
   readonly usual: ZonesDto["usual"][number] | undefined;
@@ -162,7 +165,8 @@ function MenuList(props: {
 }) {
   const { placed, menus, onPut } = props;
   const nameOf = (id: string) => menus.find((menu) => menu.id === id)?.name ?? "A menu that is gone";
-  const free = menus.filter((menu) => !placed.some((each) => each.menu === menu.id));
+  const there = [...placed, ...props.elsewhere];
+  const free = menus.filter((menu) => !there.some((each) => each.menu === menu.id));
   const at = (index: number, next: PlacedDto) => placed.map((each, other) => (other === index ? next : each));
   return (
     <>

@@ -168,6 +168,22 @@ final class Owner extends Watched {
         return this;
     }
 
+    /** Sends a change as the editor would, to bring a site into a state that is not what the errand is about. */
+    Owner sends(String change) {
+        Object status = page.evaluate(
+                "async change => { const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];"
+                        + " const copy = await (await fetch('/-/api/working-copy')).json();"
+                        + " const answer = await fetch('/-/api/changes', { method: 'POST', headers: {"
+                        + " 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },"
+                        + " body: JSON.stringify({ request: 'sent-' + Date.now(), basedOn: copy.revision,"
+                        + " changes: [JSON.parse(change)] }) }); return answer.status; }",
+                change.replace('\'', '"'));
+        assertEquals(status, 200, change);
+        page.reload();
+        assertThat(page.locator(".keeping")).isVisible();
+        return this;
+    }
+
     /** Clicks, drags and keys that act since this was asked last; typing a text counts one. */
     int gestures() {
         int count = gestures;

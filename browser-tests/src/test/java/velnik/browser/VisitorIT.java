@@ -51,6 +51,57 @@ public class VisitorIT extends DemoTest {
         visitor.complainsOfNothing();
     }
 
+    /** The header is too long for 1000 pixels. */
+    @Test
+    public void rowThatIsTooLong_endsInMore_orFoldsToAButton() {
+        String header = "{'kind':'assignMenus','zone':'HEADER','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
+                + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'main','form':null,'size':'LARGE',"
+                + "'alignment':null,'gap':'WIDE','overflow':'%s','fromLevel':1,'levels':null,"
+                + "'currentBranchOnly':false}],'before':null,'after':null}}";
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        mara.sends(header.formatted("MORE")).publishes();
+        Visitor visitor = new Visitor(velnik, context(1000, 800, true));
+        visitor.opens("/");
+        Locator more = visitor.across().locator("> ul > .more");
+        assertThat(more.locator("> button")).hasText("More");
+        assertThat(visitor.link("Find us")).isHidden();
+        more.locator("> button").click();
+        assertThat(visitor.link("Find us")).isVisible();
+        visitor.isAccessible("a header that ends in More");
+        visitor.page().setViewportSize(1900, 800);
+        assertThat(more).hasCount(0);
+        assertThat(visitor.link("Find us")).isVisible();
+
+        mara.sends(header.formatted("FOLD")).publishes();
+        visitor.page().setViewportSize(1000, 800);
+        visitor.opens("/contact");
+        Locator button = visitor.across().locator(".unfold");
+        assertThat(button).hasAttribute("aria-expanded", "false");
+        assertThat(visitor.link("Home")).isHidden();
+        button.click();
+        assertThat(visitor.link("Home")).isVisible();
+        visitor.isAccessible("a header that folds");
+
+        Visitor plain = new Visitor(velnik, context(1000, 800, false));
+        plain.opens("/");
+        assertThat(plain.link("Find us")).isVisible();
+        visitor.complainsOfNothing();
+    }
+
+    @Test
+    public void on320Pixels_everyZoneFits() {
+        Visitor visitor = new Visitor(velnik, context(320, 700, true));
+        for (String path : new String[] {"/", "/repairs/engines", "/about-us/find-us", "/hire/group-bookings"}) {
+            visitor.opens(path);
+            assertEquals(
+                    visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, path);
+            visitor.isAccessible(path + " at 320 px");
+        }
+        visitor.opens("/repairs/engines");
+        assertThat(visitor.page().locator(".sidebar")).isVisible();
+        visitor.complainsOfNothing();
+    }
+
     @Test
     public void byKeyboard_aVisitorOpensAndClosesSubmenus() {
         Visitor visitor = new Visitor(velnik, wide());

@@ -1,5 +1,6 @@
 package velnik.core.change;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import velnik.core.site.Site;
@@ -23,13 +24,18 @@ public final class Changes {
             throw new IllegalArgumentException("no change to apply");
         }
         Draft draft = new Draft(site, circumstances);
+        List<Telling> tellings = new ArrayList<>();
         for (Change change : changes) {
+            Site before = draft.site();
             Optional<Refusal> refusal = make(draft, change);
             if (refusal.isPresent()) {
                 return new Outcome.Refused(refusal.get());
             }
+            if (tellings.size() < Telling.TOLD) {
+                tellings.add(Telling.of(change, before, draft.site()));
+            }
         }
-        Telling telling = Telling.of(changes, site, draft.site());
+        Telling telling = Telling.together(tellings, changes.size());
         return new Outcome.Applied(draft.site(), telling.title(), telling.sentence(), draft.notices());
     }
 

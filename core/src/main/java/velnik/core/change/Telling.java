@@ -18,22 +18,23 @@ import velnik.core.site.Site;
 record Telling(String title, String sentence) {
 
     /** Of several changes at once, the first are told one by one. */
-    private static final int SENTENCES = 3;
+    static final int TOLD = 3;
 
-    static Telling of(List<Change> changes, Site before, Site after) {
-        Telling first = of(changes.getFirst(), before, after);
-        if (changes.size() == 1) {
-            return first;
-        }
-        String more = " and " + (changes.size() - 1) + " more";
-        String sentences = changes.stream()
-                .limit(SENTENCES)
-                .map(change -> of(change, before, after).sentence())
-                .collect(joining(" "));
-        return new Telling(first.title + more, sentences);
+    /**
+     * Of an edit of one or several changes.
+     *
+     * @param first the tellings of the first changes, at most {@value #TOLD}
+     * @param count of all changes
+     */
+    static Telling together(List<Telling> first, int count) {
+        String title = first.getFirst().title();
+        return new Telling(
+                count == 1 ? title : title + " and " + (count - 1) + " more",
+                first.stream().map(Telling::sentence).collect(joining(" ")));
     }
 
-    private static Telling of(Change change, Site before, Site after) {
+    /** @param before the site before this change, {@code after} the one it made */
+    static Telling of(Change change, Site before, Site after) {
         return switch (change) {
             case Change.BeginSite begin -> new Telling("Begin the site", "The site is begun.");
             case Change.AddPages add -> added(add, after);

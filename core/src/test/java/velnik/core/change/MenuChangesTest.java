@@ -261,6 +261,24 @@ public class MenuChangesTest {
     }
 
     @Test
+    public void severalChangesAtOnce_areToldOneByOne_orNoneIsMade() {
+        SiteScript script = brackwater();
+        PageId fresh = new PageId("fresh");
+        Change page = new Change.AddPages(List.of(Change.NewPage.open(fresh, Place.top(), "Boat talk")));
+        Change item = add(new ItemKind.ToPage(fresh, 0), "", script.menu("Short"));
+        Outcome.Applied applied =
+                (Outcome.Applied) Changes.applyAll(script.site(), List.of(page, item), Circumstances.NOTHING_PUBLISHED);
+        assertEquals(applied.title(), "Add Boat talk to the top level and 1 more");
+        assertEquals(applied.sentence(), "Boat talk added to the top level. Boat talk added to Short.");
+        Outcome refused = Changes.applyAll(
+                script.site(),
+                List.of(page, add(new ItemKind.Text(), " ", script.menu("Short"))),
+                Circumstances.NOTHING_PUBLISHED);
+        assertTrue(refused instanceof Outcome.Refused);
+        assertEquals(script.site(), brackwater().site());
+    }
+
+    @Test
     public void limits_areNamed() {
         SiteScript script = brackwater().addsMenu("Full");
         MenuRowId full = script.menu("Full");

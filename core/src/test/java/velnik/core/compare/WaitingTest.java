@@ -6,8 +6,15 @@ import static velnik.core.SiteScript.brackwater;
 import java.util.List;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
+import velnik.core.change.Change;
+import velnik.core.change.MenuChange;
+import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.site.Layout;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Reach;
+import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.Zone;
 
 public class WaitingTest {
 
@@ -30,5 +37,29 @@ public class WaitingTest {
                         "Paddleboards is new, under Hire.",
                         "Contact moves under About us and becomes Talk to us."));
         assertEquals(Waiting.between(live, live), List.of());
+    }
+
+    @Test
+    public void waiting_tellsOfMenus_andOfWhereTheyStand() {
+        SiteScript script = brackwater().publishes();
+        Site live = script.site();
+        script.addsMenu("Spring").putsPage("Canoes", script.menu("Spring"));
+        script.does(new MenuChange.RemoveMenuRows(List.of(script.menu("Winter"))));
+        script.putsPage("Kayaks", script.menu("Short")).sets(new MenuRowId("short-contact"), ItemEdit.label("Ring us"));
+        script.assigns(Zone.SIDEBAR, new Scope.Section(script.page("Hire")), "Spring");
+        script.does(new MenuChange.AssignMenus(Zone.HEADER, new Scope.OfLayout(Layout.LANDING), null));
+        script.does(new Change.SetLayout(List.of(script.page("Contact")), Layout.WIDE));
+        assertEquals(
+                Waiting.between(live, script.site()).stream()
+                        .map(Waiting.Entry::sentence)
+                        .sorted()
+                        .toList(),
+                List.of(
+                        "Contact gets the layout wide.",
+                        "The header of pages of the layout landing has no exception any more.",
+                        "The menu Short: 1 item more, 1 item changed.",
+                        "The menu Spring is new, with 1 item.",
+                        "The menu Winter goes.",
+                        "The sidebar of Hire and what is under it shows Spring."));
     }
 }

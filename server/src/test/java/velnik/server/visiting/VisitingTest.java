@@ -10,6 +10,9 @@ import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -109,6 +112,37 @@ public class VisitingTest {
             String text = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
             assertTrue(text.startsWith("HTTP/1.1 405") && text.contains("href=\"/contact\""), text);
         }
+    }
+
+    @DataProvider
+    public Object[][] standing() {
+        return new Object[][] {
+            {"/", "HEADER", "main"},
+            {"/", "PHONE_DRAWER", "main"},
+            {"/", "FOOTER", "footer elsewhere"},
+            {"/about-us/find-us", "FOOTER", "footer elsewhere tides"},
+            {"/repairs/engines/electric-conversion/batteries", "SIDEBAR", "workshop"},
+            {"/hire", "SIDEBAR", ""},
+            {"/hire/group-bookings", "HEADER", "short"},
+            {"/nowhere", "HEADER", "main"},
+        };
+    }
+
+    /** The published page holds these menus, and no page holds the one that is set aside. */
+    @Test(dataProvider = "standing")
+    public void zone_ofAPublishedPage_holdsItsMenus(String path, String zone, String menus) {
+        String body = server.visit(path).body();
+        Matcher nav = Pattern.compile("data-zone=\"" + zone + "\">(.*?)</nav>", Pattern.DOTALL)
+                .matcher(body);
+        List<String> standing = nav.find()
+                ? Pattern.compile("data-menu=\"([^\"]+)\"")
+                        .matcher(nav.group(1))
+                        .results()
+                        .map(found -> found.group(1))
+                        .toList()
+                : List.of();
+        assertEquals(String.join(" ", standing), menus, path);
+        assertFalse(body.contains("data-menu=\"winter\""), path);
     }
 
     @Test

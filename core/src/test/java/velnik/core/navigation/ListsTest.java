@@ -1,0 +1,105 @@
+package velnik.core.navigation;
+
+import static org.testng.Assert.assertEquals;
+import static velnik.core.SiteScript.brackwater;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.change.MenuChange;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListOrder;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+import velnik.core.site.Scope;
+import velnik.core.site.Zone;
+
+/** What lists yield, by their settings. */
+public class ListsTest {
+    private static final SiteScript BRACKWATER = brackwater();
+
+    private static ItemKind.PageList list(
+            ListSource source, int levels, ListOrder order, Optional<Integer> atMost, String... leftOut) {
+        Set<PageId> out = Arrays.stream(leftOut).map(BRACKWATER::page).collect(Collectors.toSet());
+        return new ItemKind.PageList(source, levels, order, atMost, out, Map.of());
+    }
+
+    private static ListSource under(String page) {
+        return new ListSource.Under(BRACKWATER.page(page));
+    }
+
+    @DataProvider
+    public Object[][] lists() {
+        ListOrder tree = ListOrder.TREE;
+        ListOrder title = ListOrder.TITLE;
+        Optional<Integer> all = Optional.empty();
+        return new Object[][] {
+            {list(under("Hire"), 1, tree, all), "Canoes, Kayaks, Rowing skiffs, Prices, Safety on the tide"},
+            {list(under("Hire"), 1, title, all), "Canoes, Kayaks, Prices, Rowing skiffs, Safety on the tide"},
+            {list(under("Hire"), 1, tree, Optional.of(2)), "Canoes, Kayaks"},
+            {list(under("Hire"), 1, title, Optional.of(3), "Kayaks"), "Canoes, Prices, Rowing skiffs"},
+            {
+                list(under("Repairs"), 2, tree, all),
+                "Hulls (Wooden hulls, Fibreglass), Engines (Outboards, Inboards, Electric conversion, Winter service),"
+                        + " Sails and rigging"
+            },
+            {
+                list(under("Repairs"), 2, title, all, "Electric conversion", "Hulls"),
+                "Engines (Inboards, Outboards, Winter service), Sails and rigging"
+            },
+            {list(under("Repairs"), 10, tree, Optional.of(1)), "Hulls (Wooden hulls, Fibreglass)"},
+            {list(under("Contact"), 3, tree, all), ""},
+            {list(under("Group bookings"), 3, tree, all), ""},
+            {list(under("Courses"), 1, tree, all), "First paddle, Reading the tide, Knots in an evening"},
+            {list(new ListSource.WholeTree(), 1, title, Optional.of(4)), "About us, Contact, Courses, Hire"},
+        };
+    }
+
+    @Test(dataProvider = "lists")
+    public void list_yieldsBySettings(ItemKind.PageList list, String shown) {
+        SiteScript script = brackwater().addsMenu("Listed");
+        script.puts(list, "", script.menu("Listed")).assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Listed");
+        assertEquals(script.sees("Home", Zone.PHONE_DRAWER), shown);
+    }
+
+    @Test
+    public void listUnderAPageThatCloses_comesOutEmpty_andComesBackWithIt() {
+        SiteScript script = brackwater().addsMenu("Listed");
+        script.puts(list(under("Hulls"), 1, ListOrder.TREE, Optional.empty()), "Hulls we mend", script.menu("Listed"))
+                .assigns(Zone.FOOTER, new Scope.Everywhere(), "Listed");
+        assertEquals(script.sees("Home", Zone.FOOTER), "Hulls we mend (Wooden hulls, Fibreglass)");
+        script.setsReach("Repairs", Reach.HELD_BACK);
+        assertEquals(script.sees("Home", Zone.FOOTER), "");
+        assertEquals(script.whyNot(script.latest()), "The list comes out empty.");
+        script.setsReach("Repairs", Reach.OPEN);
+        assertEquals(script.sees("Home", Zone.FOOTER), "Hulls we mend (Wooden hulls, Fibreglass)");
+    }
+
+    @Test
+    public void pageThatCarriesItsSubpages_showsThemAfterItsOwnItems() {
+        SiteScript script = brackwater().addsMenu("Carried");
+        script.puts(new ItemKind.ToPage(script.page("Hulls"), 1), "", script.menu("Carried"));
+        script.puts(new ItemKind.Text(), "Ask first", script.latest())
+                .assigns(Zone.FOOTER, new Scope.Everywhere(), "Carried");
+        assertEquals(script.sees("Home", Zone.FOOTER), "Hulls (Ask first, Wooden hulls, Fibreglass)");
+    }
+
+    @Test
+    public void settingAListAnotherWay_keepsWhatItsRowsWereGiven() {
+        SiteScript script = brackwater();
+        script.does(new MenuChange.SetItemKind(
+                new MenuRowId("main-list"), list(new ListSource.WholeTree(), 1, ListOrder.TREE, Optional.of(6))));
+        assertEquals(
+                script.sees("Home", Zone.HEADER),
+                "Home, Hire, Repairs, Moorings, Café, Courses, On the water (Tide tables, Weather at the bar), Find us");
+        assertEquals(List.of(script.whyNot(new MenuRowId("main-list-find-us"))), List.of(""));
+    }
+}

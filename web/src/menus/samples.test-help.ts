@@ -1,0 +1,47 @@
+import type { KindDto, MenuDto, MenuRowDto } from "../api/client";
+
+/** Menus, rows and pages as the server would send them, for tests. */
+export function menu(id: string, rows: readonly MenuRowDto[]): MenuDto {
+  return { id, name: id, setAside: false, zones: [], items: rows.length, follows: false, rows };
+}
+
+export function row(item: string, listed: string | null, level: number, kind: KindDto["kind"]): MenuRowDto {
+  return {
+    key: listed === null ? item : `${item} ${listed}`,
+    item,
+    page: listed,
+    level,
+    kind: { kind, page: listed, carries: null, address: null, menu: null, list: null },
+    label: listed ?? item,
+    ownLabel: "",
+    followed: "",
+    leads: "",
+    absence: null,
+    splices: kind === "LIST",
+    foreign: false,
+    hidden: false,
+    devices: ["WIDE", "PHONE"],
+    icon: "",
+    iconAlone: false,
+    weight: "PLAIN",
+    farEnd: false,
+    newTab: false,
+    note: "",
+  };
+}
+
+export function page(id: string, parent: string | null, after: string | null) {
+  return {
+    id,
+    parent,
+    after,
+    kind: "PAGE",
+    title: id,
+    slug: id,
+    slugFollows: true,
+    reach: "OPEN",
+    keptFromSearchEngines: false,
+    layout: "STANDARD",
+    summary: "",
+  } as const;
+}
