@@ -5,9 +5,9 @@ import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressOf, pageOf } from "../working-copy/tree";
+import { set } from "./deeds";
 import { ICONS } from "./icons";
 import type { Node } from "./outline";
-import { set } from "./useMenuDeeds";
 import { KIND_WORDS } from "./words";
 
 /** Everything about the selected item: what it is, where it leads, how it shows. */

@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
-import type { ChangeDto, MenuDto, OfferDto, RowPlace } from "../api/client";
+import type { MenuDto, OfferDto, RowPlace } from "../api/client";
 import { ARROWS, type Move } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { type Row, rowsOf } from "../outline/rows";
@@ -8,12 +8,14 @@ import { TitleField } from "../outline/TitleField";
 import { newId } from "../shared/ids";
 import { lettersAct } from "../shell/keys";
 import { type Result, sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
-import { childrenOf, type PageTree, pageOf } from "../working-copy/tree";
+import { childrenOf, pageOf } from "../working-copy/tree";
+import { type Adding, addingBelow, addingTo, addingUnder, continued, nested, outOf, shownAt } from "./adding";
+import { addOffered, changeOf, moveOf, set } from "./deeds";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
 import { type Deed, MenuActions } from "./MenuActions";
-import { endUnder, findItem, type MenuOutline, type Node, nodeOf, placeAt, sameRow } from "./outline";
-import { addOffered, changeOf, moveOf, set } from "./useMenuDeeds";
+import { endUnder, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+import { useGestures } from "./useGestures";
 import { listWords } from "./words";
 
 type Attention =
@@ -22,15 +24,6 @@ type Attention =
   | { readonly kind: "naming" }
   | Adding
   | { readonly kind: "problem"; readonly node: string; readonly sentence: string };
-
-type Adding = {
-  readonly kind: "adding";
-  readonly menu: string;
-  readonly place: RowPlace;
-  readonly level: number;
-  /** Rows that the add line comes after, the nearest first; the newest may not be there yet. */
-  readonly shownAfter: readonly string[];
-};
 
 const NONE: Attention = { kind: "none" };
 
@@ -69,52 +62,18 @@ export function MenuDesk(props: {
   const told = (node: Node, result: Result) =>
     setAttention(result.ok ? NONE : { kind: "problem", node: node.id, sentence: result.sentence });
 
-  /**
-   * Gestures go by what is there once the ones before them are done: keys come faster than answers, and a row may have
-   * been moved by the last one.
-   */
-  const gestures = useRef<Promise<unknown>>(Promise.resolve());
-  const gesture = (
-    node: Node,
-    changeFor: (now: MenuOutline, there: Node, tree: PageTree) => ChangeDto | null,
-  ) => {
-    const turn = gestures.current.then(async (): Promise<Result | null> => {
-      const { tree, revision } = await store.settled();
-      const now = await props.outlineAt(revision);
-      const there = sameRow(now, node);
-      const change = there ? changeFor(now, there, tree) : null;
-      return change && store.change(change);
-    });
-    gestures.current = turn.catch(() => {});
-    return turn.catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
-  };
+  const gesture = useGestures(store, props.outlineAt);
   const move = async (to: Move) => {
     if (!selected) return;
     const result = await gesture(selected, (now, there, tree) => moveOf(now, tree, there, to));
     if (result) told(selected, result);
   };
-  const addUnder = (node: Node) => {
-    if (node.row?.foreign) return;
-    unfold(node.id);
-    setAttention({
-      kind: "adding",
-      menu: node.menu.id,
-      place: endUnder(outline, node),
-      level: levelOf(rows, node.id) + 1,
-      shownAfter: [lastBeneath(rows, node.id)],
-    });
+  const open = (line: Adding | null) => {
+    if (line) setAttention(line);
   };
-  const addBelow = (node: Node) => {
-    if (node.parent === null) return addUnder(node);
-    const parent = nodeOf(outline, node.parent);
-    if (parent.row?.foreign || node.row?.foreign) return;
-    setAttention({
-      kind: "adding",
-      menu: node.menu.id,
-      place: placeAt(outline, parent, node.id),
-      level: levelOf(rows, node.id),
-      shownAfter: [lastBeneath(rows, node.id)],
-    });
+  const addUnder = (node: Node) => {
+    unfold(node.id);
+    open(addingUnder(outline, rows, node));
   };
   const pick = (node: Node) => {
     if (node.row?.foreign) return;
@@ -131,12 +90,11 @@ export function MenuDesk(props: {
   const perform = async (deed: Deed) => {
     const made = fresh.current;
     if (deed === "below" && made !== null && made === props.chosen && !outline.nodes.has(made)) {
-      const place = { parent: made, after: null, anchor: null };
-      return setAttention({ kind: "adding", menu: made, place, level: 2, shownAfter: [made] });
+      return open(addingTo(made));
     }
     if (!selected) return;
-    if (deed === "below") return addBelow(selected);
-    if (deed === "under") return addUnder(selected);
+    if (deed === "below" && selected.parent !== null) return open(addingBelow(outline, rows, selected));
+    if (deed === "below" || deed === "under") return addUnder(selected);
     if (deed === "pick") return pick(selected);
     if (deed === "label") return setAttention({ kind: "labelling", node: selected.id });
     const next = rows[rows.findIndex((row) => row.id === selected.id) - 1]?.id;
@@ -195,11 +153,7 @@ export function MenuDesk(props: {
     if (!adding) return { ok: false, sentence: "" };
     const id = newId();
     const { place } = adding;
-    setAttention({
-      ...adding,
-      place: { ...place, after: id },
-      shownAfter: [`${adding.menu}/${id}`, ...adding.shownAfter],
-    });
+    setAttention(continued(adding, id));
     const turn = queue.current.then(async () => {
       const chosen = await offer;
       return chosen
@@ -212,25 +166,6 @@ export function MenuDesk(props: {
       setAttention((now) => (now.kind === "adding" && now.place.after === id ? { ...now, place } : now));
     }
     return result;
-  };
-  const nest = () => {
-    if (adding?.place.after) {
-      setAttention({
-        ...adding,
-        place: { parent: adding.place.after, after: null, anchor: null },
-        level: adding.level + 1,
-      });
-    }
-  };
-  const goOut = () => {
-    const parent = adding && findItem(outline, adding.place.parent, adding.place.anchor?.under ?? null);
-    if (adding && parent?.parent) {
-      setAttention({
-        ...adding,
-        place: placeAt(outline, nodeOf(outline, parent.parent), parent.id),
-        level: adding.level - 1,
-      });
-    }
   };
 
   const titleOfPage = (page: string) =>
@@ -308,8 +243,8 @@ export function MenuDesk(props: {
                       if (result.ok) leave();
                       return result;
                     }}
-                    onNest={nest}
-                    onOut={goOut}
+                    onNest={() => open(nested(adding))}
+                    onOut={() => open(outOf(outline, adding))}
                     onLeave={leave}
                   />
                 ),
@@ -357,25 +292,4 @@ export function MenuDesk(props: {
       )}
     </section>
   );
-}
-
-/** The last row that is seen beneath a row, or the row itself. */
-function lastBeneath(rows: readonly Row[], id: string): string {
-  const at = rows.findIndex((row) => row.id === id);
-  const level = rows[at]?.level ?? 0;
-  let last = at;
-  while ((rows[last + 1]?.level ?? 0) > level) last++;
-  return rows[last]?.id ?? id;
-}
-
-function levelOf(rows: readonly Row[], id: string): number {
-  return rows.find((row) => row.id === id)?.level ?? 1;
-}
-
-function shownAt(rows: readonly Row[], candidates: readonly string[]): number {
-  for (const id of candidates) {
-    const at = rows.findIndex((row) => row.id === id);
-    if (at >= 0) return at;
-  }
-  return rows.length - 1;
 }

@@ -9,7 +9,7 @@ import { Problem } from "../shared/Problem";
 import { plain } from "../shared/plain";
 import type { Result } from "../working-copy/store";
 import { addressOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
-import { kindOfPage } from "./useMenuDeeds";
+import { kindOfPage } from "./deeds";
 
 type Nesting = "nested" | "flat";
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { treeOf } from "../working-copy/tree";
 import { scopeKey, scopeName, scopesOf } from "../zones/scopes";
+import { changeOf, set } from "./deeds";
 import { nodeOf, outlineOf } from "./outline";
 import { menu, page, row } from "./samples.test-help";
-import { changeOf, set } from "./useMenuDeeds";
 
 const list = row("list", null, 1, "LIST");
 const filled = {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { type PageTree, treeOf } from "../working-copy/tree";
+import { moveOf } from "./deeds";
 import { endUnder, findItem, itemAfterMove, nodeOf, outlineOf, pageAfterMove, placeAt } from "./outline";
 import { menu, page, row } from "./samples.test-help";
-import { moveOf } from "./useMenuDeeds";
 
 /**
  * Two menus. "main" follows the tree: a list with the rows a, a1, b and an item of the owner's behind a and one under

@@ -1,0 +1,67 @@
+import { describe, expect, it } from "vitest";
+import { rowsOf } from "../outline/rows";
+import { addingBelow, addingTo, addingUnder, continued, nested, outOf, shownAt } from "./adding";
+import { nodeOf, outlineOf } from "./outline";
+import { menu, row } from "./samples.test-help";
+
+const outline = outlineOf({
+  revision: 1,
+  menus: [
+    menu("hand", [
+      row("head", null, 1, "HEADING"),
+      row("one", null, 2, "TEXT"),
+      row("two", null, 2, "TEXT"),
+      row("last", null, 1, "TEXT"),
+    ]),
+    menu("shows", [{ ...row("one", null, 1, "TEXT"), foreign: true }]),
+  ],
+});
+const rows = rowsOf(outline, new Set());
+
+function node(id: string) {
+  return nodeOf(outline, id);
+}
+
+describe("the add line", () => {
+  it("opens below a row, after all that is under it", () => {
+    const line = addingBelow(outline, rows, node("hand/head"));
+    expect(line).toMatchObject({ menu: "hand", place: { parent: "hand", after: "head" }, level: 2 });
+    expect(shownAt(rows, line?.shownAfter ?? [])).toBe(rows.findIndex((each) => each.id === "hand/two"));
+  });
+
+  it("opens at the end of what is under a row, and for a menu at its end", () => {
+    expect(addingUnder(outline, rows, node("hand/head"))).toMatchObject({
+      place: { parent: "head", after: "two" },
+      level: 3,
+    });
+    expect(addingBelow(outline, rows, node("hand"))).toMatchObject({
+      place: { parent: "hand", after: "last" },
+      level: 2,
+    });
+  });
+
+  it("opens in a menu that has not come yet", () => {
+    expect(addingTo("new").place).toEqual({ parent: "new", after: null, anchor: null });
+  });
+
+  it("does not open among the rows of another menu", () => {
+    expect(addingBelow(outline, rows, node("shows/one"))).toBeNull();
+    expect(addingUnder(outline, rows, node("shows/one"))).toBeNull();
+  });
+
+  it("goes on after each line typed, before the row has come", () => {
+    const line = addingTo("hand");
+    const next = continued(continued(line, "a"), "b");
+    expect(next.place.after).toBe("b");
+    expect(next.shownAfter).toEqual(["hand/b", "hand/a", "hand"]);
+    expect(shownAt(rows, next.shownAfter)).toBe(0);
+  });
+
+  it("nests under the line before it, and goes out again", () => {
+    expect(nested(addingTo("hand"))).toEqual(addingTo("hand"));
+    const under = nested(continued(addingTo("hand"), "head"));
+    expect(under).toMatchObject({ place: { parent: "head", after: null }, level: 3 });
+    expect(outOf(outline, under)).toMatchObject({ place: { parent: "hand", after: "head" }, level: 2 });
+    expect(outOf(outline, addingTo("hand"))).toEqual(addingTo("hand"));
+  });
+});

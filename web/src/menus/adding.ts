@@ -1,0 +1,101 @@
+import type { RowPlace } from "../api/client";
+import type { Row } from "../outline/rows";
+import { endUnder, findItem, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+
+/** The add line, open at a place of a menu. */
+export type Adding = {
+  readonly kind: "adding";
+  readonly menu: string;
+  readonly place: RowPlace;
+  readonly level: number;
+  /** Rows that the add line comes after, the nearest first; the newest may not be there yet. */
+  readonly shownAfter: readonly string[];
+};
+
+/** At the end of what is under a row; null where it belongs to another menu. */
+export function addingUnder(outline: MenuOutline, rows: readonly Row[], node: Node): Adding | null {
+  if (node.row?.foreign) return null;
+  return {
+    kind: "adding",
+    menu: node.menu.id,
+    place: endUnder(outline, node),
+    level: levelOf(rows, node.id) + 1,
+    shownAfter: [lastBeneath(rows, node.id)],
+  };
+}
+
+/** Right after a row; for a menu, at its end. */
+export function addingBelow(outline: MenuOutline, rows: readonly Row[], node: Node): Adding | null {
+  if (node.parent === null) return addingUnder(outline, rows, node);
+  const parent = nodeOf(outline, node.parent);
+  if (parent.row?.foreign || node.row?.foreign) return null;
+  return {
+    kind: "adding",
+    menu: node.menu.id,
+    place: placeAt(outline, parent, node.id),
+    level: levelOf(rows, node.id),
+    shownAfter: [lastBeneath(rows, node.id)],
+  };
+}
+
+/** In a menu that was just made and is not in the outline yet. */
+export function addingTo(menu: string): Adding {
+  return {
+    kind: "adding",
+    menu,
+    place: { parent: menu, after: null, anchor: null },
+    level: 2,
+    shownAfter: [menu],
+  };
+}
+
+/** After the item that was just typed. */
+export function continued(adding: Adding, id: string): Adding {
+  return {
+    ...adding,
+    place: { ...adding.place, after: id },
+    shownAfter: [`${adding.menu}/${id}`, ...adding.shownAfter],
+  };
+}
+
+/** Under the item before it; unchanged where there is none. */
+export function nested(adding: Adding): Adding {
+  const { after } = adding.place;
+  return after === null
+    ? adding
+    : { ...adding, place: { parent: after, after: null, anchor: null }, level: adding.level + 1 };
+}
+
+/** After the row it stands under; unchanged at the top of a menu. */
+export function outOf(outline: MenuOutline, adding: Adding): Adding {
+  const parent = findItem(outline, adding.place.parent, adding.place.anchor?.under ?? null);
+  return parent?.parent
+    ? {
+        ...adding,
+        place: placeAt(outline, nodeOf(outline, parent.parent), parent.id),
+        level: adding.level - 1,
+      }
+    : adding;
+}
+
+/** The index of the row that the add line comes after. */
+export function shownAt(rows: readonly Row[], candidates: readonly string[]): number {
+  for (const id of candidates) {
+    const at = rows.findIndex((row) => row.id === id);
+    if (at >= 0) return at;
+  }
+  return rows.length - 1;
+}
+
+/** The last row that is seen beneath a row, or the row itself. */
+function lastBeneath(rows: readonly Row[], id: string): string {
+  const at = rows.findIndex((row) => row.id === id);
+  const level = rows[at]?.level ?? 0;
+  let last = at;
+  while ((rows[last + 1]?.level ?? 0) > level) last++;
+  return rows[last]?.id ?? id;
+}
+
+function levelOf(rows: readonly Row[], id: string): number {
+  return rows.find((row) => row.id === id)?.level ?? 1;
+}

@@ -1,0 +1,30 @@
+import { useRef } from "react";
+import type { ChangeDto } from "../api/client";
+import { type Result, sentenceOf, type WorkingCopyStore } from "../working-copy/store";
+import type { PageTree } from "../working-copy/tree";
+import { type MenuOutline, type Node, sameRow } from "./outline";
+
+/** What a gesture on a row is, by what is there when its turn comes; null for nothing. */
+type ChangeFor = (now: MenuOutline, there: Node, tree: PageTree) => ChangeDto | null;
+
+/**
+ * Lets gestures go by what is there once the ones before them are done: keys come faster than answers, and a row may
+ * have been moved by the last one. Answers null where there was nothing to change.
+ */
+export function useGestures(
+  store: WorkingCopyStore,
+  outlineAt: (revision: number) => Promise<MenuOutline>,
+): (node: Node, changeFor: ChangeFor) => Promise<Result | null> {
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+  return (node, changeFor) => {
+    const turn = last.current.then(async (): Promise<Result | null> => {
+      const { tree, revision } = await store.settled();
+      const now = await outlineAt(revision);
+      const there = sameRow(now, node);
+      const change = there ? changeFor(now, there, tree) : null;
+      return change && store.change(change);
+    });
+    last.current = turn.catch(() => {});
+    return turn.catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
+  };
+}
