@@ -93,8 +93,7 @@ public class VisitorIT extends DemoTest {
         Visitor visitor = new Visitor(velnik, context(320, 700, true));
         for (String path : new String[] {"/", "/repairs/engines", "/about-us/find-us", "/hire/group-bookings"}) {
             visitor.opens(path);
-            assertEquals(
-                    visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, path);
+            assertEquals(visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, path);
             visitor.isAccessible(path + " at 320 px");
         }
         visitor.opens("/repairs/engines");
