@@ -58,9 +58,7 @@ public final class SiteScript {
     }
 
     public static SiteScript brackwater() {
-        SiteScript script = new SiteScript(Site.bare());
-        Brackwater.changes().forEach(script::does);
-        return script;
+        return new SiteScript(Brackwater.site());
     }
 
     public Site site() {

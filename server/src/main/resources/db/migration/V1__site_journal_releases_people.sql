@@ -19,7 +19,6 @@ create table page (
     slug_follows boolean not null,
     reach varchar(20) not null,
     kept_from_search_engines boolean not null,
-    layout varchar(20) not null,
     summary varchar(1000) not null,
     text_hash varchar(64)
 );
@@ -28,12 +27,12 @@ create table menu_row (
     id varchar(60) primary key,
     parent_id varchar(60),
     after_id varchar(60),
-    content clob not null
+    content varchar(10000) not null
 );
 
 create table assignment (
-    id varchar(100) primary key,
-    content clob not null
+    id varchar(200) primary key,
+    content varchar(10000) not null
 );
 
 create table journal (

@@ -7,12 +7,16 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
 import velnik.core.change.Change;
+import velnik.core.change.Changes;
+import velnik.core.change.Circumstances;
+import velnik.core.change.Outcome;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.OutlineImport;
 import velnik.core.outline.Place;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
+import velnik.core.site.Site;
 import velnik.core.site.TextHash;
 
 /**
@@ -162,6 +166,15 @@ public final class Brackwater {
         changes.add(pages());
         changes.addAll(BrackwaterMenus.changes());
         return changes;
+    }
+
+    /** The whole site, as {@link #changes} make it. */
+    public static Site site() {
+        return switch (Changes.applyAll(Site.bare(), changes(), Circumstances.NOTHING_PUBLISHED)) {
+            case Outcome.Applied applied -> applied.site();
+            case Outcome.Refused refused ->
+                throw new IllegalStateException(refused.why().sentence());
+        };
     }
 
     /** The texts its pages name. */

@@ -14,6 +14,7 @@ class AssignmentEntity {
     String id;
 
     String content;
+    int format;
 
     @SuppressWarnings("NullAway.Init")
     protected AssignmentEntity() {}
@@ -22,6 +23,7 @@ class AssignmentEntity {
         AssignmentEntity entity = new AssignmentEntity();
         entity.id = idOf(assignment.key());
         entity.content = forms.write(assignment, Assignment.class);
+        entity.format = StoredForms.FORMAT;
         return entity;
     }
 

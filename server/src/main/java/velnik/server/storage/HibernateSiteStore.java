@@ -52,9 +52,9 @@ class HibernateSiteStore implements SiteStore {
                                     all(session, MenuRowEntity.class),
                                     row -> new MenuRowId(row.id),
                                     row -> new Place<>(menuRowId(row.parentId), menuRowId(row.afterId)),
-                                    row -> forms.read(row.content, MenuRow.class)),
+                                    row -> forms.read(row.format, row.content, MenuRow.class)),
                             all(session, AssignmentEntity.class).stream()
-                                    .map(row -> forms.read(row.content, Assignment.class))
+                                    .map(row -> forms.read(row.format, row.content, Assignment.class))
                                     .toList()));
         });
     }

@@ -25,6 +25,7 @@ class MenuRowEntity {
     String afterId;
 
     String content;
+    int format;
 
     @SuppressWarnings("NullAway.Init")
     protected MenuRowEntity() {}
@@ -35,6 +36,7 @@ class MenuRowEntity {
         entity.parentId = place.parent() == null ? null : place.parent().value();
         entity.afterId = place.after() == null ? null : place.after().value();
         entity.content = forms.write(row, MenuRow.class);
+        entity.format = StoredForms.FORMAT;
         return entity;
     }
 }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
@@ -36,7 +37,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 1;
+    static final int FORMAT = 2;
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
@@ -161,8 +162,8 @@ class StoredForms {
         return json.writerFor(type).writeValueAsString(value);
     }
 
-    <T> T read(String text, Class<T> type) {
-        return json.readValue(text, type);
+    <T> T read(int format, String text, Class<T> type) {
+        return json.treeToValue(current(format, text), type);
     }
 
     String writeTexts(List<String> texts) {
@@ -178,7 +179,7 @@ class StoredForms {
     }
 
     List<Change> readChanges(int format, String text) {
-        return json.readValue(current(format, text), CHANGES);
+        return json.readValue(json.treeAsTokens(current(format, text)), CHANGES);
     }
 
     String writeDifference(Difference difference) {
@@ -186,7 +187,7 @@ class StoredForms {
     }
 
     Difference readDifference(int format, String text) {
-        return json.readValue(current(format, text), Difference.class);
+        return read(format, text, Difference.class);
     }
 
     String writeSite(Site site) {
@@ -199,7 +200,7 @@ class StoredForms {
     }
 
     Site readSite(int format, String text) {
-        StoredSite stored = json.readValue(current(format, text), StoredSite.class);
+        StoredSite stored = read(format, text, StoredSite.class);
         return new Site(
                 stored.details(),
                 outline(stored.pages()),
@@ -208,10 +209,11 @@ class StoredForms {
                 stored.assignments());
     }
 
-    /** The text as the newest format has it. */
-    private static String current(int format, String text) {
+    /** What was written, as the newest format has it. */
+    private JsonNode current(int format, String text) {
         return switch (format) {
-            case FORMAT -> text;
+            case 1 -> FormatTwo.upgraded(json.readTree(text));
+            case FORMAT -> json.readTree(text);
             default ->
                 throw new IllegalStateException("this data was written by a newer Velnik (format " + format
                         + "); this one reads up to format " + FORMAT);

@@ -65,7 +65,7 @@ public final class OpenedStorage implements AutoCloseable {
         return new OpenedStorage(url(folder), false);
     }
 
-    private static String url(String folder) {
+    static String url(String folder) {
         YamlPropertiesFactoryBean yaml = new YamlPropertiesFactoryBean();
         yaml.setResources(new ClassPathResource("application.yaml"));
         Properties properties = requireNonNull(yaml.getObject());

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertThrows;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.Test;
+import velnik.core.RandomEdits;
 import velnik.core.change.Change;
 import velnik.core.change.Changes;
 import velnik.core.change.Circumstances;
@@ -38,13 +39,31 @@ public class StoredFormsTest {
     public void everyChangeAndDifference_readsBackEqual() {
         Site site = Site.bare();
         for (Change change : EVERY_KIND) {
-            Site next = ((Outcome.Applied) Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED)).site();
-            Difference difference = Difference.between(site, next);
-            assertEquals(forms.readDifference(StoredForms.FORMAT, forms.writeDifference(difference)), difference);
-            assertEquals(forms.readChanges(StoredForms.FORMAT, forms.writeChanges(List.of(change))), List.of(change));
-            assertEquals(forms.readSite(StoredForms.FORMAT, forms.writeSite(next)), next);
-            site = next;
+            site = readsBack(site, change);
         }
+    }
+
+    /** Every kind of menu change too, those that are refused as well. */
+    @Test
+    public void randomEdits_readBackEqual() {
+        for (long seed = 0; seed < 40; seed++) {
+            RandomEdits edits = new RandomEdits(seed);
+            Site site = Brackwater.site();
+            for (int i = 0; i < 25; i++) {
+                site = readsBack(site, edits.next(site));
+            }
+        }
+    }
+
+    private Site readsBack(Site site, Change change) {
+        assertEquals(forms.readChanges(StoredForms.FORMAT, forms.writeChanges(List.of(change))), List.of(change));
+        if (!(Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED) instanceof Outcome.Applied applied)) {
+            return site;
+        }
+        Difference difference = Difference.between(site, applied.site());
+        assertEquals(forms.readDifference(StoredForms.FORMAT, forms.writeDifference(difference)), difference);
+        assertEquals(forms.readSite(StoredForms.FORMAT, forms.writeSite(applied.site())), applied.site());
+        return applied.site();
     }
 
     @Test

@@ -1,0 +1,115 @@
+package velnik.server.storage;
+
+import static java.util.Objects.requireNonNull;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.List;
+import org.flywaydb.core.Flyway;
+import org.h2.tools.RunScript;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import velnik.core.change.Change;
+import velnik.core.change.Changes;
+import velnik.core.change.Circumstances;
+import velnik.core.change.MenuChange;
+import velnik.core.change.Outcome;
+import velnik.core.change.Undoing;
+import velnik.core.compare.Difference;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.sample.Brackwater;
+import velnik.core.site.Layout;
+import velnik.core.site.Page;
+import velnik.core.site.Scope;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** Data stored in an older format is opened, edited, taken back and kept as if it had been written today. */
+public class UpgradeTest {
+    private String folder = "";
+
+    /** A database as the first format left it. */
+    @BeforeClass
+    public void store() throws IOException, SQLException {
+        Path data = Files.createTempDirectory("velnik-upgrade");
+        folder = data.toString();
+        String url = OpenedStorage.url(folder);
+        Flyway.configure().dataSource(url, "sa", "").target("1").load().migrate();
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Reader script = new InputStreamReader(
+                        requireNonNull(getClass().getResourceAsStream("/stored/format-1.sql")),
+                        StandardCharsets.UTF_8)) {
+            connection.createStatement().execute("delete from site");
+            RunScript.execute(connection, script);
+        }
+    }
+
+    @Test
+    public void storedInFormatOne_opensEditsAndUndoes() {
+        Site edited;
+        try (OpenedStorage storage = OpenedStorage.in(folder)) {
+            SiteStore.Stored stored = storage.sites().load();
+            Site site = stored.site();
+            assertEquals(stored.revision(), 4);
+            assertEquals(site.pages().size(), 49);
+            assertTrue(site.pages().walk().stream().allMatch(row -> row.value().layout() == Layout.STANDARD));
+            assertEquals(firstLabels(site), List.of("Home", "News", "Hire"));
+            assertEquals(
+                    firstLabels(storage.releases().findNewest().orElseThrow().site()),
+                    List.of("Home", "Hire", "Repairs"));
+
+            Difference moved = storage.sites().findEntry(4).orElseThrow().difference();
+            Site undone = ((Undoing.Result.Undone) Undoing.undo(site, moved)).site();
+            assertEquals(firstLabels(undone), List.of("Home", "Hire", "Repairs"));
+            Difference begun = storage.sites().findEntry(1).orElseThrow().difference();
+            assertEquals(
+                    begun.assignments().getFirst().after(),
+                    site.findAssignment(begun.assignments().getFirst().key()));
+            assertEquals(
+                    storage.sites().newestEntries(10).getFirst().changes().getFirst() instanceof Change.BeginSite,
+                    true);
+
+            // The assignment was stored under the name it had then.
+            Change change = new MenuChange.AssignMenus(Zone.HEADER, new Scope.Everywhere(), null);
+            edited = ((Outcome.Applied) Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED)).site();
+            storage.sites()
+                    .write(
+                            site,
+                            edited,
+                            new JournalEntry(
+                                    5,
+                                    "after-the-upgrade",
+                                    JournalEntry.Kind.EDIT,
+                                    null,
+                                    "mara",
+                                    Instant.parse("2026-06-01T10:00:00Z"),
+                                    "Change the header",
+                                    List.of(),
+                                    List.of(change),
+                                    Difference.between(site, edited)));
+        }
+        try (OpenedStorage again = OpenedStorage.in(folder)) {
+            assertEquals(again.sites().load().site(), edited);
+            assertEquals(edited.assignments(), List.of());
+        }
+    }
+
+    private static List<String> firstLabels(Site site) {
+        Page home = site.pages().get(Brackwater.id("Home"));
+        assertEquals(home.title(), "Home");
+        return SiteNavigation.of(site, Instant.EPOCH).forPage(null).in(Zone.HEADER).getFirst().rows().stream()
+                .limit(3)
+                .map(row -> row.label())
+                .toList();
+    }
+}
