@@ -1,11 +1,10 @@
 package velnik.core.address;
 
-import com.ibm.icu.text.Transliterator;
-import java.util.Locale;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import velnik.core.site.Limits;
+import velnik.core.text.Latin;
 
 /** Makes slugs from titles, and judges those an owner typed. */
 public final class Slugs {
@@ -21,25 +20,13 @@ public final class Slugs {
     /** What a title without any letter or digit becomes. */
     private static final String FALLBACK = "page";
 
-    private static final Transliterator LATIN = Transliterator.getInstance("Any-Latin; Latin-ASCII; Lower");
-
     private Slugs() {}
 
     /** The slug a title gives: transliterated to a to z and 0 to 9, never empty, at most {@link Limits#SLUG} long. */
     public static String fromTitle(String title) {
-        String latin = APOSTROPHES.matcher(transliterated(title)).replaceAll("");
+        String latin = APOSTROPHES.matcher(Latin.of(title)).replaceAll("");
         String joined = trimmed(GAPS.matcher(latin).replaceAll("-"));
         return joined.isEmpty() ? FALLBACK : shortened(joined, Limits.SLUG);
-    }
-
-    /** ICU's transliterators may be shared, but not used by two threads at once. */
-    private static String transliterated(String title) {
-        if (title.chars().allMatch(character -> character < 0x80)) {
-            return title.toLowerCase(Locale.ROOT); // the ordinary case, a hundred times as fast
-        }
-        synchronized (LATIN) {
-            return LATIN.transliterate(title);
-        }
     }
 
     /** The wanted slug, or with "-2", "-3", … where it is taken. */

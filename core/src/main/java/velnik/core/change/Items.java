@@ -110,7 +110,7 @@ final class Items {
                 return depth;
             }
         }
-        List<MenuRowId> moving = Menus.outermost(site.menus(), move.items());
+        List<MenuRowId> moving = site.menus().outermost(move.items());
         @Nullable Anchor anchor = anchor(site, move.place(), move.anchor());
         var menus = site.menus().move(moving, move.place());
         for (MenuRowId item : moving) {
@@ -167,9 +167,8 @@ final class Items {
         } else {
             dressed.put(page, fresh);
         }
-        ItemKind.PageList redone = new ItemKind.PageList(
-                list.source(), list.levels(), list.order(), list.atMost(), list.leftOut(), dressed);
-        draft.become(draft.site().withMenus(draft.site().menus().replace(id, item.withKind(redone))));
+        draft.become(
+                draft.site().withMenus(draft.site().menus().replace(id, item.withKind(list.withDressed(dressed)))));
         return Optional.empty();
     }
 
@@ -210,8 +209,7 @@ final class Items {
     /** A list that is set another way keeps what its rows were given. */
     private static ItemKind dressed(ItemKind old, ItemKind fresh) {
         return old instanceof ItemKind.PageList before && fresh instanceof ItemKind.PageList list
-                ? new ItemKind.PageList(
-                        list.source(), list.levels(), list.order(), list.atMost(), list.leftOut(), before.dressed())
+                ? list.withDressed(before.dressed())
                 : fresh;
     }
 

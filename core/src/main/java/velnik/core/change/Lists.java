@@ -145,9 +145,7 @@ final class Lists {
         menus = menus.update(fresh, value -> ((MenuRow.Item) value).withAnchor(anchor));
         Set<PageId> leftOut = new HashSet<>(list.leftOut());
         leftOut.add(Objects.requireNonNull(row.page()));
-        ItemKind.PageList redone = new ItemKind.PageList(
-                list.source(), list.levels(), list.order(), list.atMost(), leftOut, list.dressed());
-        menus = menus.update(id, value -> ((MenuRow.Item) value).withKind(redone));
+        menus = menus.update(id, value -> ((MenuRow.Item) value).withKind(list.withLeftOut(leftOut)));
         return fresh;
     }
 

@@ -1,8 +1,6 @@
 package velnik.core.change;
 
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -101,7 +99,7 @@ final class Menus {
                 return Optional.of(new Refusal.ItemUnknown(row.value()));
             }
         }
-        List<MenuRowId> outermost = outermost(draft.site().menus(), remove.rows());
+        List<MenuRowId> outermost = draft.site().menus().outermost(remove.rows());
         for (MenuRowId row : outermost) {
             Site site = draft.site();
             if (site.menus().get(row) instanceof MenuRow.Menu menu) {
@@ -171,21 +169,5 @@ final class Menus {
                 return candidate;
             }
         }
-    }
-
-    /** Without repeats and without those that go along beneath another. */
-    static List<MenuRowId> outermost(Outline<MenuRowId, MenuRow> menus, List<MenuRowId> chosen) {
-        Set<MenuRowId> all = new LinkedHashSet<>(chosen);
-        List<MenuRowId> outermost = new ArrayList<>();
-        for (MenuRowId row : all) {
-            Set<MenuRowId> above = new HashSet<>();
-            menus.pathTo(row).forEach(step -> above.add(step.id()));
-            above.remove(row);
-            above.retainAll(all);
-            if (above.isEmpty()) {
-                outermost.add(row);
-            }
-        }
-        return outermost;
     }
 }

@@ -1,15 +1,12 @@
 package velnik.core.change;
 
-import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
-import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -26,7 +23,7 @@ final class Moving {
             return refusal;
         }
         Place<PageId> place = change.place();
-        List<PageId> moving = outermost(site.pages(), change.pages());
+        List<PageId> moving = site.pages().outermost(change.pages());
         Set<PageId> arriving = new HashSet<>();
         for (PageId page : moving) {
             if (!Objects.equals(site.pages().branch(page).parent(), place.parent())) {
@@ -68,22 +65,6 @@ final class Moving {
             }
         }
         return Optional.empty();
-    }
-
-    /** Without repeats and without those that move along beneath another. */
-    private static List<PageId> outermost(Outline<PageId, Page> pages, List<PageId> chosen) {
-        Set<PageId> all = new LinkedHashSet<>(chosen);
-        List<PageId> outermost = new ArrayList<>();
-        for (PageId page : all) {
-            @Nullable PageId above = pages.branch(page).parent();
-            while (above != null && !all.contains(above)) {
-                above = pages.branch(above).parent();
-            }
-            if (above == null) {
-                outermost.add(page);
-            }
-        }
-        return outermost;
     }
 
     /** Keeps the slug where it is free; one that still follows its title is made afresh, to lose a "-2" it had. */

@@ -17,6 +17,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.text.Latin;
 
 /** Understands one line typed to add an item, and offers what it could mean, the likeliest first. */
 public final class Offers {
@@ -98,10 +99,10 @@ public final class Offers {
 
     /** Pages whose titles hold what was typed, best first: whole title, its beginning, a word's beginning, anywhere. */
     static List<PageId> matching(Site site, String text) {
-        String wanted = Folding.fold(text);
+        String wanted = Latin.of(text);
         List<Match> matches = new ArrayList<>();
         for (Branch<PageId, Page> row : site.pages().walk()) {
-            String title = Folding.fold(row.value().title());
+            String title = Latin.of(row.value().title());
             int rank = rank(title, wanted);
             if (rank >= 0) {
                 matches.add(new Match(row.id(), rank, title.length(), matches.size()));

@@ -13,6 +13,7 @@ import velnik.core.address.Addresses;
 import velnik.core.address.Links;
 import velnik.core.change.MenuChange;
 import velnik.core.exchange.IndentedText;
+import velnik.core.exchange.Nesting;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
@@ -21,6 +22,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.text.Latin;
 
 /**
  * A pasted list as items, one a line, indentation nesting. A line is a Markdown link, the title of a page, a link of
@@ -84,34 +86,21 @@ public final class PastedItems {
         List<IndentedText.Line> lines = IndentedText.parse(text);
         Map<String, PageId> byTitle = new HashMap<>();
         for (Branch<PageId, Page> row : site.pages().walk().reversed()) {
-            byTitle.put(Folding.fold(row.value().title()), row.id());
+            byTitle.put(Latin.of(row.value().title()), row.id());
         }
         List<MenuChange.NewItem> items = new ArrayList<>();
         List<String> refused = new ArrayList<>();
-        // For each level, from 1: the parent its rows stand under, and the row last added there.
-        List<@Nullable MenuRowId> parents = new ArrayList<>();
-        List<@Nullable MenuRowId> last = new ArrayList<>();
-        parents.add(place.parent());
-        last.add(place.after());
+        Nesting<MenuRowId> nesting = new Nesting<>(place);
         for (int i = 0; i < lines.size(); i++) {
             IndentedText.Line line = lines.get(i);
             boolean over = i + 1 < lines.size() && lines.get(i + 1).level() > line.level();
-            while (last.size() > line.level()) {
-                last.removeLast();
-                parents.removeLast();
-            }
-            if (last.size() < line.level()) {
-                parents.add(last.getLast());
-                last.add(null);
-            }
             MenuRowId id = ids.apply(items.size());
-            Place<MenuRowId> here = new Place<>(parents.getLast(), last.getLast());
+            Place<MenuRowId> here = nesting.next(line.level(), id);
             Meant meant = meant(site, line.title(), over, byTitle);
             if (meant.refused() != null) {
                 refused.add("Line " + line.number() + ": " + meant.refused());
             }
             items.add(new MenuChange.NewItem(id, here, line.level() == 1 ? anchor : null, meant.kind(), meant.label()));
-            last.set(last.size() - 1, id);
         }
         return new Read(items, refused);
     }
@@ -128,7 +117,7 @@ public final class PastedItems {
         if (link.matches()) {
             return linked(site, link.group(2), link.group(1).strip(), over);
         }
-        @Nullable PageId page = byTitle.get(Folding.fold(line));
+        @Nullable PageId page = byTitle.get(Latin.of(line));
         return page == null ? linked(site, line, "", over) : Meant.of(new ItemKind.ToPage(page, 0), "");
     }
 

@@ -3,7 +3,6 @@ package velnik.core.exchange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
-import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.outline.Place;
 import velnik.core.site.PageId;
@@ -19,24 +18,10 @@ public final class OutlineImport {
     public static Change.AddPages addingPages(
             List<IndentedText.Line> lines, Place<PageId> place, IntFunction<PageId> ids) {
         List<Change.NewPage> pages = new ArrayList<>(lines.size());
-        // For each level, from 1: the parent its rows stand under, and the row last added there.
-        List<@Nullable PageId> parents = new ArrayList<>();
-        List<@Nullable PageId> last = new ArrayList<>();
-        parents.add(place.parent());
-        last.add(place.after());
+        Nesting<PageId> nesting = new Nesting<>(place);
         for (IndentedText.Line line : lines) {
-            while (last.size() > line.level()) {
-                last.removeLast();
-                parents.removeLast();
-            }
-            if (last.size() < line.level()) {
-                parents.add(last.getLast());
-                last.add(null);
-            }
             PageId id = ids.apply(pages.size());
-            Place<PageId> here = new Place<>(parents.getLast(), last.getLast());
-            pages.add(Change.NewPage.open(id, here, line.title()));
-            last.set(last.size() - 1, id);
+            pages.add(Change.NewPage.open(id, nesting.next(line.level(), id), line.title()));
         }
         return new Change.AddPages(pages);
     }

@@ -60,15 +60,8 @@ final class Rulings {
         return menus.stream()
                 .map(placed -> new PlacedMenu(
                         placed.menu(),
-                        new Placing(
-                                Placing.AS_THE_ZONE.form(),
-                                Placing.AS_THE_ZONE.size(),
-                                Placing.AS_THE_ZONE.alignment(),
-                                Placing.AS_THE_ZONE.gap(),
-                                Placing.AS_THE_ZONE.overflow(),
-                                placed.placing().fromLevel(),
-                                Placing.AS_THE_ZONE.levels(),
-                                placed.placing().currentBranchOnly())))
+                        Placing.AS_THE_ZONE.withPart(
+                                placed.placing().fromLevel(), placed.placing().currentBranchOnly())))
                 .toList();
     }
 

@@ -5,11 +5,13 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Deque;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.pcollections.HashTreePMap;
@@ -172,6 +174,23 @@ public final class Outline<K, V> {
         List<Branch<K, V>> siblings = childrenOf(parent);
         return new Place<>(
                 parent, siblings.isEmpty() ? null : siblings.getLast().id());
+    }
+
+    /** These rows in the order given, without repeats and without those that stand beneath another of them. */
+    public List<K> outermost(Collection<K> chosen) {
+        Set<K> all = new LinkedHashSet<>(chosen);
+        return all.stream().filter(row -> !isBeneathAny(row, all)).toList();
+    }
+
+    private boolean isBeneathAny(K row, Set<K> others) {
+        for (@Nullable K above = branch(row).parent();
+                above != null;
+                above = branch(above).parent()) {
+            if (others.contains(above)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether the parent exists and the row to stand after is right under it. */

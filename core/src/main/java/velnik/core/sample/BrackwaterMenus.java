@@ -3,8 +3,6 @@ package velnik.core.sample;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +16,6 @@ import velnik.core.site.Appearance;
 import velnik.core.site.Assignment.Says;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Layout;
-import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
@@ -56,13 +53,9 @@ final class BrackwaterMenus {
     private void main() {
         changes.add(new MenuChange.SetItemKind(
                 LIST,
-                new ItemKind.PageList(
-                        new ListSource.WholeTree(),
-                        2,
-                        ListOrder.TREE,
-                        Optional.empty(),
-                        Set.of(page("About us"), page("Contact"), page("Terms of hire"), page("Privacy")),
-                        Map.of())));
+                ItemKind.PageList.of(new ListSource.WholeTree(), 2)
+                        .withLeftOut(
+                                Set.of(page("About us"), page("Contact"), page("Terms of hire"), page("Privacy")))));
         label(LIST, page("Slipway Café"), "Café");
         label(LIST, page("Prices"), "What it costs");
         Anchor end = new Anchor(
@@ -119,15 +112,7 @@ final class BrackwaterMenus {
 
     private void assignments() {
         changes.add(new Change.SetLayout(List.of(page("Group bookings"), page("Summer regatta")), Layout.LANDING));
-        Placing across = new Placing(
-                Optional.of(Placing.Form.ACROSS),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                1,
-                Optional.empty(),
-                false);
+        Placing across = Placing.AS_THE_ZONE.withForm(Placing.Form.ACROSS);
         assign(
                 Zone.FOOTER,
                 new Scope.Everywhere(),

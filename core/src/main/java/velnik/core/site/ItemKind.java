@@ -69,6 +69,14 @@ public sealed interface ItemKind {
             return new PageList(source, levels, ListOrder.TREE, Optional.empty(), Set.of(), Map.of());
         }
 
+        public PageList withLeftOut(Set<PageId> newLeftOut) {
+            return new PageList(source, levels, order, atMost, newLeftOut, dressed);
+        }
+
+        public PageList withDressed(Map<PageId, Dress> newDressed) {
+            return new PageList(source, levels, order, atMost, leftOut, newDressed);
+        }
+
         public Dress dressOf(PageId page) {
             return dressed.getOrDefault(page, Dress.NONE);
         }

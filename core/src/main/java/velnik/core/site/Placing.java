@@ -38,6 +38,15 @@ public record Placing(
         }
     }
 
+    public Placing withForm(Form newForm) {
+        return new Placing(Optional.of(newForm), size, alignment, gap, overflow, fromLevel, levels, currentBranchOnly);
+    }
+
+    /** Another part of the menu: from a level on, or only the branch of the visited page. */
+    public Placing withPart(int newFromLevel, boolean newCurrentBranchOnly) {
+        return new Placing(form, size, alignment, gap, overflow, newFromLevel, levels, newCurrentBranchOnly);
+    }
+
     /** How the items of the first level are laid out. */
     public enum Form {
         /** In a row; what is beneath opens under it. */

@@ -112,7 +112,7 @@ public class RulingsTest {
     @Test
     public void placing_choosesLevelsAndTheBranchOfThePage() {
         SiteScript script = brackwater();
-        Placing second = placing(2, false);
+        Placing second = Placing.AS_THE_ZONE.withPart(2, false);
         script.does(new MenuChange.AssignMenus(
                 Zone.ABOVE,
                 new Scope.Everywhere(),
@@ -121,22 +121,9 @@ public class RulingsTest {
         script.does(new MenuChange.AssignMenus(
                 Zone.BELOW,
                 new Scope.Everywhere(),
-                new Says.Instead(List.of(new PlacedMenu(script.menu("Main"), placing(1, true))))));
+                new Says.Instead(List.of(new PlacedMenu(script.menu("Main"), Placing.AS_THE_ZONE.withPart(1, true))))));
         assertEquals(script.sees("Wooden hulls", Zone.BELOW), "Hulls, Engines, Sails and rigging");
         assertEquals(script.sees("Contact", Zone.BELOW), "");
-    }
-
-    private static Placing placing(int fromLevel, boolean currentBranchOnly) {
-        Placing usual = Placing.AS_THE_ZONE;
-        return new Placing(
-                usual.form(),
-                usual.size(),
-                usual.alignment(),
-                usual.gap(),
-                usual.overflow(),
-                fromLevel,
-                usual.levels(),
-                currentBranchOnly);
     }
 
     private static MenuChange around(Zone zone, Scope scope, List<PlacedMenu> before, List<PlacedMenu> after) {
