@@ -83,6 +83,24 @@ export function ItemCard(props: {
           ]}
         />
       </div>
+      {row.splices ? (
+        <p className="hint">
+          Its rows stand in its place; each shows as it is set. With a label it heads them.
+        </p>
+      ) : (
+        <Look {...props} send={send} />
+      )}
+    </section>
+  );
+}
+
+type Sending = Parameters<typeof ItemCard>[0] & { readonly send: (change: ChangeDto) => Promise<boolean> };
+
+/** How an item shows, for those that show by themselves. */
+function Look({ node, row, send }: Sending) {
+  const look = (edit: Parameters<typeof set>[1]) => void send(set(node, edit));
+  return (
+    <>
       <h3>How it shows</h3>
       <div className="fields">
         <span id="weight">Weight</span>
@@ -117,11 +135,13 @@ export function ItemCard(props: {
         <span>Place</span>
         <span className="with-note">
           <Checkbox checked={row.farEnd} onChange={(event) => look({ farEnd: event.target.checked })}>
-            At the far end
+            At the far end of a row
           </Checkbox>
-          <Checkbox checked={row.newTab} onChange={(event) => look({ newTab: event.target.checked })}>
-            In a new tab
-          </Checkbox>
+          {row.leads !== "" && (
+            <Checkbox checked={row.newTab} onChange={(event) => look({ newTab: event.target.checked })}>
+              In a new tab
+            </Checkbox>
+          )}
         </span>
         <label htmlFor="note">Note</label>
         <KeptField
@@ -132,11 +152,9 @@ export function ItemCard(props: {
           onKeep={(note) => send(set(node, { note }))}
         />
       </div>
-    </section>
+    </>
   );
 }
-
-type Sending = Parameters<typeof ItemCard>[0] & { readonly send: (change: ChangeDto) => Promise<boolean> };
 
 function Leads(props: Sending) {
   const { copy, row, send } = props;

@@ -5,11 +5,24 @@ import { ARROWS, type Move } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { type Row, rowsOf } from "../outline/rows";
 import { TitleField } from "../outline/TitleField";
+import { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
+import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
 import { type Result, sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
-import { childrenOf, pageOf } from "../working-copy/tree";
-import { type Adding, addingBelow, addingTo, addingUnder, continued, nested, outOf, shownAt } from "./adding";
+import { childrenOf, type PageTree, pageOf } from "../working-copy/tree";
+import {
+  type Adding,
+  addingBelow,
+  addingTo,
+  addingUnder,
+  continued,
+  nested,
+  outOf,
+  shownAt,
+  standing,
+  without,
+} from "./adding";
 import { addOffered, changeOf, moveOf, set } from "./deeds";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
@@ -46,7 +59,7 @@ export function MenuDesk(props: {
   readonly outlineAt: (revision: number) => Promise<MenuOutline>;
 }) {
   const { copy, store, outline, selected, gridRef } = props;
-  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const { folded, fold, unfold, toggleAll } = useFolding();
   const [attention, setAttention] = useState<Attention>(NONE);
   const rows = useMemo(() => rowsOf(outline, folded), [outline, folded]);
   const menus = childrenOf(outline, null);
@@ -55,9 +68,6 @@ export function MenuDesk(props: {
   const leave = () => {
     setAttention(NONE);
     backToOutline();
-  };
-  const unfold = (id: string) => {
-    if (folded.has(id)) setFolded(new Set([...folded].filter((other) => other !== id)));
   };
   const told = (node: Node, result: Result) =>
     setAttention(result.ok ? NONE : { kind: "problem", node: node.id, sentence: result.sentence });
@@ -148,23 +158,28 @@ export function MenuDesk(props: {
   };
   const adding = attention.kind === "adding" ? attention : null;
   /** Lines typed in a row are added in that order, each after the one before it. */
-  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useTurns();
+  const addInTurn = (line: Adding, work: (tree: PageTree, place: RowPlace) => Promise<Result>) =>
+    inTurn(async () => {
+      const { tree, revision } = await store.settled();
+      return work(tree, standing(await props.outlineAt(revision), line));
+    }).catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
   const add = async (offer: Promise<OfferDto | undefined>): Promise<Result> => {
     if (!adding) return { ok: false, sentence: "" };
     const id = newId();
-    const { place } = adding;
     setAttention(continued(adding, id));
-    const turn = queue.current.then(async () => {
+    const result = await addInTurn(adding, async (tree, place): Promise<Result> => {
       const chosen = await offer;
-      return chosen
-        ? addOffered(store, copy.tree, chosen, id, place)
-        : ({ ok: false, sentence: "Nothing was found for that." } as const);
+      if (!chosen) return { ok: false, sentence: "Nothing was found for that." };
+      return addOffered(store, tree, chosen, id, place);
     });
-    queue.current = turn.catch(() => {});
-    const result = await turn.catch((failed) => ({ ok: false, sentence: sentenceOf(failed) }) as const);
-    if (!result.ok) {
-      setAttention((now) => (now.kind === "adding" && now.place.after === id ? { ...now, place } : now));
-    }
+    if (!result.ok) setAttention((now) => (now.kind === "adding" ? without(now, id) : now));
+    return result;
+  };
+  const paste = async (text: string): Promise<Result> => {
+    if (!adding) return { ok: false, sentence: "" };
+    const result = await addInTurn(adding, (_tree, place) => store.pasteItems(text, place));
+    if (result.ok) leave();
     return result;
   };
 
@@ -206,7 +221,7 @@ export function MenuDesk(props: {
         <h2>Menus</h2>
         <span>{menus.length === 1 ? "1 menu" : `${menus.length} menus`}</span>
         <span className="spring" />
-        <Button size="small" onClick={() => setFolded(folded.size > 0 ? new Set() : new Set(menus))}>
+        <Button size="small" onClick={() => toggleAll(menus)}>
           {folded.size > 0 ? "Unfold all" : "Fold all"}
         </Button>
         <Button size="small" onClick={() => setAttention({ kind: "naming" })}>
@@ -238,11 +253,7 @@ export function MenuDesk(props: {
                     menu={adding.menu}
                     place={adding.place}
                     onAdd={add}
-                    onPaste={async (text) => {
-                      const result = await store.pasteItems(text, adding.place);
-                      if (result.ok) leave();
-                      return result;
-                    }}
+                    onPaste={paste}
                     onNest={() => open(nested(adding))}
                     onOut={() => open(outOf(outline, adding))}
                     onLeave={leave}
@@ -272,12 +283,7 @@ export function MenuDesk(props: {
         onEdit={(id) => {
           if (!nodeOf(outline, id).row?.foreign) setAttention({ kind: "labelling", node: id });
         }}
-        onFold={(id, fold) => {
-          const next = new Set(folded);
-          if (fold) next.add(id);
-          else next.delete(id);
-          setFolded(next);
-        }}
+        onFold={fold}
         onKey={onKey}
         cells={cells}
       />

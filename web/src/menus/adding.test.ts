@@ -1,6 +1,16 @@
 import { describe, expect, it } from "vitest";
 import { rowsOf } from "../outline/rows";
-import { addingBelow, addingTo, addingUnder, continued, nested, outOf, shownAt } from "./adding";
+import {
+  addingBelow,
+  addingTo,
+  addingUnder,
+  continued,
+  nested,
+  outOf,
+  shownAt,
+  standing,
+  without,
+} from "./adding";
 import { nodeOf, outlineOf } from "./outline";
 import { menu, row } from "./samples.test-help";
 
@@ -55,6 +65,27 @@ describe("the add line", () => {
     expect(next.place.after).toBe("b");
     expect(next.shownAfter).toEqual(["hand/b", "hand/a", "hand"]);
     expect(shownAt(rows, next.shownAfter)).toBe(0);
+  });
+
+  it("stands after what is still there of the rows it was to come after", () => {
+    const line = addingUnder(outline, rows, node("hand/head"));
+    if (!line) throw new Error("no line");
+    expect(standing(outline, line)).toEqual(line.place);
+    expect(standing(outline, continued(line, "refused"))).toEqual(line.place);
+    expect(without(continued(line, "refused"), "refused")).toMatchObject({ place: line.place });
+    const later = outlineOf({
+      revision: 2,
+      menus: [
+        menu("hand", [
+          row("head", null, 1, "HEADING"),
+          row("one", null, 2, "TEXT"),
+          row("two", null, 1, "TEXT"),
+        ]),
+      ],
+    });
+    expect(standing(later, line)).toEqual({ parent: "head", after: "one", anchor: null });
+    const empty = outlineOf({ revision: 3, menus: [menu("hand", [])] });
+    expect(standing(empty, line)).toEqual({ parent: "head", after: null, anchor: null });
   });
 
   it("nests under the line before it, and goes out again", () => {

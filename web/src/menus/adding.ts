@@ -1,12 +1,24 @@
 import type { RowPlace } from "../api/client";
 import type { Row } from "../outline/rows";
-import { endUnder, findItem, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+import { childrenOf } from "../working-copy/tree";
+import {
+  findItem,
+  itemOf,
+  itemsUpTo,
+  listedPage,
+  type MenuOutline,
+  type Node,
+  nodeOf,
+  placeAt,
+} from "./outline";
 
 /** The add line, open at a place of a menu. */
 export type Adding = {
   readonly kind: "adding";
   readonly menu: string;
   readonly place: RowPlace;
+  /** The owner's items it comes after, the nearest first; any of them may be gone by the time a line is added. */
+  readonly earlier: readonly string[];
   readonly level: number;
   /** Rows that the add line comes after, the nearest first; the newest may not be there yet. */
   readonly shownAfter: readonly string[];
@@ -18,7 +30,7 @@ export function addingUnder(outline: MenuOutline, rows: readonly Row[], node: No
   return {
     kind: "adding",
     menu: node.menu.id,
-    place: endUnder(outline, node),
+    ...behind(outline, node, childrenOf(outline, node.id).at(-1) ?? null),
     level: levelOf(rows, node.id) + 1,
     shownAfter: [lastBeneath(rows, node.id)],
   };
@@ -32,7 +44,7 @@ export function addingBelow(outline: MenuOutline, rows: readonly Row[], node: No
   return {
     kind: "adding",
     menu: node.menu.id,
-    place: placeAt(outline, parent, node.id),
+    ...behind(outline, parent, node.id),
     level: levelOf(rows, node.id),
     shownAfter: [lastBeneath(rows, node.id)],
   };
@@ -44,6 +56,7 @@ export function addingTo(menu: string): Adding {
     kind: "adding",
     menu,
     place: { parent: menu, after: null, anchor: null },
+    earlier: [],
     level: 2,
     shownAfter: [menu],
   };
@@ -54,8 +67,26 @@ export function continued(adding: Adding, id: string): Adding {
   return {
     ...adding,
     place: { ...adding.place, after: id },
+    earlier: [id, ...adding.earlier],
     shownAfter: [`${adding.menu}/${id}`, ...adding.shownAfter],
   };
+}
+
+/** As if the item had never been typed, for one that was refused. */
+export function without(adding: Adding, id: string): Adding {
+  const earlier = adding.earlier.filter((each) => each !== id);
+  return { ...adding, place: { ...adding.place, after: earlier[0] ?? null }, earlier };
+}
+
+/** The place as it is now: what it was to come after may have been undone, moved or removed since. */
+export function standing(outline: MenuOutline, adding: Adding): RowPlace {
+  const { parent, anchor } = adding.place;
+  const stands = (item: string) => {
+    const node = findItem(outline, item, null);
+    const above = node?.parent ? nodeOf(outline, node.parent) : null;
+    return above !== null && itemOf(above) === parent && listedPage(above) === (anchor?.under ?? null);
+  };
+  return { ...adding.place, after: adding.earlier.find(stands) ?? null };
 }
 
 /** Under the item before it; unchanged where there is none. */
@@ -63,7 +94,12 @@ export function nested(adding: Adding): Adding {
   const { after } = adding.place;
   return after === null
     ? adding
-    : { ...adding, place: { parent: after, after: null, anchor: null }, level: adding.level + 1 };
+    : {
+        ...adding,
+        place: { parent: after, after: null, anchor: null },
+        earlier: [],
+        level: adding.level + 1,
+      };
 }
 
 /** After the row it stands under; unchanged at the top of a menu. */
@@ -72,10 +108,14 @@ export function outOf(outline: MenuOutline, adding: Adding): Adding {
   return parent?.parent
     ? {
         ...adding,
-        place: placeAt(outline, nodeOf(outline, parent.parent), parent.id),
+        ...behind(outline, nodeOf(outline, parent.parent), parent.id),
         level: adding.level - 1,
       }
     : adding;
+}
+
+function behind(outline: MenuOutline, parent: Node, after: string | null) {
+  return { place: placeAt(outline, parent, after), earlier: itemsUpTo(outline, parent, after) };
 }
 
 /** The index of the row that the add line comes after. */

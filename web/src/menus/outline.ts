@@ -61,6 +61,11 @@ export function sameRow(outline: MenuOutline, node: Node): Node | undefined {
   );
 }
 
+/** The item of a row, or the menu that it is. */
+export function itemOf(node: Node): string {
+  return node.row ? node.row.item : node.id;
+}
+
 /** The page of a row that a list yields; null for a menu or an item of the owner's own. */
 export function listedPage(node: Node): string | null {
   return node.row?.kind.kind === "LISTED" ? node.row.page : null;
@@ -75,17 +80,28 @@ function isListLike(node: Node): boolean {
   return node.row?.kind.kind === "LIST" || node.row?.kind.kind === "LISTED";
 }
 
-/** The place under a row, right after one of those beneath it, or first. */
-export function placeAt(outline: MenuOutline, parent: Node, after: string | null): RowPlace {
+/** The rows under a row up to one of them, the nearest first; none for null. */
+function rowsUpTo(outline: MenuOutline, parent: Node, after: string | null): readonly Node[] {
   const siblings = childrenOf(outline, parent.id);
-  const before = siblings
+  return siblings
     .slice(0, after === null ? 0 : siblings.indexOf(after) + 1)
     .map((id) => nodeOf(outline, id))
     .reverse();
-  const item = parent.row ? parent.row.item : parent.id;
+}
+
+/** The items of the owner's own under a row up to one of those beneath it, the nearest first. */
+export function itemsUpTo(outline: MenuOutline, parent: Node, after: string | null): readonly string[] {
+  return rowsUpTo(outline, parent, after).flatMap((node) =>
+    node.row && isOwnItem(node) ? [node.row.item] : [],
+  );
+}
+
+/** The place under a row, right after one of those beneath it, or first. */
+export function placeAt(outline: MenuOutline, parent: Node, after: string | null): RowPlace {
+  const before = rowsUpTo(outline, parent, after);
   return {
-    parent: item,
-    after: before.find(isOwnItem)?.row?.item ?? null,
+    parent: itemOf(parent),
+    after: itemsUpTo(outline, parent, after)[0] ?? null,
     anchor: isListLike(parent)
       ? {
           under: listedPage(parent),

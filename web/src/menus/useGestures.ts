@@ -1,5 +1,5 @@
-import { useRef } from "react";
 import type { ChangeDto } from "../api/client";
+import { useTurns } from "../shared/useTurns";
 import { type Result, sentenceOf, type WorkingCopyStore } from "../working-copy/store";
 import type { PageTree } from "../working-copy/tree";
 import { type MenuOutline, type Node, sameRow } from "./outline";
@@ -15,16 +15,13 @@ export function useGestures(
   store: WorkingCopyStore,
   outlineAt: (revision: number) => Promise<MenuOutline>,
 ): (node: Node, changeFor: ChangeFor) => Promise<Result | null> {
-  const last = useRef<Promise<unknown>>(Promise.resolve());
-  return (node, changeFor) => {
-    const turn = last.current.then(async (): Promise<Result | null> => {
+  const inTurn = useTurns();
+  return (node, changeFor) =>
+    inTurn(async (): Promise<Result | null> => {
       const { tree, revision } = await store.settled();
       const now = await outlineAt(revision);
       const there = sameRow(now, node);
       const change = there ? changeFor(now, there, tree) : null;
       return change && store.change(change);
-    });
-    last.current = turn.catch(() => {});
-    return turn.catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
-  };
+    }).catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
 }

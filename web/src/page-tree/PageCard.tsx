@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { Input, Segmented } from "antd";
+import { Segmented } from "antd";
 import { useState } from "react";
 import { api, type Reach } from "../api/client";
+import { KeptField } from "../shared/KeptField";
 import { GateMark, KeyMark } from "../shared/marks";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -35,23 +36,27 @@ export function PageCard(props: {
       <h3>Address and reach</h3>
       <div className="fields">
         <label htmlFor="slug">Address</label>
-        <SlugField
-          key={page.slug}
-          slug={page.slug}
-          above={addressAbove(copy.tree, id)}
-          note={
-            isHome
+        <span className="slug">
+          <KeptField
+            key={page.slug}
+            id="slug"
+            value={page.slug}
+            hint="Empty: follows the title"
+            before={<span className="above">{addressAbove(copy.tree, id)}</span>}
+            onKeep={(slug) =>
+              take(store.change({ kind: "setSlug", page: id, slug: slug === "" ? null : slug }))
+            }
+          />
+          <span className="hint">
+            {isHome
               ? "its own address is /"
               : copy.published.has(id)
                 ? "public"
                 : page.slugFollows
                   ? "follows the title"
-                  : "never public yet"
-          }
-          onKeep={(slug) =>
-            take(store.change({ kind: "setSlug", page: id, slug: slug === "" ? null : slug }))
-          }
-        />
+                  : "never public yet"}
+          </span>
+        </span>
         <span id="reach-label">Reach</span>
         {isHome ? (
           <span>Open; the home page always is.</span>
@@ -88,34 +93,5 @@ export function PageCard(props: {
       <Problem sentence={problem} />
       <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
     </section>
-  );
-}
-
-function SlugField(props: {
-  readonly slug: string;
-  readonly above: string;
-  readonly note: string;
-  readonly onKeep: (slug: string) => Promise<boolean>;
-}) {
-  const [typed, setTyped] = useState(props.slug);
-  const keep = () => {
-    if (typed !== props.slug) void props.onKeep(typed);
-  };
-  return (
-    <span className="slug">
-      <Input
-        id="slug"
-        value={typed}
-        prefix={<span className="above">{props.above}</span>}
-        title="Empty: follows the title"
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={keep}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") keep();
-          if (event.key === "Escape") setTyped(props.slug);
-        }}
-      />
-      <span className="hint">{props.note}</span>
-    </span>
   );
 }

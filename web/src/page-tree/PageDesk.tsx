@@ -6,7 +6,9 @@ import { ARROWS, type Move, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { type Row, rowsOf } from "../outline/rows";
 import { TitleField } from "../outline/TitleField";
+import { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
+import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
@@ -35,7 +37,7 @@ export function PageDesk(props: {
 }) {
   const { copy, store, selected, gridRef } = props;
   const { tree } = copy;
-  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const { folded, fold, unfold, toggleAll } = useFolding();
   const [attention, setAttention] = useState<Attention>(NONE);
   const rows = useMemo(() => rowsOf(tree, folded), [tree, folded]);
   const placings = useQuery({
@@ -57,22 +59,15 @@ export function PageDesk(props: {
     setAttention(NONE);
     props.onSelect(id);
   };
-  const unfold = (id: string | null) => {
-    if (id !== null && folded.has(id)) setFolded(new Set([...folded].filter((other) => other !== id)));
-  };
-
-  const moves = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useTurns();
   const move = async (move: Move) => {
-    // Keys come faster than answers: each move goes by the tree as the ones before it left it.
-    const turn = moves.current.then(async () => {
+    const result = await inTurn(async () => {
       const now = await store.settled();
       const place = now.tree.pages.has(selected) ? placeAfterMove(now.tree, selected, move) : null;
       if (!place) return null;
       unfold(place.parent);
       return store.change({ kind: "movePages", pages: [selected], place });
     });
-    moves.current = turn;
-    const result = await turn;
     if (!result) return;
     setAttention(result.ok ? NONE : { kind: "problem", page: selected, sentence: result.sentence });
   };
@@ -176,14 +171,7 @@ export function PageDesk(props: {
           {heldBack > 0 && ` · ${heldBack} held back`}
         </span>
         <span className="spring" />
-        <Button
-          size="small"
-          onClick={() =>
-            setFolded(
-              folded.size > 0 ? new Set() : new Set([...tree.children.keys()].filter((id) => id !== null)),
-            )
-          }
-        >
+        <Button size="small" onClick={() => toggleAll([...tree.children.keys()].filter((id) => id !== null))}>
           {folded.size > 0 ? "Unfold all" : "Fold all"}
         </Button>
       </div>
@@ -221,12 +209,7 @@ export function PageDesk(props: {
         }
         onSelect={select}
         onEdit={(page) => setAttention({ kind: "editing", page })}
-        onFold={(id, fold) => {
-          const next = new Set(folded);
-          if (fold) next.add(id);
-          else next.delete(id);
-          setFolded(next);
-        }}
+        onFold={fold}
         onKey={onKey}
         cells={cells}
       />

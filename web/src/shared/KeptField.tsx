@@ -1,11 +1,14 @@
 import { Input } from "antd";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 
 /** A field that is kept when it is left or Enter is pressed; Escape gives up. */
 export function KeptField(props: {
   readonly id: string;
   readonly value: string;
-  readonly placeholder: string;
+  readonly placeholder?: string;
+  readonly hint?: string;
+  /** What stands before it and is not typed. */
+  readonly before?: ReactNode;
   /** Whether what was typed was taken. */
   readonly onKeep: (typed: string) => Promise<boolean>;
 }) {
@@ -18,6 +21,8 @@ export function KeptField(props: {
       id={props.id}
       value={typed}
       placeholder={props.placeholder}
+      title={props.hint}
+      prefix={props.before}
       onChange={(event) => setTyped(event.target.value)}
       onBlur={keep}
       onKeyDown={(event) => {

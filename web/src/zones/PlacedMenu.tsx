@@ -17,6 +17,8 @@ const ALIGNMENTS: Setting<"alignment"> = {
   END: "at the end",
   SPREAD: "spread",
 };
+/** Only a row can be spread. */
+const UNSPREAD = { START: ALIGNMENTS.START, CENTRE: ALIGNMENTS.CENTRE, END: ALIGNMENTS.END };
 const GAPS: Setting<"gap"> = { TIGHT: "tight", NORMAL: "normal", WIDE: "wide" };
 const OVERFLOWS: Setting<"overflow"> = { WRAP: "wraps", MORE: "ends in “More”", FOLD: "folds to a button" };
 
@@ -30,7 +32,7 @@ export function PlacedMenu(props: {
   const choice = <K extends "form" | "size" | "alignment" | "gap" | "overflow">(
     key: K,
     word: string,
-    words: Setting<K>,
+    words: Partial<Setting<K>>,
     asZone: string,
   ) => (
     <Select
@@ -47,13 +49,14 @@ export function PlacedMenu(props: {
     />
   );
   const levels = usual?.levels ?? 1;
+  const across = (placed.form ?? usual?.form) === "ACROSS";
   return (
     <div className="settings">
       {choice("form", "Form", FORMS, usual ? FORMS[usual.form] : "as the zone")}
       {choice("size", "Type", SIZES, "as the zone")}
-      {choice("alignment", "Stands", ALIGNMENTS, "as the zone")}
+      {choice("alignment", "Stands", across ? ALIGNMENTS : UNSPREAD, "as the zone")}
       {choice("gap", "Gaps", GAPS, "as the zone")}
-      {choice("overflow", "Too long", OVERFLOWS, OVERFLOWS.WRAP)}
+      {across && choice("overflow", "Too long", OVERFLOWS, OVERFLOWS.WRAP)}
       <Select
         size="small"
         aria-label="From level"
