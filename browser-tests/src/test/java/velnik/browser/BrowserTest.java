@@ -3,6 +3,7 @@ package velnik.browser;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.AfterClass;
@@ -15,8 +16,12 @@ abstract class BrowserTest {
     private Browser browser;
     private final List<BrowserContext> contexts = new ArrayList<>();
 
+    /** Milliseconds until something that does not come is given up; a busy machine is slow, not wrong. */
+    private static final double PATIENCE = 20_000;
+
     @BeforeClass
     public void launch() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         playwright = Browsers.playwright();
         browser = Browsers.chromium(playwright);
     }

@@ -24,7 +24,9 @@ public class FirstLightIT extends BrowserTest {
 
     @Test
     public void byMouse_aPageIsAddedMovedAndPublished_andStaysAfterARestart() {
-        Owner mara = new Owner(velnik, wide()).signsIn();
+        Owner mara = new Owner(velnik, wide()).opensTheEditor();
+        mara.isAccessible("signing in");
+        mara.signsIn();
         assertThat(mara.page().locator(".head")).containsText("49 pages · 2 held back");
         mara.isAccessible("Pages");
 

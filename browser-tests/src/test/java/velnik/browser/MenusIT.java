@@ -11,19 +11,18 @@ import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** From a menu that an owner has in mind to what visitors get of it, on the boatyard's site. */
-public class MenusIT extends BrowserTest {
-    private RunningVelnik velnik;
+public class MenusIT extends DemoTest {
     private Owner mara;
 
     @BeforeMethod
-    public void start() {
-        velnik = RunningVelnik.demo();
+    public void signIn() {
         mara = new Owner(velnik, wide()).signsIn();
     }
 
+    /** So that each errand begins with the boatyard as it was. */
     @AfterMethod(alwaysRun = true)
-    public void stop() {
-        velnik.close();
+    public void undo() {
+        mara.undoesEverything();
     }
 
     @Test
@@ -161,6 +160,22 @@ public class MenusIT extends BrowserTest {
         assertThat(mara.page().locator("h2").first()).hasText("Menus");
         assertThat(mara.row("Canoes").and(mara.page().locator("[aria-selected=true]")))
                 .isVisible();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void keysFasterThanAnswers_goByWhatIsThereWhenTheirTurnComes() {
+        mara.opensMenu("Footer").waitsFor("/menus", 600);
+        mara.presses("n").types("kayaks").presses("Enter").types("canoes").presses("Enter", "Escape");
+        mara.isTold("Canoes added to Footer.");
+        mara.presses("Control+z").isTold("Undone: Add Canoes to Footer.");
+        mara.presses("n").types("prices").presses("Enter").isTold("Prices added to Footer.");
+        mara.pastes("Home\nContact").isTold("2 items added to Footer.");
+        mara.presses("Control+z", "Control+z", "n").types("news").presses("Enter", "Escape");
+        mara.isTold("News added to Footer.");
+        mara.chooses("News").presses("Control+Shift+ArrowUp", "Control+Shift+ArrowUp");
+        mara.presses("Control+Shift+ArrowRight", "Control+Shift+ArrowLeft", "Control+Shift+ArrowDown");
+        mara.isTold("News moved after Small print.");
         mara.complainsOfNothing();
     }
 

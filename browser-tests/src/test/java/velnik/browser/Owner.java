@@ -21,10 +21,14 @@ final class Owner extends Watched {
         this.velnik = velnik;
     }
 
-    Owner signsIn() {
+    Owner opensTheEditor() {
         page.navigate(velnik.url("/-/manage/"));
         assertThat(page.getByLabel("Name")).isVisible();
-        isAccessible("signing in");
+        return this;
+    }
+
+    Owner signsIn() {
+        opensTheEditor();
         page.getByLabel("Name").fill("mara");
         page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill("slack-water");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
@@ -105,20 +109,26 @@ final class Owner extends Watched {
     /** Titles of the rows under a page, in order, as the outline shows them. */
     Owner seesUnder(String parent, String... titles) {
         Object shown = page.evaluate("""
-                ([parent]) => {
-                  const rows = [...document.querySelectorAll('[role=treegrid] .outline-row[aria-level]')]
-                    .sort((a, b) => a.ariaRowIndex - b.ariaRowIndex);
+                async ([parent, expected]) => {
                   const title = row => row.querySelector('.title')?.textContent;
-                  const at = rows.findIndex(row => title(row) === parent);
-                  const level = Number(rows[at].ariaLevel);
-                  const under = [];
-                  for (const row of rows.slice(at + 1)) {
-                    if (Number(row.ariaLevel) <= level) break;
-                    if (Number(row.ariaLevel) === level + 1) under.push(title(row));
+                  const shown = () => {
+                    const rows = [...document.querySelectorAll('[role=treegrid] .outline-row[aria-level]')]
+                      .sort((a, b) => a.ariaRowIndex - b.ariaRowIndex);
+                    const at = rows.findIndex(row => title(row) === parent);
+                    const level = Number(rows[at]?.ariaLevel);
+                    const under = [];
+                    for (const row of rows.slice(at + 1)) {
+                      if (Number(row.ariaLevel) <= level) break;
+                      if (Number(row.ariaLevel) === level + 1) under.push(title(row));
+                    }
+                    return under.join(', ');
+                  };
+                  for (let tries = 0; shown() !== expected && tries < 200; tries++) {
+                    await new Promise(resume => setTimeout(resume, 100));
                   }
-                  return under.join(', ');
+                  return shown();
                 }
-                """, new Object[] {parent});
+                """, new Object[] {parent, String.join(", ", titles)});
         assertEquals(shown, String.join(", ", titles));
         return this;
     }
@@ -170,17 +180,41 @@ final class Owner extends Watched {
 
     /** Sends a change as the editor would, to bring a site into a state that is not what the errand is about. */
     Owner sends(String change) {
-        Object status = page.evaluate(
-                "async change => { const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];"
-                        + " const copy = await (await fetch('/-/api/working-copy')).json();"
-                        + " const answer = await fetch('/-/api/changes', { method: 'POST', headers: {"
-                        + " 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },"
-                        + " body: JSON.stringify({ request: 'sent-' + Date.now(), basedOn: copy.revision,"
-                        + " changes: [JSON.parse(change)] }) }); return answer.status; }",
-                change.replace('\'', '"'));
-        assertEquals(status, 200, change);
+        assertEquals(posts("changes", "basedOn: copy.revision, changes: [" + change + "]"), 200, change);
         page.reload();
         assertThat(page.locator(".keeping")).isVisible();
+        return this;
+    }
+
+    /** Leaves the working copy as it was before this person's first edit. */
+    void undoesEverything() {
+        int status = 200;
+        for (int undone = 0; undone < 200 && status == 200; undone++) {
+            status = posts("undo", "");
+        }
+        assertEquals(status, 422, "nothing is left to undo");
+    }
+
+    /** The status that an address of the editor's calls answers with. */
+    private int posts(String call, String body) {
+        Object status = page.evaluate("async () => {"
+                + " const copy = await (await fetch('/-/api/working-copy')).json();"
+                + " const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];"
+                + " const answer = await fetch('/-/api/" + call + "', { method: 'POST', headers: {"
+                + " 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },"
+                + " body: JSON.stringify({ request: crypto.randomUUID(), " + body + " }) });"
+                + " return answer.status; }");
+        return (Integer) status;
+    }
+
+    /** Lets what an address gives come this much later, until the page is loaded anew. */
+    Owner waitsFor(String ending, int milliseconds) {
+        page.evaluate(
+                "([ending, milliseconds]) => { const quick = window.fetch; window.fetch = async (address, how) => {"
+                        + " if (address.endsWith(ending))"
+                        + " await new Promise(resume => setTimeout(resume, milliseconds));"
+                        + " return quick(address, how); }; }",
+                new Object[] {ending, milliseconds});
         return this;
     }
 

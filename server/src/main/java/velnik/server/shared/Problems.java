@@ -16,6 +16,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 
 /** Answers every error of the editor's calls as {@code application/problem+json}. */
 @RestControllerAdvice(annotations = RestController.class)
@@ -64,6 +65,10 @@ public class Problems {
     ResponseEntity<ProblemDetail> wrongMethod(HttpRequestMethodNotSupportedException wrong) {
         return answer(detail(HttpStatus.METHOD_NOT_ALLOWED, "method-not-allowed", "This address takes no such call."));
     }
+
+    /** Whoever asked left before the answer was written; there is nobody to tell. */
+    @ExceptionHandler
+    void nobodyThere(AsyncRequestNotUsableException gone) {}
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> anythingElse(Exception unexpected) {
