@@ -10,9 +10,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.spi.ToolProvider;
 import org.jspecify.annotations.Nullable;
+import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -20,6 +23,31 @@ import org.testng.annotations.Test;
 public class KillTest {
     /** On each of two data folders, which are killed side by side. */
     private static final int KILLS = 25;
+
+    /** What the killed process runs on: jars alone, since only their classes can be archived for a quicker start. */
+    private final List<String> classPath = new ArrayList<>();
+
+    private final Path archive = Path.of("target", "kill-test.jsa").toAbsolutePath();
+
+    @BeforeClass
+    public void packClasses() throws IOException, InterruptedException {
+        String classes =
+                requireNonNull(System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")));
+        for (String entry : classes.split(File.pathSeparator)) {
+            classPath.add(Files.isDirectory(Path.of(entry)) ? packed(entry) : entry);
+        }
+        Process once = start(Files.createTempDirectory("velnik-kill"), "-XX:ArchiveClassesAtExit=" + archive);
+        line(once.inputReader(StandardCharsets.UTF_8), once);
+        once.destroy();
+        once.waitFor();
+    }
+
+    private static String packed(String folder) throws IOException {
+        String jar = Files.createTempFile("velnik-kill", ".jar").toString();
+        ToolProvider tool = ToolProvider.findFirst("jar").orElseThrow();
+        assertEquals(tool.run(System.out, System.err, "--create", "--file", jar, "-C", folder, "."), 0, folder);
+        return jar;
+    }
 
     @DataProvider(parallel = true)
     public Object[][] seeds() {
@@ -32,7 +60,7 @@ public class KillTest {
         Random random = new Random(seed);
         int acknowledged = 0;
         for (int kill = 1; kill <= KILLS; kill++) {
-            Process process = start(data);
+            Process process = start(data, "-XX:SharedArchiveFile=" + archive);
             try (BufferedReader said = process.inputReader(StandardCharsets.UTF_8)) {
                 String[] found = line(said, process).split(" ", 4);
                 int there = Integer.parseInt(found[1]);
@@ -69,18 +97,17 @@ public class KillTest {
         return line;
     }
 
-    private static Process start(Path data) throws IOException {
-        String classes =
-                requireNonNull(System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")));
+    private Process start(Path data, String archiving) throws IOException {
         return new ProcessBuilder(List.of(
                         Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
                                 .toString(),
                         "-XX:+UseSerialGC",
                         "-XX:TieredStopAtLevel=1",
+                        archiving,
                         "-Dorg.slf4j.simpleLogger.defaultLogLevel=error",
                         "-Dlogging.level.root=error",
                         "-cp",
-                        classes,
+                        String.join(File.pathSeparator, classPath),
                         EditsUntilKilled.class.getName(),
                         data.toString()))
                 .redirectError(ProcessBuilder.Redirect.appendTo(new File("target/kill-test.log")))
