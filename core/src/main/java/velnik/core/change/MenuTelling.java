@@ -47,7 +47,7 @@ final class MenuTelling {
             case MenuChange.RemoveMenuRows remove -> {
                 String what = (before.menus().get(remove.rows().getFirst()) instanceof MenuRow.Menu ? "the menu " : "")
                         + some(before, remove.rows());
-                yield new Telling("Remove " + what, capital(what) + " removed.");
+                yield new Telling("Remove " + what, Words.capital(what) + " removed.");
             }
             case MenuChange.CopyMenuRow copy -> {
                 String what = Items.labelOf(before, copy.row());
@@ -131,8 +131,9 @@ final class MenuTelling {
         String scope = Words.scope(after, assign.scope());
         String title = "Change " + zone + " of " + scope;
         return assign.says() == null
-                ? new Telling(title, capital(zone) + " of " + scope + " has no exception any more.")
-                : new Telling(title, capital(zone) + " of " + scope + " " + Words.says(after, assign.says()) + ".");
+                ? new Telling(title, Words.capital(zone) + " of " + scope + " has no exception any more.")
+                : new Telling(
+                        title, Words.capital(zone) + " of " + scope + " " + Words.says(after, assign.says()) + ".");
     }
 
     private String into(MenuRowId parent) {
@@ -157,9 +158,5 @@ final class MenuTelling {
 
     private String title(PageId page) {
         return after.pages().find(page).map(Page::title).orElse("The page");
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -2,15 +2,18 @@ package velnik.core.change;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
+import velnik.core.navigation.ZoneChanges;
 import velnik.core.outline.Place;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Zone;
 
 /** Moves pages, and lets their addresses adapt. */
 final class Moving {
@@ -36,6 +39,10 @@ final class Moving {
                 adaptSlug(draft, page);
                 Addressing.tellOfAddresses(draft, page);
             }
+        }
+        if (!arriving.isEmpty()) {
+            Map<Zone, Integer> zones = ZoneChanges.ofMove(site, draft.site(), moving);
+            zones.forEach((zone, pages) -> draft.tell(new Notice.ZoneDiffers(zone, pages)));
         }
         return Optional.empty();
     }

@@ -1,6 +1,8 @@
 package velnik.core.change;
 
 import java.util.List;
+import velnik.core.explanation.Words;
+import velnik.core.site.Zone;
 
 /** Something that comes of a change beside what was asked. */
 public sealed interface Notice {
@@ -82,6 +84,15 @@ public sealed interface Notice {
         @Override
         public String sentence() {
             return menu + " stood in " + (places == 1 ? "1 place" : places + " places") + " that now miss it.";
+        }
+    }
+
+    /** Pages that moved to another section have other menus in a zone than before. */
+    record ZoneDiffers(Zone zone, int pages) implements Notice {
+        @Override
+        public String sentence() {
+            return Words.capital(Words.zone(zone))
+                    + (pages == 1 ? " changes on 1 page." : " changes on " + pages + " pages.");
         }
     }
 

@@ -21,6 +21,11 @@ import velnik.core.site.Zone;
 public final class Words {
     private Words() {}
 
+    /** As a sentence begins. */
+    public static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
     public static String zone(Zone zone) {
         return switch (zone) {
             case HEADER -> "the header";

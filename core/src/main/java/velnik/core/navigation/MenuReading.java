@@ -47,6 +47,11 @@ public final class MenuReading {
         return explained(new MenuReading(site, visited).menu(menu), Optional.empty());
     }
 
+    /** One item with what is under it; rows beneath one that does not show are not marked so. */
+    public static MenuEntry item(Site site, Branch<MenuRowId, MenuRow> item) {
+        return new MenuReading(site, null).item(item);
+    }
+
     private List<MenuEntry> menu(MenuRowId menu) {
         reading.push(menu);
         List<MenuEntry> entries = items(site.menus().branch(menu).children());

@@ -50,7 +50,9 @@ public class ChangesTest {
                 .publishes()
                 .adds("Varnishing", "Hulls")
                 .movesUnder("Moorings", "Hulls")
-                .notices("4 addresses change when you publish, 3 of them known to visitors today.")
+                .notices(
+                        "4 addresses change when you publish, 3 of them known to visitors today.",
+                        "The sidebar changes on 4 pages.")
                 .addressIs("Wooden hulls", "/moorings/hulls/wooden-hulls");
     }
 
@@ -63,9 +65,10 @@ public class ChangesTest {
                 .does(new Change.MovePages(List.of(new PageId("new-49")), Place.firstUnder(new PageId("hire"))))
                 .notices(
                         "Another page there has that address, so Kayaks gets “kayaks-2”.",
-                        "1 address changes; none was public yet.")
+                        "1 address changes; none was public yet.",
+                        "The sidebar changes on 1 page.")
                 .does(new Change.MovePages(List.of(new PageId("new-49")), Place.firstUnder(new PageId("repairs"))))
-                .notices("1 address changes; none was public yet.");
+                .notices("1 address changes; none was public yet.", "The sidebar changes on 1 page.");
     }
 
     @Test
