@@ -1,4 +1,4 @@
-import { Checkbox, Segmented, Select } from "antd";
+import { Button, Checkbox, Segmented, Select } from "antd";
 import { useState } from "react";
 import type { ChangeDto, ListDto, MenuRowDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
@@ -38,6 +38,7 @@ export function ItemCard(props: {
     <section className="card" aria-label={`About ${title}`}>
       <h2>{title}</h2>
       <p className="sentence">{row.absence ?? `Visitors see it as a ${KIND_WORDS[row.kind.kind]}.`}</p>
+      {row.kind.kind === "PAGE" && row.absence !== null && <OpenPage {...props} send={send} />}
       <Problem sentence={problem} />
       <h3>What it is</h3>
       <div className="fields">
@@ -95,6 +96,17 @@ export function ItemCard(props: {
 }
 
 type Sending = Parameters<typeof ItemCard>[0] & { readonly send: (change: ChangeDto) => Promise<boolean> };
+
+/** Opens the page of an item that shows to nobody because its page is withheld. */
+function OpenPage({ copy, row, send }: Sending) {
+  const { page } = row;
+  const reach = page === null ? undefined : copy.tree.pages.get(page)?.reach;
+  return page !== null && reach !== undefined && reach !== "OPEN" ? (
+    <Button size="small" onClick={() => void send({ kind: "setReach", pages: [page], reach: "OPEN" })}>
+      Open the page {pageOf(copy.tree, page).title}
+    </Button>
+  ) : null;
+}
 
 /** How an item shows, for those that show by themselves. */
 function Look({ node, row, send }: Sending) {

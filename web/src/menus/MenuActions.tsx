@@ -14,7 +14,8 @@ export type Deed =
   | "freeze"
   | "detach"
   | "leaveOut"
-  | "pick";
+  | "pick"
+  | "wrap";
 
 export function MenuActions(props: {
   readonly node: Node;
@@ -88,6 +89,7 @@ export function MenuActions(props: {
               {row.kind.kind === "LIST" && (
                 <Action label="Freeze" hint="Make its rows ordinary items" {...does("freeze")} />
               )}
+              <Action label="Wrap" hint="Put it under a new heading in its place (G)" {...does("wrap")} />
               <Action label="Copy" hint="Copy it with what is under it (Ctrl+D)" {...does("copy")} />
               <Action label="Remove" hint="Remove the item, never its page (Delete)" {...does("remove")} />
             </>

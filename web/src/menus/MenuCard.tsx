@@ -4,7 +4,8 @@ import { Link } from "react-router";
 import type { MenuDto, Zone } from "../api/client";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { AS_THE_ZONE, everywhere, useZones } from "../zones/useZones";
+import { added, EVERYWHERE, withPart } from "../zones/says";
+import { useSaying, useZones } from "../zones/useZones";
 import { ZONE_WORDS } from "./words";
 
 /** Everything about the selected menu: where it stands, and a way to let it stand elsewhere too. */
@@ -15,6 +16,7 @@ export function MenuCard(props: {
 }) {
   const { copy, store, menu } = props;
   const zones = useZones(copy.revision, null);
+  const say = useSaying(store);
   const [zone, setZone] = useState<Zone>("HEADER");
   const [problem, setProblem] = useState<string | null>(null);
   const standings = (zones.data?.rows ?? []).flatMap((row) =>
@@ -27,18 +29,9 @@ export function MenuCard(props: {
       .map((cell) => ({ zone: cell.zone, scope: row.name })),
   );
   const stand = async () => {
-    const there = everywhere(zones.data, zone);
-    const result = await store.change({
-      kind: "assignMenus",
-      zone,
-      scope: { kind: "EVERYWHERE", page: null, layout: null, pages: null },
-      says: {
-        kind: "INSTEAD",
-        menus: [...there.filter((placed) => placed.menu !== menu.id), { menu: menu.id, ...AS_THE_ZONE }],
-        before: null,
-        after: null,
-      },
-    });
+    const result = await say(zone, EVERYWHERE, (now) =>
+      withPart(now, "menus", (there) => added(there, menu.id)),
+    );
     setProblem(result.ok ? null : result.sentence);
   };
   return (

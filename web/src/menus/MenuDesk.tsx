@@ -23,11 +23,11 @@ import {
   standing,
   without,
 } from "./adding";
-import { addOffered, changeOf, moveOf, set } from "./deeds";
+import { addOffered, changeOf, moveOf, set, wrapping } from "./deeds";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
 import { type Deed, MenuActions } from "./MenuActions";
-import { endUnder, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+import { endUnder, isOwnItem, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
 import { useGestures } from "./useGestures";
 import { listWords } from "./words";
 
@@ -35,6 +35,7 @@ type Attention =
   | { readonly kind: "none" }
   | { readonly kind: "labelling"; readonly node: string }
   | { readonly kind: "naming" }
+  | { readonly kind: "wrapping"; readonly node: string }
   | Adding
   | { readonly kind: "problem"; readonly node: string; readonly sentence: string };
 
@@ -63,6 +64,8 @@ export function MenuDesk(props: {
   const [attention, setAttention] = useState<Attention>(NONE);
   const rows = useMemo(() => rowsOf(outline, folded), [outline, folded]);
   const menus = childrenOf(outline, null);
+
+  const rowOf = (id: string) => rows.find((row) => row.id === id);
 
   const backToOutline = () => gridRef.current?.focus({ preventScroll: true });
   const leave = () => {
@@ -106,6 +109,7 @@ export function MenuDesk(props: {
     if (deed === "below" && selected.parent !== null) return open(addingBelow(outline, rows, selected));
     if (deed === "below" || deed === "under") return addUnder(selected);
     if (deed === "pick") return pick(selected);
+    if (deed === "wrap") return isOwnItem(selected) && setAttention({ kind: "wrapping", node: selected.id });
     if (deed === "label") return setAttention({ kind: "labelling", node: selected.id });
     const next = rows[rows.findIndex((row) => row.id === selected.id) - 1]?.id;
     const result = await gesture(selected, (_now, there) => changeOf(there, deed));
@@ -129,6 +133,7 @@ export function MenuDesk(props: {
                   n: () => void perform("below"),
                   h: () => void perform("hide"),
                   p: () => void perform("pick"),
+                  g: () => void perform("wrap"),
                   w: props.onWholeScreen,
                 }[event.key.toLowerCase()]
               : undefined;
@@ -154,6 +159,16 @@ export function MenuDesk(props: {
       node.row ? set(node, { label: text }) : { kind: "renameMenu", menu: node.id, name: text },
     );
     if (result.ok) leave();
+    return result;
+  };
+  const wrap = async (node: Node, words: string): Promise<Result> => {
+    const heading = newId();
+    const result = await gesture(node, (now, there) => wrapping(now, there, heading, words));
+    if (!result) return { ok: false, sentence: "That row is not there any more." };
+    if (result.ok) {
+      leave();
+      props.onSelect(`${node.menu.id}/${heading}`);
+    }
     return result;
   };
   const adding = attention.kind === "adding" ? attention : null;
@@ -260,21 +275,35 @@ export function MenuDesk(props: {
                   />
                 ),
               }
-            : attention.kind === "naming"
+            : attention.kind === "wrapping" && rowOf(attention.node)
               ? {
-                  after: rows.length - 1,
-                  level: 1,
+                  after: rows.findIndex((row) => row.id === attention.node) - 1,
+                  level: rowOf(attention.node)?.level ?? 1,
                   content: (
                     <TitleField
-                      label="Name of the new menu"
+                      label="The new heading"
                       initial=""
-                      placeholder="What you call it; visitors never see it"
-                      onKeep={nameMenu}
+                      placeholder="Words of the heading"
+                      onKeep={(words) => wrap(nodeOf(outline, attention.node), words)}
                       onLeave={leave}
                     />
                   ),
                 }
-              : null
+              : attention.kind === "naming"
+                ? {
+                    after: rows.length - 1,
+                    level: 1,
+                    content: (
+                      <TitleField
+                        label="Name of the new menu"
+                        initial=""
+                        placeholder="What you call it; visitors never see it"
+                        onKeep={nameMenu}
+                        onLeave={leave}
+                      />
+                    ),
+                  }
+                : null
         }
         onSelect={(id) => {
           setAttention(NONE);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { treeOf } from "../working-copy/tree";
 import { scopeKey, scopeName, scopesOf } from "../zones/scopes";
-import { changeOf, set } from "./deeds";
+import { changeOf, set, wrapping } from "./deeds";
 import { nodeOf, outlineOf } from "./outline";
 import { menu, page, row } from "./samples.test-help";
 
@@ -51,6 +51,19 @@ describe("a deed is a change", () => {
       item: "list",
       to: { ...filled.kind, list: { ...filled.kind.list, leftOut: ["x", "a"] } },
     });
+  });
+
+  it("wraps an item in a heading that stands where it stood", () => {
+    expect(wrapping(outline, node("main/own"), "h", "Inside")).toMatchObject([
+      {
+        kind: "addItems",
+        items: [{ id: "h", place: { parent: "list", after: null, anchor: { under: null, behind: ["a"] } } }],
+      },
+      { kind: "moveItems", items: ["own"], place: { parent: "h", after: null, anchor: null } },
+    ]);
+    expect(wrapping(outline, node("main/list a"), "h", "Inside")).toBeNull();
+    expect(wrapping(outline, node("main"), "h", "Inside")).toBeNull();
+    expect(wrapping(outline, node("aside/own"), "h", "Inside")).toBeNull();
   });
 
   it("freezes lists only, detaches rows of lists only, copies the owner's items only", () => {

@@ -2,15 +2,18 @@ import type { ChangeDto, OfferDto, RowPlace } from "../api/client";
 import type { Move } from "../outline/moves";
 import { newId } from "../shared/ids";
 import type { Result, WorkingCopyStore } from "../working-copy/store";
-import { endOf, type PageTree } from "../working-copy/tree";
+import { childrenOf, endOf, type PageTree } from "../working-copy/tree";
 import type { Deed } from "./MenuActions";
 import {
+  isOwnItem,
   itemAfterMove,
   listedPage,
   type MenuOutline,
   menuAfterMove,
   type Node,
+  nodeOf,
   pageAfterMove,
+  placeAt,
 } from "./outline";
 
 /** The change that a move of a row is: of a menu, of an item, or of the page that a list's row stands for. */
@@ -75,6 +78,29 @@ function leaveOut(node: Node, page: string): ChangeDto | null {
       }
     : null;
 }
+
+/** Puts a new heading in the place of an item, and the item under it; null for what is no item of the owner's own. */
+export function wrapping(
+  outline: MenuOutline,
+  node: Node,
+  heading: string,
+  label: string,
+): ChangeDto[] | null {
+  if (!node.row || node.parent === null || !isOwnItem(node)) return null;
+  const siblings = childrenOf(outline, node.parent);
+  const before = siblings[siblings.indexOf(node.id) - 1] ?? null;
+  const place = placeAt(outline, nodeOf(outline, node.parent), before);
+  return [
+    { kind: "addItems", items: [{ id: heading, place, kind: HEADING, label }] },
+    {
+      kind: "moveItems",
+      items: [node.row.item],
+      place: { parent: heading, after: null, anchor: null },
+    },
+  ];
+}
+
+const HEADING = { kind: "HEADING", page: null, carries: 0, address: null, menu: null, list: null } as const;
 
 type SetItems = Extract<ChangeDto, { kind: "setItems" }>;
 

@@ -4,8 +4,8 @@ import { type Result, sentenceOf, type WorkingCopyStore } from "../working-copy/
 import type { PageTree } from "../working-copy/tree";
 import { type MenuOutline, type Node, sameRow } from "./outline";
 
-/** What a gesture on a row is, by what is there when its turn comes; null for nothing. */
-type ChangeFor = (now: MenuOutline, there: Node, tree: PageTree) => ChangeDto | null;
+/** What a gesture on a row is, by what is there when its turn comes; null for nothing. Several changes are one edit. */
+type ChangeFor = (now: MenuOutline, there: Node, tree: PageTree) => ChangeDto | readonly ChangeDto[] | null;
 
 /**
  * Lets gestures go by what is there once the ones before them are done: keys come faster than answers, and a row may
@@ -22,6 +22,6 @@ export function useGestures(
       const now = await outlineAt(revision);
       const there = sameRow(now, node);
       const change = there ? changeFor(now, there, tree) : null;
-      return change && store.change(change);
+      return change && store.change(...[change].flat());
     }).catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
 }

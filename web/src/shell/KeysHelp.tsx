@@ -12,6 +12,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ["M", "move a page to…"],
   ["H", "hide or show an item, set a menu aside"],
   ["P", "place many pages of the tree in a menu"],
+  ["G", "put an item under a new heading"],
   ["Ctrl+D", "copy an item or a menu"],
   ["Delete", "remove an item or a menu, leave a page out of a list"],
   ["W", "the window at full size"],

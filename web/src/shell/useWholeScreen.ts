@@ -3,7 +3,7 @@ import { lettersAct } from "./keys";
 
 /** Whether the window has the whole screen. Escape or W gives it back, and the outline has the focus again. */
 export function useWholeScreen(
-  gridRef: RefObject<HTMLDivElement | null>,
+  gridRef: RefObject<HTMLElement | null>,
 ): readonly [boolean, (whole: boolean) => void] {
   const [whole, setWhole] = useState(false);
 

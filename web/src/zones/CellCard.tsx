@@ -1,15 +1,15 @@
 import { Button, Segmented, Select } from "antd";
-import { useState } from "react";
+import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
-import type { MenuDto, PlacedDto, SaysDto, ScopeDto, Zone, ZonesDto } from "../api/client";
+import type { MenuDto, PlacedDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { PlacedMenu } from "./PlacedMenu";
+import { added, altered, around, instead, moved, type Part, saysOf, without, withPart } from "./says";
 import { scopeKey, scopeName } from "./scopes";
-import { AS_THE_ZONE } from "./useZones";
+import { useSaying } from "./useZones";
 
-type Part = "menus" | "before" | "after";
 type Mode = "wider" | "instead" | "around";
 
 /** What stands in one zone for one scope: the menus, how each stands, and why the page in the window has what it has. */
@@ -22,41 +22,41 @@ export function CellCard(props: {
   readonly scope: ScopeDto;
   /** Chosen in the row of the page in the window: the scope is still to be chosen. */
   readonly ofPage: boolean;
+  /** Opened by key, which goes on from here and comes back with Escape. */
+  readonly takesFocus: boolean;
+  readonly onLeave: () => void;
   readonly menus: readonly MenuDto[];
 }) {
   const { copy, store, table, page, zone, menus } = props;
   const [scope, setScope] = useState(props.scope);
   const [problem, setProblem] = useState<string | null>(null);
-  const says =
-    table.rows
-      .find((row) => scopeKey(row.scope) === scopeKey(scope))
-      ?.cells.find((cell) => cell.zone === zone)?.says ?? null;
+  const says = saysOf(table, zone, scope);
   const [wanted, setWanted] = useState<Mode | null>(null);
   const mode: Mode = says === null ? (wanted ?? "wider") : says.kind === "INSTEAD" ? "instead" : "around";
   const why = table.page.find((cell) => cell.zone === zone)?.why ?? [];
   const everywhere = scope.kind === "EVERYWHERE";
 
-  const send = async (next: SaysDto | null) => {
-    const result = await store.change({ kind: "assignMenus", zone, scope, says: next });
+  const heading = useRef<HTMLHeadingElement>(null);
+  const { takesFocus } = props;
+  useEffect(() => {
+    if (takesFocus) heading.current?.focus();
+  }, [takesFocus]);
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    const opened = event.target instanceof HTMLElement && event.target.ariaExpanded === "true";
+    if (event.key === "Escape" && !opened) props.onLeave(); // in an open list it only closes the list
+  };
+
+  const say = useSaying(store);
+  const send = async (edit: Parameters<typeof say>[2]) => {
+    const result = await say(zone, scope, edit);
     setProblem(result.ok ? null : result.sentence);
   };
   const partOf = (part: Part): readonly PlacedDto[] => says?.[part] ?? [];
-  const put = (part: Part, placed: readonly PlacedDto[]) =>
-    void send(
-      part === "menus"
-        ? { kind: "INSTEAD", menus: placed, before: null, after: null }
-        : {
-            kind: "AROUND",
-            menus: null,
-            before: part === "before" ? placed : partOf("before"),
-            after: part === "after" ? placed : partOf("after"),
-          },
-    );
   const change = (next: Mode) => {
     setWanted(next);
-    if (next === "wider") void send(null);
-    else if (next === "instead") void send({ kind: "INSTEAD", menus: [], before: null, after: null });
-    else if (says !== null) void send({ kind: "AROUND", menus: null, before: [], after: partOf("menus") });
+    if (next === "wider") void send(() => null);
+    else if (next === "instead") void send(() => instead([]));
+    else if (says !== null) void send((now) => around([], now?.menus ?? []));
   };
   const list = (part: Part, word: string) => (
     <MenuList
@@ -67,12 +67,16 @@ export function CellCard(props: {
       menus={menus}
       zone={zone}
       usual={table.usual.find((each) => each.zone === zone)}
-      onPut={(placed) => put(part, placed)}
+      onEdit={(edit) => void send((now) => withPart(now, part, edit))}
     />
   );
   return (
-    <section className="card" aria-label={`${ZONE_WORDS[zone]} of ${scopeName(copy.tree, scope)}`}>
-      <h2>
+    <section
+      className="card"
+      aria-label={`${ZONE_WORDS[zone]} of ${scopeName(copy.tree, scope)}`}
+      onKeyDown={onKeyDown}
+    >
+      <h2 ref={heading} tabIndex={-1}>
         {ZONE_WORDS[zone]} of {scopeName(copy.tree, scope)}
       </h2>
       {props.ofPage && (
@@ -161,13 +165,12 @@ function MenuList(props: {
   readonly menus: readonly MenuDto[];
   readonly zone: Zone;
   readonly usual: ZonesDto["usual"][number] | undefined;
-  readonly onPut: (placed: readonly PlacedDto[]) => void;
+  readonly onEdit: (edit: (placed: readonly PlacedDto[]) => readonly PlacedDto[]) => void;
 }) {
-  const { placed, menus, onPut } = props;
+  const { placed, menus, onEdit } = props;
   const nameOf = (id: string) => menus.find((menu) => menu.id === id)?.name ?? "A menu that is gone";
   const there = [...placed, ...props.elsewhere];
   const free = menus.filter((menu) => !there.some((each) => each.menu === menu.id));
-  const at = (index: number, next: PlacedDto) => placed.map((each, other) => (other === index ? next : each));
   return (
     <>
       <h3>{props.word}</h3>
@@ -181,7 +184,7 @@ function MenuList(props: {
               size="small"
               aria-label={`Move ${nameOf(each.menu)} up`}
               disabled={index === 0}
-              onClick={() => onPut(swapped(placed, index - 1))}
+              onClick={() => onEdit((now) => moved(now, each.menu, -1))}
             >
               ↑
             </Button>
@@ -190,7 +193,7 @@ function MenuList(props: {
               size="small"
               aria-label={`Move ${nameOf(each.menu)} down`}
               disabled={index === placed.length - 1}
-              onClick={() => onPut(swapped(placed, index))}
+              onClick={() => onEdit((now) => moved(now, each.menu, 1))}
             >
               ↓
             </Button>
@@ -198,22 +201,22 @@ function MenuList(props: {
               type="text"
               size="small"
               aria-label={`Take away ${nameOf(each.menu)}`}
-              onClick={() => onPut(placed.filter((other) => other !== each))}
+              onClick={() => onEdit((now) => without(now, each.menu))}
             >
               Take away
             </Button>
           </div>
-          <PlacedMenu placed={each} usual={props.usual} onChange={(next) => onPut(at(index, next))} />
+          <PlacedMenu
+            placed={each}
+            usual={props.usual}
+            onChange={(part) => onEdit((now) => altered(now, each.menu, part))}
+          />
         </div>
       ))}
       {free.length > 0 && (
         <div className="choices put">
           {free.slice(0, 6).map((menu) => (
-            <Button
-              key={menu.id}
-              size="small"
-              onClick={() => onPut([...placed, { menu: menu.id, ...AS_THE_ZONE }])}
-            >
+            <Button key={menu.id} size="small" onClick={() => onEdit((now) => added(now, menu.id))}>
               + {menu.name}
             </Button>
           ))}
@@ -226,7 +229,7 @@ function MenuList(props: {
               placeholder="another menu…"
               value={null}
               style={{ width: 160 }}
-              onChange={(menu: string) => onPut([...placed, { menu, ...AS_THE_ZONE }])}
+              onChange={(menu: string) => onEdit((now) => added(now, menu))}
               options={free.slice(6).map((menu) => ({ value: menu.id, label: menu.name }))}
             />
           )}
@@ -234,12 +237,4 @@ function MenuList(props: {
       )}
     </>
   );
-}
-
-/** The list with a menu and the next one exchanged. */
-function swapped(placed: readonly PlacedDto[], at: number): PlacedDto[] {
-  const next = [...placed];
-  const [moved] = next.splice(at, 1);
-  if (moved) next.splice(at + 1, 0, moved);
-  return next;
 }

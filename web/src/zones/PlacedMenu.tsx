@@ -26,14 +26,14 @@ const OVERFLOWS: Setting<"overflow"> = { WRAP: "wraps", MORE: "ends in â€œMoreâ€
 export function PlacedMenu(props: {
   readonly placed: PlacedDto;
   readonly usual: ZonesDto["usual"][number] | undefined;
-  readonly onChange: (placed: PlacedDto) => void;
+  readonly onChange: (part: Partial<PlacedDto>) => void;
 }) {
   const { placed, usual, onChange } = props;
   const choice = <K extends "form" | "size" | "alignment" | "gap" | "overflow">(
     key: K,
     word: string,
     words: Partial<Setting<K>>,
-    asZone: string,
+    asZone?: string,
   ) => (
     <Select
       key={key}
@@ -41,9 +41,9 @@ export function PlacedMenu(props: {
       aria-label={word}
       value={placed[key] ?? ""}
       style={{ minWidth: 110 }}
-      onChange={(value) => onChange({ ...placed, [key]: value === "" ? null : value })}
+      onChange={(value) => onChange({ [key]: value === "" ? null : value })}
       options={[
-        { value: "", label: `${word}: ${asZone}` },
+        { value: "", label: `${word}: ${asZone ? `${asZone}, as the zone` : "as the zone"}` },
         ...Object.entries(words).map(([value, label]) => ({ value, label: `${word}: ${label}` })),
       ]}
     />
@@ -52,16 +52,16 @@ export function PlacedMenu(props: {
   const across = (placed.form ?? usual?.form) === "ACROSS";
   return (
     <div className="settings">
-      {choice("form", "Form", FORMS, usual ? FORMS[usual.form] : "as the zone")}
-      {choice("size", "Type", SIZES, "as the zone")}
-      {choice("alignment", "Stands", across ? ALIGNMENTS : UNSPREAD, "as the zone")}
-      {choice("gap", "Gaps", GAPS, "as the zone")}
+      {choice("form", "Form", FORMS, usual && FORMS[usual.form])}
+      {choice("size", "Type", SIZES)}
+      {choice("alignment", "Stands", across ? ALIGNMENTS : UNSPREAD)}
+      {choice("gap", "Gaps", GAPS)}
       {across && choice("overflow", "Too long", OVERFLOWS, OVERFLOWS.WRAP)}
       <Select
         size="small"
         aria-label="From level"
         value={placed.fromLevel}
-        onChange={(fromLevel) => onChange({ ...placed, fromLevel })}
+        onChange={(fromLevel) => onChange({ fromLevel })}
         options={Array.from({ length: 5 }, (_, index) => ({
           value: index + 1,
           label: `From level ${index + 1}`,
@@ -71,7 +71,7 @@ export function PlacedMenu(props: {
         size="small"
         aria-label="How many levels"
         value={placed.levels ?? 0}
-        onChange={(chosen) => onChange({ ...placed, levels: chosen === 0 ? null : chosen })}
+        onChange={(chosen) => onChange({ levels: chosen === 0 ? null : chosen })}
         options={[
           { value: 0, label: `Levels: ${levels}, as the zone` },
           ...Array.from({ length: 10 }, (_, index) => ({ value: index + 1, label: `Levels: ${index + 1}` })),
@@ -79,7 +79,7 @@ export function PlacedMenu(props: {
       />
       <Checkbox
         checked={placed.currentBranchOnly}
-        onChange={(event) => onChange({ ...placed, currentBranchOnly: event.target.checked })}
+        onChange={(event) => onChange({ currentBranchOnly: event.target.checked })}
       >
         Only the branch of the visited page
       </Checkbox>

@@ -1,10 +1,9 @@
 import { Select } from "antd";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import type { AssignmentDto, PlacedDto, ScopeDto, Zone, ZonesDto } from "../api/client";
+import type { AssignmentDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { menusAddress } from "../menus/address";
 import { useMenus } from "../menus/useMenus";
-import { ZONE_WORDS } from "../menus/words";
 import { CouldNotLoad } from "../shell/CouldNotLoad";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
@@ -12,15 +11,18 @@ import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf, pathTo } from "../working-copy/tree";
 import { CellCard } from "./CellCard";
-import { scopeKey, scopeName, scopesOf } from "./scopes";
+import { capital, scopeKey, scopeName, scopesOf } from "./scopes";
 import { useZones } from "./useZones";
-import { ZoneDrawing } from "./ZoneDrawing";
+import { ZoneTable } from "./ZoneTable";
 import "./zones.css";
 
-const ZONES = Object.keys(ZONE_WORDS) as Zone[];
-
 /** A cell of the table: a zone, and the scope or, in the last row, the page in the window. */
-type Chosen = { readonly zone: Zone; readonly scope: ScopeDto; readonly ofPage: boolean };
+type Chosen = {
+  readonly zone: Zone;
+  readonly scope: ScopeDto;
+  readonly ofPage: boolean;
+  readonly byKey: boolean;
+};
 
 /** The zone table: scopes down, zones across, and what the page in the window has, with the reason. */
 export default function ZonesScreen(props: {
@@ -33,8 +35,8 @@ export default function ZonesScreen(props: {
   const { copy, store, page } = props;
   const zones = useZones(copy.revision, page);
   const menus = useMenus(copy.revision);
-  const gridRef = useRef<HTMLDivElement>(null);
-  const [whole, setWhole] = useWholeScreen(gridRef);
+  const stopRef = useRef<HTMLButtonElement>(null);
+  const [whole, setWhole] = useWholeScreen(stopRef);
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [drafts, setDrafts] = useState<readonly ScopeDto[]>([]);
   const navigate = useNavigate();
@@ -53,7 +55,8 @@ export default function ZonesScreen(props: {
   const names = new Map(menus.menus.menus.map((menu) => [menu.id, menu.name]));
   const rows = withDrafts(table, drafts, copy);
   const title = pageOf(copy.tree, page).title;
-  const choose = (zone: Zone, scope: ScopeDto, ofPage: boolean) => setChosen({ zone, scope, ofPage });
+  const choose = (zone: Zone, scope: ScopeDto, ofPage: boolean, byKey: boolean) =>
+    setChosen({ zone, scope, ofPage, byKey });
   const isChosen = (zone: Zone, scope: ScopeDto, ofPage: boolean) =>
     chosen?.zone === zone &&
     chosen.ofPage === ofPage &&
@@ -71,66 +74,16 @@ export default function ZonesScreen(props: {
             <h2>Zones</h2>
             <span>which menus stand where, and for which pages</span>
           </div>
-          <div className="zone-table-ground" ref={gridRef} tabIndex={-1}>
-            <table className="zone-table">
-              <thead>
-                <tr>
-                  <th scope="col">For</th>
-                  {ZONES.map((zone) => (
-                    <th key={zone} scope="col">
-                      <ZoneDrawing zone={zone} />
-                      {ZONE_WORDS[zone]}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map((row) => (
-                  <tr key={scopeKey(row.scope)}>
-                    <th scope="row">{capital(row.name)}</th>
-                    {ZONES.map((zone) => (
-                      <td key={zone}>
-                        <button
-                          type="button"
-                          className="cell"
-                          aria-pressed={isChosen(zone, row.scope, false)}
-                          onClick={() => choose(zone, row.scope, false)}
-                        >
-                          <span className="unseen">
-                            {ZONE_WORDS[zone]} of {row.name}:
-                          </span>
-                          <Said assignment={row.cells.find((cell) => cell.zone === zone)} names={names} />
-                        </button>
-                      </td>
-                    ))}
-                  </tr>
-                ))}
-                <tr className="computed">
-                  <th scope="row">{title}, the page in the window</th>
-                  {ZONES.map((zone) => {
-                    const at = table.page.find((cell) => cell.zone === zone);
-                    return (
-                      <td key={zone}>
-                        <button
-                          type="button"
-                          className="cell"
-                          title={at?.why.join(" ")}
-                          aria-pressed={isChosen(zone, ownScope, true)}
-                          onClick={() => choose(zone, ownScope, true)}
-                        >
-                          <span className="unseen">
-                            {ZONE_WORDS[zone]} of {title}:
-                          </span>
-                          {at?.menus.map((menu) => (
-                            <span key={menu.menu}>{menu.name}</span>
-                          ))}
-                        </button>
-                      </td>
-                    );
-                  })}
-                </tr>
-              </tbody>
-            </table>
+          <div className="zone-table-ground">
+            <ZoneTable
+              rows={rows}
+              ofPage={table.page}
+              title={title}
+              names={names}
+              isChosen={(zone, scope) => isChosen(zone, scope ?? ownScope, scope === null)}
+              stopRef={stopRef}
+              onChoose={(zone, scope, byKey) => choose(zone, scope ?? ownScope, scope === null, byKey)}
+            />
           </div>
           <div className="new-scope">
             <Select
@@ -144,7 +97,7 @@ export default function ZonesScreen(props: {
                 const scope = scopesOf(copy.tree).find((each) => scopeKey(each) === key);
                 if (scope) {
                   setDrafts([...drafts, scope]);
-                  choose("SIDEBAR", scope, false);
+                  choose("SIDEBAR", scope, false, true);
                 }
               }}
               options={scopesOf(copy.tree).map((scope) => ({
@@ -182,6 +135,8 @@ export default function ZonesScreen(props: {
             zone={chosen.zone}
             scope={chosen.ofPage ? ownScope : chosen.scope}
             ofPage={chosen.ofPage}
+            takesFocus={chosen.byKey}
+            onLeave={() => stopRef.current?.focus()}
             menus={menus.menus.menus}
           />
         ) : (
@@ -189,38 +144,14 @@ export default function ZonesScreen(props: {
             <h2>Where menus stand</h2>
             <p className="sentence">
               Each row says for which pages, each column in which part of the page. A narrower row beats a
-              wider one. Choose a cell to change it; the last row says what the page in the window has.
+              wider one. Choose a cell to change it, by click or by arrow keys and Enter; the last row says
+              what the page in the window has.
             </p>
           </section>
         )
       }
     />
   );
-}
-
-/** What an assignment puts in a cell. */
-function Said(props: {
-  readonly assignment: AssignmentDto | undefined;
-  readonly names: ReadonlyMap<string, string>;
-}) {
-  const says = props.assignment?.says;
-  if (!says) return <span className="unsaid">–</span>;
-  const list = (placed: readonly PlacedDto[] | null, word: string) =>
-    (placed ?? []).map((each) => (
-      <span key={word + each.menu}>
-        {word && <em>{word} </em>}
-        {props.names.get(each.menu) ?? "a menu that is gone"}
-      </span>
-    ));
-  if (says.kind === "AROUND") {
-    return (
-      <>
-        {list(says.before, "before:")}
-        {list(says.after, "after:")}
-      </>
-    );
-  }
-  return (says.menus ?? []).length === 0 ? <em>nothing</em> : list(says.menus, "");
 }
 
 /** Scopes that were asked for but hold nothing yet stand among the others until they do. */
@@ -232,8 +163,4 @@ function withDrafts(table: ZonesDto, drafts: readonly ScopeDto[], copy: WorkingC
       .filter((scope) => !there.has(scopeKey(scope)))
       .map((scope) => ({ scope, name: scopeName(copy.tree, scope), cells: [] as readonly AssignmentDto[] })),
   ];
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -34,3 +34,7 @@ export function scopesOf(tree: PageTree): ScopeDto[] {
   );
   return [...sections, ...layouts, ...pages];
 }
+
+export function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

@@ -3,28 +3,12 @@ package velnik.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertTrue;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.testng.annotations.AfterMethod;
-import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
 /** From a menu that an owner has in mind to what visitors get of it, on the boatyard's site. */
-public class MenusIT extends DemoTest {
-    private Owner mara;
-
-    @BeforeMethod
-    public void signIn() {
-        mara = new Owner(velnik, wide()).signsIn();
-    }
-
-    /** So that each errand begins with the boatyard as it was. */
-    @AfterMethod(alwaysRun = true)
-    public void undo() {
-        mara.undoesEverything();
-    }
-
+public class MenusIT extends UndoneTest {
     @Test
     public void menuByHand_isBuiltInTheAddLine_andStandsInTheHeader() {
         mara.opensScreen("Menus").isAccessible("Menus");
@@ -92,39 +76,6 @@ public class MenusIT extends DemoTest {
         visitor.across().getByText("Open canoes").click();
         visitor.reads("Open canoes");
         mara.complainsOfNothing();
-    }
-
-    @Test
-    public void sidebarOfASection_isTwoClicks_andStandsThereAlone() {
-        mara.chooses("Hire");
-        mara.opensScreen("Zones").isAccessible("Zones");
-        mara.clicksAt(mara.header().getByText("Hire", new Locator.GetByTextOptions().setExact(true)));
-        Locator cell = mara.page()
-                .locator(".computed button")
-                .filter(new Locator.FilterOptions().setHasText("Sidebar of Hire:"));
-        mara.gestures();
-        cell.click();
-        mara.clicks("+ Short").isTold("The sidebar of Hire and what is under it shows Short.");
-        assertTrue(mara.gestures() + 1 <= 4, "a sidebar for a section");
-        assertThat(mara.window().locator(".sidebar")).containsText("Contact");
-        assertThat(cell).containsText("Short");
-        mara.isAccessible("a cell of the zones");
-        mara.publishes();
-        Visitor visitor = new Visitor(velnik, wide());
-        visitor.opens("/hire/kayaks");
-        assertThat(visitor.page().locator(".sidebar")).containsText("Contact");
-        visitor.isAccessible("a page with a sidebar");
-        visitor.opens("/contact");
-        assertThat(visitor.page().locator(".sidebar")).hasCount(0);
-        visitor.opens("/repairs/hulls");
-        assertThat(visitor.page().locator(".sidebar [aria-current=page]")).hasText("Hulls");
-        visitor.opens("/about-us/find-us");
-        assertThat(visitor.page().locator(".site-footer")).containsText("The lane floods at 5.4 metres.");
-        visitor.isAccessible("three menus in the footer");
-        visitor.opens("/hire/group-bookings");
-        assertThat(visitor.across().locator("a")).hasText(new String[] {"Home", "Contact"});
-        mara.complainsOfNothing();
-        visitor.complainsOfNothing();
     }
 
     @Test
@@ -214,6 +165,11 @@ public class MenusIT extends DemoTest {
         mara.presses("Control+Shift+ArrowRight").isTold("Canoes moved under On the tide.");
         mara.presses("Control+d").isTold("Canoes copied; the copy stands after it.");
         mara.presses("Control+z").isTold("Undone: Copy Canoes.");
+        mara.presses("g").types("On one tide").presses("Enter");
+        mara.isTold("On one tide added under On the tide. Canoes moved under On one tide.");
+        mara.seesUnder("On the tide", "Kayaks", "Prices", "On one tide").seesUnder("On one tide", "Canoes");
+        assertThat(mara.row("On one tide")).hasAttribute("aria-selected", "true");
+        mara.presses("Control+z", "ArrowUp").chooses("Canoes");
         mara.presses("Delete").isTold("Canoes removed.");
         mara.presses("Control+z").isTold("Undone: Remove Canoes.");
         mara.seesUnder("On the tide", "Kayaks", "Prices", "Canoes");

@@ -2,6 +2,7 @@ package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
@@ -10,6 +11,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.Map;
 import java.util.Objects;
+import java.util.regex.Pattern;
 
 /** Somebody at the editor. */
 final class Owner extends Watched {
@@ -58,10 +60,61 @@ final class Owner extends Watched {
 
     Owner clicks(String button) {
         gestures++;
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(button).setExact(true))
+        button(button).click();
+        return this;
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator link(String name) {
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** A cell of the zone table. */
+    Locator cell(String zone, String scope) {
+        return page.locator(".zone-table button")
+                .filter(new Locator.FilterOptions().setHasText(zone + " of " + scope + ":"));
+    }
+
+    /** Presses Tab until something has the focus. */
+    Owner tabsTo(Locator target) {
+        assertThat(target).isVisible();
+        for (int tabs = 0; tabs < 100 && !isFocused(target); tabs++) {
+            page.keyboard().press("Tab");
+        }
+        assertThat(target).isFocused();
+        return this;
+    }
+
+    private static boolean isFocused(Locator target) {
+        return (Boolean) target.evaluate("element => element === document.activeElement");
+    }
+
+    /** Chooses from a list that drops down. */
+    Owner picks(String list, String option) {
+        gestures += 2;
+        page.getByLabel(list, new Page.GetByLabelOptions().setExact(true)).click();
+        page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("(^|: )" + option + "$")))
                 .click();
+        return this;
+    }
+
+    /** Does something that moves, resizes, shows or hides a row of what is in the window. */
+    Owner seesAnotherPicture(Locator inWindow, Runnable deed) {
+        String picture = "zone => JSON.stringify([...zone.querySelectorAll('li, button, summary')].map(row => {"
+                + " const box = row.getBoundingClientRect();"
+                + " return [box.x, box.y, box.width, box.height].map(Math.round); }))";
+        Object before = inWindow.evaluate(picture);
+        deed.run();
+        for (int tries = 0; tries < 100 && before.equals(inWindow.evaluate(picture)); tries++) {
+            page.waitForTimeout(100);
+        }
+        assertNotEquals(inWindow.evaluate(picture), before, "nothing to be seen of it");
         return this;
     }
 
@@ -151,8 +204,7 @@ final class Owner extends Watched {
     }
 
     Owner opensScreen(String name) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true))
-                .click();
+        link(name).click();
         assertThat(page.locator("h2").first()).hasText(name);
         return this;
     }

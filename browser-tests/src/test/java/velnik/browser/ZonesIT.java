@@ -1,0 +1,101 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** Which menus stand where, from the zone table to what visitors get. */
+public class ZonesIT extends UndoneTest {
+
+    @Test
+    public void sidebarOfASection_isTwoClicks_andStandsThereAlone() {
+        mara.chooses("Hire");
+        mara.opensScreen("Zones").isAccessible("Zones");
+        mara.clicksAt(mara.header().getByText("Hire", new Locator.GetByTextOptions().setExact(true)));
+        Locator cell = mara.cell("Sidebar", "Hire, the page in the window");
+        mara.gestures();
+        cell.click();
+        mara.clicks("+ Short").isTold("The sidebar of Hire and what is under it shows Short.");
+        assertTrue(mara.gestures() + 1 <= 4, "a sidebar for a section");
+        assertThat(mara.window().locator(".sidebar")).containsText("Contact");
+        assertThat(cell).containsText("Short");
+        mara.isAccessible("a cell of the zones");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire/kayaks");
+        assertThat(visitor.page().locator(".sidebar")).containsText("Contact");
+        visitor.isAccessible("a page with a sidebar");
+        visitor.opens("/contact");
+        assertThat(visitor.page().locator(".sidebar")).hasCount(0);
+        visitor.opens("/repairs/hulls");
+        assertThat(visitor.page().locator(".sidebar [aria-current=page]")).hasText("Hulls");
+        visitor.opens("/about-us/find-us");
+        assertThat(visitor.page().locator(".site-footer")).containsText("The lane floods at 5.4 metres.");
+        visitor.isAccessible("three menus in the footer");
+        visitor.opens("/hire/group-bookings");
+        assertThat(visitor.across().locator("a")).hasText(new String[] {"Home", "Contact"});
+        mara.complainsOfNothing();
+        visitor.complainsOfNothing();
+    }
+
+    @Test
+    public void byKeyboardAlone_aZoneIsChanged() {
+        mara.tabsTo(mara.link("Zones")).presses("Enter");
+        assertThat(mara.cell("Header", "every page")).isFocused();
+        mara.presses("ArrowRight", "ArrowRight", "ArrowDown", "ArrowDown", "ArrowDown", "ArrowDown", "ArrowDown");
+        assertThat(mara.cell("Sidebar", "Home, the page in the window")).isFocused();
+        mara.presses("Enter");
+        assertThat(mara.page().locator(".card h2")).isFocused();
+        assertThat(mara.page().locator(".card .why")).hasText("No menu is assigned to this zone.");
+        mara.tabsTo(mara.button("+ Short")).presses("Enter");
+        mara.isTold("The sidebar of Home shows Short.");
+        assertThat(mara.window().locator(".sidebar")).containsText("Contact");
+        mara.tabsTo(mara.button("+ Tides")).presses("Enter").isTold("The sidebar of Home shows Short, Tides.");
+        mara.tabsTo(mara.button("Move Short down")).presses("Enter").isTold("The sidebar of Home shows Tides, Short.");
+        mara.tabsTo(mara.page().getByLabel("Form").first()).presses("Enter", "ArrowDown", "Enter");
+        mara.isTold("The sidebar of Home shows Tides, Short.");
+        assertThat(mara.window().locator(".sidebar .menu").first()).hasClass(Pattern.compile("across"));
+        mara.presses("Escape");
+        assertThat(mara.cell("Sidebar", "Home, the page in the window")).isFocused();
+        assertThat(mara.cell("Sidebar", "Home, the page in the window")).containsText("Tides");
+        mara.presses("Control+z", "Control+z", "Control+z", "Control+z");
+        mara.isTold("Undone: Change the sidebar of Home.");
+        assertThat(mara.window().locator(".sidebar")).hasCount(0);
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void everySettingOfAPlacedMenu_isSeenAtOnce() {
+        mara.opensScreen("Zones");
+        mara.cell("Header", "every page").click();
+        Locator header = mara.window().locator(".site-header");
+        String[][] ofMain = {
+            {"Form", "down"},
+            {"Form", "folding"},
+            {"Form", "in columns"},
+            {"Form", "behind a button"},
+            {"Form", "across"},
+            {"Type", "large"},
+            {"Type", "small"},
+            {"Gaps", "wide"},
+            {"Gaps", "tight"},
+            {"How many levels", "1"},
+            {"From level", "From level 2"},
+        };
+        for (String[] setting : ofMain) {
+            mara.seesAnotherPicture(header, () -> mara.picks(setting[0], setting[1]));
+        }
+        Locator branch = mara.page().getByLabel("Only the branch of the visited page");
+        mara.seesAnotherPicture(header, branch::click);
+        // Nothing of it stands at the far end, which would leave a row no room to stand elsewhere.
+        mara.clicks("+ Short").clicks("Take away Main").isTold("The header of every page shows Short.");
+        for (String place : List.of("at the start", "in the middle", "spread")) {
+            mara.seesAnotherPicture(header, () -> mara.picks("Stands", place));
+        }
+        mara.complainsOfNothing();
+    }
+}

@@ -1,0 +1,65 @@
+import type { PlacedDto, SaysDto, ScopeDto, Zone, ZonesDto } from "../api/client";
+import { scopeKey } from "./scopes";
+
+/** A list of menus in what a zone says: instead of the wider, or before and after it. */
+export type Part = "menus" | "before" | "after";
+
+/** How a menu stands when nothing is said: as the zone has it. */
+const AS_THE_ZONE: Omit<PlacedDto, "menu"> = {
+  form: null,
+  size: null,
+  alignment: null,
+  gap: null,
+  overflow: null,
+  fromLevel: 1,
+  levels: null,
+  currentBranchOnly: false,
+};
+
+export const EVERYWHERE: ScopeDto = { kind: "EVERYWHERE", page: null, layout: null, pages: null };
+
+/** What stands in a zone for a scope; null where it says nothing of its own. */
+export function saysOf(table: ZonesDto, zone: Zone, scope: ScopeDto): SaysDto | null {
+  const row = table.rows.find((each) => scopeKey(each.scope) === scopeKey(scope));
+  return row?.cells.find((cell) => cell.zone === zone)?.says ?? null;
+}
+
+/** These menus instead of what the wider says. */
+export function instead(menus: readonly PlacedDto[]): SaysDto {
+  return { kind: "INSTEAD", menus, before: null, after: null };
+}
+
+export function around(before: readonly PlacedDto[], after: readonly PlacedDto[]): SaysDto {
+  return { kind: "AROUND", menus: null, before, after };
+}
+
+/** What is said, with one of its lists changed. */
+export function withPart(
+  says: SaysDto | null,
+  part: Part,
+  edit: (placed: readonly PlacedDto[]) => readonly PlacedDto[],
+): SaysDto {
+  const list = (of: Part) => (of === part ? edit(says?.[of] ?? []) : (says?.[of] ?? []));
+  return part === "menus" ? instead(list("menus")) : around(list("before"), list("after"));
+}
+
+/** With a menu at the end, as the zone has it. */
+export function added(placed: readonly PlacedDto[], menu: string): PlacedDto[] {
+  return [...without(placed, menu), { menu, ...AS_THE_ZONE }];
+}
+
+export function without(placed: readonly PlacedDto[], menu: string): PlacedDto[] {
+  return placed.filter((each) => each.menu !== menu);
+}
+
+/** With a menu standing another way. */
+export function altered(placed: readonly PlacedDto[], menu: string, part: Partial<PlacedDto>): PlacedDto[] {
+  return placed.map((each) => (each.menu === menu ? { ...each, ...part } : each));
+}
+
+/** With a menu so many places further down; up for a negative number. */
+export function moved(placed: readonly PlacedDto[], menu: string, by: number): readonly PlacedDto[] {
+  const at = placed.findIndex((each) => each.menu === menu);
+  const there = placed[at];
+  return there ? without(placed, menu).toSpliced(Math.max(at + by, 0), 0, there) : placed;
+}
