@@ -3,6 +3,7 @@ import { Input, type InputRef } from "antd";
 import { useEffect, useId, useRef, useState } from "react";
 import { api, type OfferDto } from "../api/client";
 import type { Result } from "../working-copy/store";
+import { KIND_WORDS } from "./words";
 
 /**
  * An item being typed where it will stand. What is typed is understood by the server and offered as a page, a link, a
@@ -132,11 +133,7 @@ function wordsFor(offer: OfferDto): string {
     case "PAGE":
       return `${offer.detail}${offer.placed ? " · already in this menu" : ""}`;
     case "LINK":
-      return offer.kind?.kind === "MAIL"
-        ? "mail address"
-        : offer.kind?.kind === "PHONE"
-          ? "phone number"
-          : "web link";
+      return offer.kind ? KIND_WORDS[offer.kind.kind] : "";
     case "HEADING":
       return "as a heading";
     case "TEXT":

@@ -4,8 +4,8 @@ import type { KindDto, MenuRowDto, Zone } from "../api/client";
 export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
   PAGE: "page",
   WEB_LINK: "web link",
-  MAIL: "mail",
-  PHONE: "phone",
+  MAIL: "mail address",
+  PHONE: "phone number",
   HEADING: "heading",
   TEXT: "text",
   OTHER_MENU: "another menu",
