@@ -40,7 +40,6 @@ export function PlacedMenu(props: {
       size="small"
       aria-label={word}
       value={placed[key] ?? ""}
-      style={{ minWidth: 110 }}
       onChange={(value) => onChange({ [key]: value === "" ? null : value })}
       options={[
         { value: "", label: `${word}: ${asZone ? `${asZone}, as the zone` : "as the zone"}` },

@@ -83,7 +83,7 @@ public class ZonesIT extends UndoneTest {
             {"Type", "small"},
             {"Gaps", "wide"},
             {"Gaps", "tight"},
-            {"How many levels", "1"},
+            {"How many levels", "Levels: 1"},
             {"From level", "From level 2"},
         };
         for (String[] setting : ofMain) {
