@@ -33,28 +33,19 @@ public class VisitorHtmlTest {
     private static final Frame FRAME =
             new Frame(AddressWriter.fromRoot(), "en", "/look.css", List.of("/look.js"), null);
 
-    @DataProvider
-    public Object[][] pages() {
-        return new Object[][] {{"Canoes"}, {"Group bookings"}};
+    @Test
+    public void page_isAsReviewed() throws IOException {
+        isAsReviewed("canoes", html(brackwater(), "Canoes", FRAME));
     }
 
-    @Test(dataProvider = "pages")
-    public void page_isAsReviewed(String title) throws IOException {
-        isAsReviewed(Slugs.fromTitle(title), html(brackwater(), title, FRAME));
+    @Test
+    public void sidebar_marksWhereOneIs_asReviewed() throws IOException {
+        isAsReviewed("engines-sidebar", zone(Zone.SIDEBAR, html(brackwater(), "Engines", FRAME)));
     }
 
-    @DataProvider
-    public Object[][] marks() {
-        return new Object[][] {
-            {"Home", Zone.PHONE_DRAWER}, {"Moorings", Zone.HEADER}, {"Engines", Zone.SIDEBAR}, {"Find us", Zone.FOOTER}
-        };
-    }
-
-    @Test(dataProvider = "marks")
-    public void zone_marksWhereOneIs_asReviewed(String title, Zone zone) throws IOException {
-        isAsReviewed(
-                Slugs.fromTitle(title) + "-" + Slugs.fromTitle(zone.name()),
-                zone(zone, html(brackwater(), title, FRAME)));
+    @Test
+    public void layout_isNamedForTheStyleSheet() {
+        assertTrue(html(brackwater(), "Group bookings", FRAME).contains("<div class=\"ground layout-landing\">"));
     }
 
     /** Zones that lay a menu out alike give the same, but for the classes that name the form and size. */
@@ -71,7 +62,7 @@ public class VisitorHtmlTest {
         };
     }
 
-    /** One item of each kind, with each option, in a zone of its own; the classes of the form and size are reviewed with the marks. */
+    /** One item of each kind, with each option, in a zone of its own. */
     @Test(dataProvider = "zones")
     public void everyKindOfItem_isAsReviewed(Zone zone, Zone alike) throws IOException {
         SiteScript script = brackwater();
