@@ -38,6 +38,7 @@ public class Screenshots extends BrowserTest {
             take(mara, "add-line");
             mara.presses("Escape");
             mara.clicksAt(mara.window().locator(".footer").getByText("Find us"));
+            assertThat(mara.window().locator("h1")).hasText("Find us");
             mara.opensScreen("Zones");
             mara.page()
                     .locator(".computed button")
