@@ -115,6 +115,22 @@ public class MenusIT extends UndoneTest {
     }
 
     @Test
+    public void itemOfAWithheldPage_saysWhy_andItsCardOpensThePage() {
+        mara.chooses("Kayaks");
+        mara.page().locator(".card").getByText("Held back").click();
+        mara.isTold("Kayaks is held back.");
+        mara.opensMenu("Short").presses("n").types("kayaks").presses("Enter", "Escape");
+        mara.isTold("Kayaks added to Short. Kayaks is held back, so the item shows to nobody until the page is open.");
+        mara.chooses("Kayaks");
+        assertThat(mara.page().locator(".card .sentence")).containsText("held back");
+        mara.isAccessible("an item of a withheld page");
+        mara.clicks("Open the page Kayaks").isTold("Kayaks is open.");
+        assertThat(mara.page().locator(".card .sentence")).hasText("Visitors see it as a page.");
+        assertThat(mara.button("Open the page Kayaks")).hasCount(0);
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void keysFasterThanAnswers_goByWhatIsThereWhenTheirTurnComes() {
         mara.opensMenu("Footer").waitsFor("/menus", 600);
         mara.presses("n").types("kayaks").presses("Enter").types("canoes").presses("Enter", "Escape");
