@@ -3,6 +3,7 @@ package velnik.core.change;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -54,7 +55,7 @@ final class Lists {
                 return Optional.of(new Refusal.NoSuchRow(detach.list().value()));
             }
             draft.become(draft.site().withMenus(work.menus));
-            return MenuChecks.sound(draft.site(), Set.of(draft.site().menuOf(detach.list())));
+            return MenuChecks.sound(draft.site(), Set.of(work.site.menuOf(detach.list())));
         });
     }
 
@@ -115,12 +116,19 @@ final class Lists {
         menus = menus.remove(id);
     }
 
+    /** A list of at most N yields one row fewer then, so that no other page takes the place; of one row, none is left. */
     private boolean detach(PageId page) {
         List<MenuEntry> siblings = rows();
-        return detachAmong(siblings, null, page);
+        boolean counts = siblings.stream().anyMatch(row -> page.equals(row.key().page()));
+        if (counts && list.atMost().filter(most -> most == 1).isPresent()) {
+            freeze();
+            return true;
+        }
+        Optional<Integer> most = counts ? list.atMost().map(rows -> rows - 1) : list.atMost();
+        return detachAmong(siblings, null, page, list.withAtMost(most));
     }
 
-    private boolean detachAmong(List<MenuEntry> siblings, @Nullable PageId under, PageId page) {
+    private boolean detachAmong(List<MenuEntry> siblings, @Nullable PageId under, PageId page, ItemKind.PageList rest) {
         List<PageId> earlier = new ArrayList<>();
         for (MenuEntry row : siblings) {
             @Nullable PageId at = row.key().page();
@@ -128,11 +136,12 @@ final class Lists {
                 continue; // an item of the owner's own
             }
             if (at.equals(page)) {
-                MenuRowId fresh = putDetached(row, new Anchor(under, earlier.reversed()));
-                inOrder(siblings, page, fresh);
+                List<PageId> before = earlier.reversed();
+                MenuRowId fresh = putDetached(row, new Anchor(under, before), rest);
+                inOrder(siblings, page, fresh, before);
                 return true;
             }
-            if (detachAmong(row.rows(), at, page)) {
+            if (detachAmong(row.rows(), at, page, rest)) {
                 return true;
             }
             earlier.add(at);
@@ -140,26 +149,45 @@ final class Lists {
         return false;
     }
 
-    private MenuRowId putDetached(MenuEntry row, Anchor anchor) {
+    private MenuRowId putDetached(MenuEntry row, Anchor anchor, ItemKind.PageList rest) {
         MenuRowId fresh = put(row, id, null, Appearance.PLAIN);
         menus = menus.update(fresh, value -> ((MenuRow.Item) value).withAnchor(anchor));
         Set<PageId> leftOut = new HashSet<>(list.leftOut());
         leftOut.add(Objects.requireNonNull(row.page()));
-        menus = menus.update(id, value -> ((MenuRow.Item) value).withKind(list.withLeftOut(leftOut)));
+        menus = menus.update(id, value -> ((MenuRow.Item) value).withKind(rest.withLeftOut(leftOut)));
         return fresh;
     }
 
-    /** Items that come to stand behind the same row stand there in the order they were read in. */
-    private void inOrder(List<MenuEntry> siblings, PageId page, MenuRowId fresh) {
+    /**
+     * Items that come to stand behind the same row stand there in the order they were read in; those that stood behind
+     * the detached row remember the rows before it.
+     */
+    private void inOrder(List<MenuEntry> siblings, PageId page, MenuRowId fresh, List<PageId> before) {
         List<MenuRowId> own = new ArrayList<>();
+        boolean behind = false;
         for (MenuEntry row : siblings) {
-            if (row.key().page() == null) {
-                own.add(row.key().item());
-            } else if (page.equals(row.key().page())) {
-                own.add(fresh);
+            @Nullable PageId at = row.key().page();
+            if (at != null) {
+                behind = at.equals(page);
+                if (behind) {
+                    own.add(fresh);
+                }
+                continue;
+            }
+            MenuRowId item = row.key().item();
+            own.add(item);
+            if (behind) {
+                menus = menus.update(item, value -> withLonger((MenuRow.Item) value, before));
             }
         }
         menus = menus.move(own, Place.firstUnder(id));
+    }
+
+    private static MenuRow.Item withLonger(MenuRow.Item item, List<PageId> before) {
+        Anchor anchor = Objects.requireNonNullElse(item.anchor(), Anchor.FIRST);
+        Set<PageId> longer = new LinkedHashSet<>(anchor.behind());
+        longer.addAll(before);
+        return item.withAnchor(new Anchor(anchor.under(), List.copyOf(longer)));
     }
 
     /** Puts a row as an item, or moves the owner's own item there. */

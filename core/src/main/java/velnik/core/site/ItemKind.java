@@ -73,6 +73,10 @@ public sealed interface ItemKind {
             return new PageList(source, levels, order, atMost, newLeftOut, dressed);
         }
 
+        public PageList withAtMost(Optional<Integer> newAtMost) {
+            return new PageList(source, levels, order, newAtMost, leftOut, dressed);
+        }
+
         public PageList withDressed(Map<PageId, Dress> newDressed) {
             return new PageList(source, levels, order, atMost, leftOut, newDressed);
         }
