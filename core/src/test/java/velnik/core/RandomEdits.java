@@ -1,5 +1,8 @@
 package velnik.core;
 
+import static velnik.core.change.Change.Subpages.GO_TOO;
+import static velnik.core.change.Change.Subpages.MOVE_UP;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -10,6 +13,7 @@ import velnik.core.outline.Place;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 
 /** Edits drawn from a seed: mostly sensible, some that must be refused. */
@@ -36,14 +40,24 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(12)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
             case 7 -> new Change.SetSlug(any(rows), random.nextInt(4) == 0 ? null : "slug-" + random.nextInt(5));
             case 8 -> new Change.SetReach(some(rows), REACHES.get(random.nextInt(REACHES.size())));
+            case 9 ->
+                new Change.RemovePages(
+                        new RemovalId("r" + made++), some(rows), random.nextBoolean() ? GO_TOO : MOVE_UP);
+            case 10 -> new Change.Restore(anyRemoval(site));
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };
+    }
+
+    private RemovalId anyRemoval(Site site) {
+        return site.bin().isEmpty()
+                ? new RemovalId("never-was")
+                : site.bin().get(random.nextInt(site.bin().size())).id();
     }
 
     private Change add(List<Branch<PageId, Page>> rows) {

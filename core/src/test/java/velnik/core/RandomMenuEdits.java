@@ -3,6 +3,7 @@ package velnik.core;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +24,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Placing;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
@@ -55,7 +57,7 @@ final class RandomMenuEdits {
             case 7 ->
                 new MenuChange.SetItems(
                         List.of(new MenuChange.RowName(row, random.nextBoolean() ? page : null)), edit());
-            case 8 -> new MenuChange.RemoveMenuRows(List.of(row));
+            case 8 -> new MenuChange.RemoveMenuRows(new RemovalId("bin-" + made++), List.of(row));
             case 9 -> new MenuChange.CopyMenuRow(row, "copy-" + made++);
             case 10 -> new MenuChange.FreezeList(row, "ice-" + made++);
             case 11 -> new MenuChange.DetachBranch(row, page, "own-" + made++);
@@ -98,7 +100,9 @@ final class RandomMenuEdits {
             case 1 -> new ItemKind.Heading();
             case 2 -> new ItemKind.Text();
             case 3 -> new ItemKind.OtherMenu(any(rows));
-            case 4 -> ItemKind.PageList.of(new ListSource.WholeTree(), 1 + random.nextInt(3));
+            case 4 ->
+                ItemKind.PageList.of(new ListSource.WholeTree(), 1 + random.nextInt(3))
+                        .withAtMost(Optional.of(1 + random.nextInt(4)).filter(most -> most < 4));
             case 5 -> ItemKind.PageList.of(new ListSource.Under(page), 2);
             case 6 -> ItemKind.PageList.of(new ListSource.UnderVisited(), 1);
             default -> new ItemKind.ToPage(page, random.nextInt(2));

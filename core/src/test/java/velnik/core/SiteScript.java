@@ -41,6 +41,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Placing;
 import velnik.core.site.Reach;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
@@ -52,6 +53,7 @@ public final class SiteScript {
     private Site site;
     private final Set<PageId> published = new HashSet<>();
     private @Nullable Outcome last;
+    private int removals;
 
     private SiteScript(Site site) {
         this.site = site;
@@ -79,7 +81,7 @@ public final class SiteScript {
     }
 
     public SiteScript does(Change change) {
-        last = Changes.apply(site, change, new Circumstances(published));
+        last = Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED.published(published));
         if (last instanceof Outcome.Applied applied) {
             site = applied.site();
         }
@@ -101,6 +103,28 @@ public final class SiteScript {
 
     public SiteScript setsReach(String page, Reach reach) {
         return does(new Change.SetReach(List.of(page(page)), reach));
+    }
+
+    /** To the bin, with all that is under them. The removals are called "gone-0", "gone-1" and so on. */
+    public SiteScript removes(String... pages) {
+        return removes(Change.Subpages.GO_TOO, pages);
+    }
+
+    public SiteScript removes(Change.Subpages subpages, String... pages) {
+        return does(new Change.RemovePages(
+                freshRemoval(), List.of(pages).stream().map(this::page).toList(), subpages));
+    }
+
+    public SiteScript removes(MenuRowId... rows) {
+        return does(new MenuChange.RemoveMenuRows(freshRemoval(), List.of(rows)));
+    }
+
+    private RemovalId freshRemoval() {
+        return new RemovalId("gone-" + removals++);
+    }
+
+    public SiteScript restores(String removal) {
+        return does(new Change.Restore(new RemovalId(removal)));
     }
 
     public SiteScript movesUnder(@Nullable String parent, String... pages) {

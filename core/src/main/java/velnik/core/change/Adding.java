@@ -35,7 +35,7 @@ final class Adding {
         Site site = draft.site();
         String title = Titling.cleaned(fresh.title());
         @Nullable PageId parent = fresh.place().parent();
-        if (site.pages().contains(fresh.id())) {
+        if (site.pages().contains(fresh.id()) || site.findRemoved(fresh.id()).isPresent()) {
             return Optional.of(new Refusal.IdTaken(fresh.id()));
         }
         @Nullable

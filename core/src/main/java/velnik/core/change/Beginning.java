@@ -40,7 +40,8 @@ final class Beginning {
                 Outline.empty(),
                 null,
                 menus,
-                List.of(Assignment.everywhere(Zone.HEADER, begin.menu()))));
+                List.of(Assignment.everywhere(Zone.HEADER, begin.menu())),
+                List.of()));
         return Optional.empty();
     }
 }

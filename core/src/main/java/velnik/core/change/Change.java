@@ -8,6 +8,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
+import velnik.core.site.RemovalId;
 import velnik.core.site.TextHash;
 
 /** One edit. New ids are made by whoever asks for the edit. */
@@ -19,6 +20,8 @@ public sealed interface Change
                 Change.MovePages,
                 Change.SetReach,
                 Change.SetLayout,
+                Change.RemovePages,
+                Change.Restore,
                 MenuChange {
 
     /**
@@ -79,4 +82,25 @@ public sealed interface Change
             pages = List.copyOf(pages);
         }
     }
+
+    /** What becomes of the pages under one that is removed. */
+    enum Subpages {
+        GO_TOO,
+        /** They stand where it stood. */
+        MOVE_UP
+    }
+
+    /**
+     * Puts pages into the bin.
+     *
+     * @param removal names it in the bin
+     */
+    record RemovePages(RemovalId removal, List<PageId> pages, Subpages subpages) implements Change {
+        public RemovePages {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** Puts what lies in the bin back where it was, or to the nearest place that still exists. */
+    record Restore(RemovalId removal) implements Change {}
 }

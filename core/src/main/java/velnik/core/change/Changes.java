@@ -48,12 +48,14 @@ public final class Changes {
             case Change.MovePages move -> Moving.make(draft, move);
             case Change.SetReach set -> Reaching.make(draft, set);
             case Change.SetLayout set -> Layouts.make(draft, set);
+            case Change.RemovePages remove -> Removing.make(draft, remove);
+            case Change.Restore restore -> Restoring.make(draft, restore);
             case MenuChange.AddMenu add -> Menus.make(draft, add);
             case MenuChange.RenameMenu rename -> Menus.make(draft, rename);
             case MenuChange.SetAside set -> Menus.make(draft, set);
             case MenuChange.MoveMenus move -> Menus.make(draft, move);
             case MenuChange.CopyMenuRow copy -> Menus.make(draft, copy);
-            case MenuChange.RemoveMenuRows remove -> Menus.make(draft, remove);
+            case MenuChange.RemoveMenuRows remove -> Removing.make(draft, remove);
             case MenuChange.AddItems add -> Items.make(draft, add);
             case MenuChange.MoveItems move -> Items.make(draft, move);
             case MenuChange.SetItems set -> Items.make(draft, set);

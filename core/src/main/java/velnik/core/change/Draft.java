@@ -3,8 +3,12 @@ package velnik.core.change;
 import java.util.ArrayList;
 import java.util.List;
 import velnik.core.outline.Outline;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.Removal;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 
 /**
@@ -39,6 +43,13 @@ final class Draft {
 
     boolean wasPublished(PageId page) {
         return circumstances.everPublished().contains(page);
+    }
+
+    /** Puts what goes into the bin. */
+    void bin(RemovalId id, List<Removal.Part<PageId, Page>> pages, List<Removal.Part<MenuRowId, MenuRow>> rows) {
+        List<Removal> bin = new ArrayList<>(site.bin());
+        bin.add(new Removal(id, circumstances.now(), circumstances.person(), pages, rows));
+        site = site.withBin(bin);
     }
 
     void tell(Notice notice) {

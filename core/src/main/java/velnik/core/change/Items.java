@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.explanation.Labels;
 import velnik.core.outline.Place;
 import velnik.core.reach.Access;
 import velnik.core.site.Anchor;
@@ -66,7 +67,7 @@ final class Items {
     }
 
     /** Only among the rows of a list is there anything to be anchored to. */
-    private static @Nullable Anchor anchor(Site site, Place<MenuRowId> place, @Nullable Anchor wanted) {
+    static @Nullable Anchor anchor(Site site, Place<MenuRowId> place, @Nullable Anchor wanted) {
         boolean inList = place.parent() != null
                 && site.menus().get(place.parent()) instanceof MenuRow.Item item
                 && item.kind() instanceof ItemKind.PageList;
@@ -102,7 +103,7 @@ final class Items {
         MenuRowId parent = Objects.requireNonNull(move.place().parent());
         for (MenuRowId item : move.items()) {
             if (site.menus().isInside(parent, item)) {
-                return Optional.of(new Refusal.UnderItself(labelOf(site, item)));
+                return Optional.of(new Refusal.UnderItself(Labels.of(site, item)));
             }
             Optional<Refusal> depth =
                     MenuChecks.depth(site, parent, site.menus().heightOf(item));
@@ -211,28 +212,5 @@ final class Items {
         return old instanceof ItemKind.PageList before && fresh instanceof ItemKind.PageList list
                 ? list.withDressed(before.dressed())
                 : fresh;
-    }
-
-    /** What the owner reads of a row: its label, or what it follows. */
-    static String labelOf(Site site, MenuRowId id) {
-        return switch (site.menus().get(id)) {
-            case MenuRow.Menu menu -> menu.name();
-            case MenuRow.Item item -> item.label().isEmpty() ? followed(site, item.kind()) : item.label();
-        };
-    }
-
-    private static String followed(Site site, ItemKind kind) {
-        return switch (kind) {
-            case ItemKind.ToPage(PageId page, int carries) ->
-                site.pages().find(page).map(found -> found.title()).orElse("a page that is gone");
-            case ItemKind.WebLink(String address) -> velnik.core.address.Links.labelOf(address);
-            case ItemKind.Mail(String address) -> address;
-            case ItemKind.Phone(String number) -> number;
-            case ItemKind.Heading heading -> "the heading";
-            case ItemKind.Text text -> "the text";
-            case ItemKind.PageList list -> "the list";
-            case ItemKind.OtherMenu(MenuRowId menu) ->
-                site.menus().contains(menu) ? MenuChecks.nameOf(site, menu) : "a menu that is gone";
-        };
     }
 }

@@ -12,6 +12,7 @@ import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Zone;
 
@@ -63,8 +64,12 @@ public sealed interface MenuChange extends Change {
         }
     }
 
-    /** Removes menus or items with all that is under them; never a page. */
-    record RemoveMenuRows(List<MenuRowId> rows) implements MenuChange {
+    /**
+     * Puts menus or items into the bin with all that is under them; never a page.
+     *
+     * @param removal names it in the bin
+     */
+    record RemoveMenuRows(RemovalId removal, List<MenuRowId> rows) implements MenuChange {
         public RemoveMenuRows {
             rows = List.copyOf(rows);
         }

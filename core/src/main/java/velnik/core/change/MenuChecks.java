@@ -33,7 +33,8 @@ final class MenuChecks {
     }
 
     static Optional<Refusal> isFree(Site site, MenuRowId id) {
-        return site.menus().contains(id) ? Optional.of(new Refusal.MenuRowTaken(id)) : Optional.empty();
+        boolean taken = site.menus().contains(id) || site.findRemoved(id).isPresent();
+        return taken ? Optional.of(new Refusal.MenuRowTaken(id)) : Optional.empty();
     }
 
     /** An item's place is in a menu. */

@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Place;
 import velnik.core.site.MenuRow;
@@ -32,7 +33,7 @@ final class MenuTelling {
             case MenuChange.AddMenu add ->
                 new Telling("Add the menu " + name(add.menu()), name(add.menu()) + " is a new menu.");
             case MenuChange.RenameMenu rename -> {
-                String old = Items.labelOf(before, rename.menu());
+                String old = Labels.of(before, rename.menu());
                 yield new Telling(
                         "Rename " + old + " to " + name(rename.menu()),
                         old + " is now called " + name(rename.menu()) + ".");
@@ -47,19 +48,19 @@ final class MenuTelling {
             case MenuChange.RemoveMenuRows remove -> {
                 String what = (before.menus().get(remove.rows().getFirst()) instanceof MenuRow.Menu ? "the menu " : "")
                         + some(before, remove.rows());
-                yield new Telling("Remove " + what, Words.capital(what) + " removed.");
+                yield Telling.removed(what, remove.rows().size());
             }
             case MenuChange.CopyMenuRow copy -> {
-                String what = Items.labelOf(before, copy.row());
+                String what = Labels.of(before, copy.row());
                 yield new Telling("Copy " + what, what + " copied; the copy stands after it.");
             }
             case MenuChange.SetItems set -> set(set);
             case MenuChange.SetItemKind set -> {
-                String what = Items.labelOf(before, set.item());
+                String what = Labels.of(before, set.item());
                 yield new Telling("Let " + what + " lead elsewhere", what + " leads elsewhere now.");
             }
             case MenuChange.FreezeList freeze -> {
-                String menu = Items.labelOf(before, before.menuOf(freeze.list()));
+                String menu = Labels.of(before, before.menuOf(freeze.list()));
                 yield new Telling("Freeze the list in " + menu, "The list in " + menu + " is ordinary items now.");
             }
             case MenuChange.DetachBranch detach -> {
@@ -143,17 +144,17 @@ final class MenuTelling {
     private String rows(List<MenuChange.RowName> rows) {
         MenuChange.RowName first = rows.getFirst();
         @Nullable PageId page = first.page();
-        String label = page == null ? Items.labelOf(before, first.item()) : title(page);
+        String label = page == null ? Labels.of(before, first.item()) : title(page);
         return rows.size() == 1 ? label : label + " and " + (rows.size() - 1) + " more";
     }
 
     private static String some(Site site, List<MenuRowId> rows) {
-        String first = Items.labelOf(site, rows.getFirst());
+        String first = Labels.of(site, rows.getFirst());
         return rows.size() == 1 ? first : first + " and " + (rows.size() - 1) + " more";
     }
 
     private String name(MenuRowId row) {
-        return Items.labelOf(after, row);
+        return Labels.of(after, row);
     }
 
     private String title(PageId page) {

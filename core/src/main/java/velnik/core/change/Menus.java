@@ -10,13 +10,12 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
-import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Site;
 
-/** Menus as a whole: adding, naming, setting aside, moving, copying, removing. */
+/** Menus as a whole: adding, naming, setting aside, moving, copying. */
 final class Menus {
     private Menus() {}
 
@@ -89,46 +88,6 @@ final class Menus {
         return refusal;
     }
 
-    static Optional<Refusal> make(Draft draft, MenuChange.RemoveMenuRows remove) {
-        if (remove.rows().isEmpty()) {
-            return Optional.of(new Refusal.NothingNamed());
-        }
-        int beneath = 0;
-        for (MenuRowId row : remove.rows()) {
-            if (!draft.site().menus().contains(row)) {
-                return Optional.of(new Refusal.ItemUnknown(row.value()));
-            }
-        }
-        List<MenuRowId> outermost = draft.site().menus().outermost(remove.rows());
-        for (MenuRowId row : outermost) {
-            Site site = draft.site();
-            if (site.menus().get(row) instanceof MenuRow.Menu menu) {
-                tellOfPlaces(draft, row, menu.name());
-            }
-            beneath += site.menus().walk(row).size() - 1;
-            draft.become(site.withMenus(site.menus().remove(row)));
-        }
-        if (beneath > 0) {
-            draft.tell(new Notice.GoneBeneath(beneath));
-        }
-        return Optional.empty();
-    }
-
-    /** Assignments keep naming it, so that it stands there again when it comes back. */
-    private static void tellOfPlaces(Draft draft, MenuRowId menu, String name) {
-        long assigned = draft.site().assignments().stream()
-                .filter(assignment -> assignment.menus().stream()
-                        .anyMatch(placed -> placed.menu().equals(menu)))
-                .count();
-        long shown = draft.site().menus().walk().stream()
-                .filter(row ->
-                        row.value() instanceof MenuRow.Item item && item.kind().equals(new ItemKind.OtherMenu(menu)))
-                .count();
-        if (assigned + shown > 0) {
-            draft.tell(new Notice.MenuStood(name, (int) (assigned + shown)));
-        }
-    }
-
     static Optional<Refusal> make(Draft draft, MenuChange.CopyMenuRow copy) {
         Site site = draft.site();
         Outline<MenuRowId, MenuRow> menus = site.menus();
@@ -161,7 +120,11 @@ final class Menus {
         return isMenu ? Optional.empty() : MenuChecks.sound(draft.site(), Set.of(site.menuOf(copy.row())));
     }
 
-    private static String freeName(Site site, String name) {
+    /** The name itself where no other menu has it, or with the first number that makes it free. */
+    static String freeName(Site site, String name) {
+        if (MenuChecks.name(site, name, null).isEmpty()) {
+            return name;
+        }
         String stem = name.length() > Limits.TITLE - 10 ? name.substring(0, Limits.TITLE - 10) : name;
         for (int number = 2; ; number++) {
             String candidate = stem + " " + number;

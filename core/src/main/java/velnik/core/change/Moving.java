@@ -36,8 +36,7 @@ final class Moving {
         draft.become(site.pages().move(moving, place));
         for (PageId page : moving) {
             if (arriving.contains(page)) {
-                adaptSlug(draft, page);
-                Addressing.tellOfAddresses(draft, page);
+                settle(draft, page);
             }
         }
         if (!arriving.isEmpty()) {
@@ -72,6 +71,12 @@ final class Moving {
             }
         }
         return Optional.empty();
+    }
+
+    /** Sees to the address of a page that has come under another. */
+    static void settle(Draft draft, PageId page) {
+        adaptSlug(draft, page);
+        Addressing.tellOfAddresses(draft, page);
     }
 
     /** Keeps the slug where it is free; one that still follows its title is made afresh, to lose a "-2" it had. */

@@ -103,4 +103,57 @@ public sealed interface Notice {
             return menu + " has " + levels + " levels; " + zone + " shows " + shown + " of them.";
         }
     }
+
+    record SubpagesGo(int count) implements Notice {
+        @Override
+        public String sentence() {
+            return count == 1 ? "1 subpage goes with it." : count + " subpages go with it.";
+        }
+    }
+
+    /** Pages that visitors know are gone with the next release. */
+    record AddressesEnd(int count) implements Notice {
+        @Override
+        public String sentence() {
+            return count == 1
+                    ? "1 address that visitors know is not found once you publish."
+                    : count + " addresses that visitors know are not found once you publish.";
+        }
+    }
+
+    /** Items, and lists, that lead to what was removed. */
+    record ItemsRest(int items, List<String> menus) implements Notice {
+        public ItemsRest {
+            menus = List.copyOf(menus);
+        }
+
+        @Override
+        public String sentence() {
+            return (items == 1 ? "1 item in " : items + " items in ") + String.join(", ", menus)
+                    + (items == 1 ? " leads there and shows" : " lead there and show")
+                    + " to nobody until it is back.";
+        }
+    }
+
+    /** Assignments whose scope was removed. */
+    record ExceptionsRest(int count) implements Notice {
+        @Override
+        public String sentence() {
+            return (count == 1 ? "1 exception in the zones was" : count + " exceptions in the zones were")
+                    + " for it and rest until it is back.";
+        }
+    }
+
+    /**
+     * What came back could not stand where it was.
+     *
+     * @param under what it stands under now; empty at the top level
+     */
+    record BackElsewhere(String what, String under) implements Notice {
+        @Override
+        public String sentence() {
+            return what + " was under something that is gone, so it stands "
+                    + (under.isEmpty() ? "at the top level" : "at the end of " + under) + " now.";
+        }
+    }
 }

@@ -252,4 +252,33 @@ public sealed interface Refusal {
             return "Everywhere is the widest there is, so nothing can stand before or after it.";
         }
     }
+
+    record HomeStays(String title) implements Refusal {
+        @Override
+        public String sentence() {
+            return title + " is the home page, and a site keeps its home page.";
+        }
+    }
+
+    record RemovedAlready() implements Refusal {
+        @Override
+        public String sentence() {
+            return "That was removed already.";
+        }
+    }
+
+    record NotInBin(String removal) implements Refusal {
+        @Override
+        public String sentence() {
+            return "That is no longer in the bin.";
+        }
+    }
+
+    /** An item cannot come back where its menu is not. */
+    record MenuInBin(String menu) implements Refusal {
+        @Override
+        public String sentence() {
+            return "The menu " + menu + " is not there. Put it back first.";
+        }
+    }
 }

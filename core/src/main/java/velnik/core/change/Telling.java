@@ -7,9 +7,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Place;
 import velnik.core.site.PageId;
+import velnik.core.site.Removal;
 import velnik.core.site.Site;
 
 /**
@@ -48,6 +50,9 @@ record Telling(String title, String sentence) {
                 yield new Telling(
                         "Give " + what + " the layout " + layout, what + " now has the layout " + layout + ".");
             }
+            case Change.RemovePages remove ->
+                removed(some(before, remove.pages()), remove.pages().size());
+            case Change.Restore restore -> restored(restore, before);
             case MenuChange menus -> MenuTelling.of(menus, before, after);
         };
     }
@@ -98,6 +103,18 @@ record Telling(String title, String sentence) {
             case HELD_BACK ->
                 new Telling("Hold back " + what, what + (set.pages().size() == 1 ? " is" : " are") + " held back.");
         };
+    }
+
+    static Telling removed(String what, int count) {
+        return new Telling("Remove " + what, Words.capital(what) + (count == 1 ? " is" : " are") + " in the bin.");
+    }
+
+    private static Telling restored(Change.Restore restore, Site before) {
+        Removal removal = before.findRemoval(restore.removal()).orElseThrow();
+        int parts = removal.pages().size() + removal.rows().size();
+        String first = Labels.of(before, removal);
+        String what = parts == 1 ? first : first + " and " + (parts - 1) + " more";
+        return new Telling("Put " + what + " back", Words.capital(what) + (parts == 1 ? " is" : " are") + " back.");
     }
 
     private static String some(Site site, List<PageId> pages) {

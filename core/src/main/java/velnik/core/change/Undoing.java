@@ -10,6 +10,7 @@ import velnik.core.compare.Difference;
 import velnik.core.compare.MenuRowFields;
 import velnik.core.compare.PageFields;
 import velnik.core.compare.ValueDifference;
+import velnik.core.explanation.Labels;
 import velnik.core.outline.OutlineDifference;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.MenuRow;
@@ -44,6 +45,9 @@ public final class Undoing {
         if (!valuesHold) {
             return blocked("The site");
         }
+        if (!back.bin().fits(present.bin())) {
+            return blocked("What lies in the bin");
+        }
         for (AssignmentDifference assignment : back.assignments()) {
             if (!assignment.before().equals(present.findAssignment(assignment.key()))) {
                 return blocked("What stands in that zone");
@@ -60,10 +64,10 @@ public final class Undoing {
     private static Result withMenus(Site present, Difference back, OutlineDifference<PageId, Page> pages) {
         return switch (new RowsBack<>(present.menus(), back.menus(), MenuRowFields::carry).run()) {
             case RowsBack.Result.Blocked<MenuRowId, MenuRow>(MenuRowId row) ->
-                blocked(present.menus().contains(row) ? Items.labelOf(present, row) : "The item");
+                blocked(present.menus().contains(row) ? Labels.of(present, row) : "The item");
             case RowsBack.Result.Fits<MenuRowId, MenuRow>(OutlineDifference<MenuRowId, MenuRow> menus) -> {
-                Site site =
-                        new Difference(pages, back.home(), menus, back.assignments(), back.details()).applyTo(present);
+                Site site = new Difference(pages, back.home(), menus, back.assignments(), back.details(), back.bin())
+                        .applyTo(present);
                 yield checkedPages(site, pages)
                         .or(() -> checkedMenus(site, menus))
                         .or(() -> checkedScopes(site, back))
@@ -124,7 +128,7 @@ public final class Undoing {
                                     site.menus().heightOf(row.id()))
                             .isEmpty();
             if (!fits) {
-                return Optional.of(new Refusal.BuiltUpon(Items.labelOf(site, row.id())));
+                return Optional.of(new Refusal.BuiltUpon(Labels.of(site, row.id())));
             }
         }
         return MenuChecks.sound(site, concerned).isPresent()

@@ -19,7 +19,8 @@ public record Difference(
         Optional<ValueDifference<Optional<PageId>>> home,
         OutlineDifference<MenuRowId, MenuRow> menus,
         List<AssignmentDifference> assignments,
-        Optional<ValueDifference<Details>> details) {
+        Optional<ValueDifference<Details>> details,
+        BinDifference bin) {
 
     public Difference {
         assignments = List.copyOf(assignments);
@@ -32,11 +33,17 @@ public record Difference(
                 ValueDifference.between(Optional.ofNullable(before.home()), Optional.ofNullable(after.home())),
                 OutlineDifference.between(before.menus(), after.menus()),
                 AssignmentDifference.between(before.assignments(), after.assignments()),
-                ValueDifference.between(before.details(), after.details()));
+                ValueDifference.between(before.details(), after.details()),
+                BinDifference.between(before.bin(), after.bin()));
     }
 
     public boolean isEmpty() {
-        return pages.isEmpty() && home.isEmpty() && menus.isEmpty() && assignments.isEmpty() && details.isEmpty();
+        return pages.isEmpty()
+                && home.isEmpty()
+                && menus.isEmpty()
+                && assignments.isEmpty()
+                && details.isEmpty()
+                && bin.isEmpty();
     }
 
     public Difference reversed() {
@@ -45,7 +52,8 @@ public record Difference(
                 home.map(ValueDifference::reversed),
                 menus.reversed(),
                 assignments.stream().map(AssignmentDifference::reversed).toList(),
-                details.map(ValueDifference::reversed));
+                details.map(ValueDifference::reversed),
+                bin.reversed());
     }
 
     /** Applied to the version it was made from, gives exactly the other. */
@@ -57,6 +65,7 @@ public record Difference(
                         .orElse(Optional.ofNullable(site.home()))
                         .orElse(null),
                 menus.applyTo(site.menus()),
-                AssignmentDifference.applyTo(site.assignments(), assignments));
+                AssignmentDifference.applyTo(site.assignments(), assignments),
+                bin.applyTo(site.bin()));
     }
 }

@@ -11,7 +11,7 @@ import velnik.core.outline.RowDifference;
  * One thing that a difference decides: a field of a page, item or assignment, its place, or that it is there at all.
  * Two edits collide when they share a touch.
  *
- * @param subject a {@code PageId}, a {@code MenuRowId} or an {@code Assignment.Key}
+ * @param subject a {@code PageId}, a {@code MenuRowId}, a {@code RemovalId} or an {@code Assignment.Key}
  * @param field a name of {@link PageFields} or {@link MenuRowFields}, or {@code place}, or {@code existence}
  */
 public record Touch(Object subject, String field) {
@@ -23,6 +23,7 @@ public record Touch(Object subject, String field) {
         add(difference.pages(), PageFields::differing, touches);
         add(difference.menus(), MenuRowFields::differing, touches);
         difference.assignments().forEach(assignment -> touches.add(new Touch(assignment.key(), EXISTENCE)));
+        difference.bin().concerned().forEach(removal -> touches.add(new Touch(removal, EXISTENCE)));
         return touches;
     }
 

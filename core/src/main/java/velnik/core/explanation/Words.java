@@ -10,6 +10,7 @@ import velnik.core.navigation.Ruling;
 import velnik.core.site.Assignment;
 import velnik.core.site.Layout;
 import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
@@ -90,16 +91,24 @@ public final class Words {
     }
 
     private static String menus(Site site, List<PlacedMenu> menus) {
-        return menus.stream().map(placed -> menu(site, placed)).collect(joining(", "));
+        return menus.stream().map(placed -> menu(site, placed.menu())).collect(joining(", "));
     }
 
-    private static String menu(Site site, PlacedMenu placed) {
-        return site.menus().find(placed.menu()).orElse(null) instanceof MenuRow.Menu menu
+    /** A menu's name, even when it lies in the bin. */
+    public static String menu(Site site, MenuRowId id) {
+        return site.menus().find(id).orElse(null) instanceof MenuRow.Menu menu
                 ? menu.name()
-                : "a menu that is gone";
+                : site.findRemoved(id)
+                        .map(row -> Labels.of(site, row) + " (in the bin)")
+                        .orElse("a menu that is gone");
     }
 
-    private static String title(Site site, PageId page) {
-        return site.pages().find(page).map(Page::title).orElse("a page that is gone");
+    /** A page's title, even when it lies in the bin. */
+    public static String title(Site site, PageId id) {
+        return site.pages()
+                .find(id)
+                .map(Page::title)
+                .or(() -> site.findRemoved(id).map(page -> page.title() + " (in the bin)"))
+                .orElse("a page that is gone");
     }
 }

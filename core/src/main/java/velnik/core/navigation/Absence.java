@@ -24,10 +24,10 @@ public sealed interface Absence {
         }
     }
 
-    record PageGone() implements Absence {
+    record PageGone(PageId page) implements Absence {
         @Override
         public String sentence(Site site) {
-            return "Its page is gone.";
+            return site.findRemoved(page).isPresent() ? "Its page is in the bin." : "Its page is gone.";
         }
     }
 
@@ -79,10 +79,10 @@ public sealed interface Absence {
         }
     }
 
-    record MenuGone() implements Absence {
+    record MenuGone(MenuRowId menu) implements Absence {
         @Override
         public String sentence(Site site) {
-            return "That menu is gone.";
+            return site.findRemoved(menu).isPresent() ? "That menu is in the bin." : "That menu is gone.";
         }
     }
 

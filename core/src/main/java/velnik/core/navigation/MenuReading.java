@@ -90,8 +90,9 @@ public final class MenuReading {
     private MenuEntry page(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, ItemKind.ToPage to) {
         PageId id = to.page();
         if (!site.pages().contains(id)) {
-            return entry(branch, item, "", null, new Target.Nowhere(), false, items(branch.children()))
-                    .withAbsence(new Absence.PageGone());
+            String title = site.findRemoved(id).map(Page::title).orElse("");
+            return entry(branch, item, title, null, new Target.Nowhere(), false, items(branch.children()))
+                    .withAbsence(new Absence.PageGone(id));
         }
         boolean group = site.pages().get(id).kind() == PageKind.GROUP;
         List<MenuEntry> beneath = new ArrayList<>(items(branch.children()));
@@ -134,7 +135,7 @@ public final class MenuReading {
     private MenuEntry otherMenu(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, MenuRowId other) {
         if (!(site.menus().find(other).orElse(null) instanceof MenuRow.Menu(String name, boolean setAside))
                 || reading.contains(other)) {
-            return over(branch, item, List.of(), new Absence.MenuGone());
+            return over(branch, item, List.of(), new Absence.MenuGone(other));
         }
         if (setAside) {
             return over(branch, item, List.of(), new Absence.MenuSetAside(other));

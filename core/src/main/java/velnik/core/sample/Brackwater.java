@@ -16,6 +16,7 @@ import velnik.core.outline.Place;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.core.site.TextHash;
 
@@ -80,6 +81,13 @@ public final class Brackwater {
             Terms of hire | | What you agree to when you take a boat.
             Privacy | unsearched | What we keep about you, and for how long.
             """;
+
+    /** What lies in the bin, with what it stood under. Two removals have the same title. */
+    private static final List<Map.Entry<String, String>> BIN = List.of(
+            Map.entry("Bait shop", ""),
+            Map.entry("Old price list", "Hire"),
+            Map.entry("Canoe trips 2024", "Hire"),
+            Map.entry("Old price list", "Repairs"));
 
     private static final Map<String, String> TEXTS = Map.ofEntries(
             Map.entry("Home", """
@@ -165,7 +173,17 @@ public final class Brackwater {
                 "Brackwater Boatyard", "https://brackwater.example", BrackwaterMenus.MAIN, BrackwaterMenus.LIST));
         changes.add(pages());
         changes.addAll(BrackwaterMenus.changes());
+        BIN.forEach(gone -> changes.addAll(removed(gone.getKey(), gone.getValue(), "bin-" + changes.size())));
         return changes;
+    }
+
+    /** A page of other days, made and then removed. */
+    private static List<Change> removed(String title, String parent, String removal) {
+        PageId page = new PageId(removal + "-page");
+        return List.of(
+                new Change.AddPages(List.of(
+                        Change.NewPage.open(page, Place.firstUnder(parent.isEmpty() ? null : id(parent)), title))),
+                new Change.RemovePages(new RemovalId(removal), List.of(page), Change.Subpages.GO_TOO));
     }
 
     /** The whole site, as {@link #changes} make it. */

@@ -3,6 +3,7 @@ package velnik.core.site;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Outline;
 
@@ -12,36 +13,42 @@ import velnik.core.outline.Outline;
  * @param home the page whose address is {@code /}; null only while there are no pages
  * @param menus all menus in one outline: each {@link MenuRow.Menu} a row at the top, its items beneath
  * @param assignments at most one for each zone and scope
+ * @param bin what was removed and can be put back, the oldest first; part of no release
  */
 public record Site(
         Details details,
         Outline<PageId, Page> pages,
         @Nullable PageId home,
         Outline<MenuRowId, MenuRow> menus,
-        List<Assignment> assignments) {
+        List<Assignment> assignments,
+        List<Removal> bin) {
+
+    private static final Comparator<Assignment> BY_ZONE_AND_SCOPE = Comparator.comparing(Assignment::zone)
+            .thenComparing(assignment -> assignment.scope().word());
+    private static final Comparator<Removal> BY_TIME = Comparator.comparing(Removal::at)
+            .thenComparing(removal -> removal.id().value());
 
     public Site {
-        assignments = ordered(assignments);
+        assignments = ordered(assignments, BY_ZONE_AND_SCOPE);
+        bin = ordered(bin, BY_TIME);
         if ((home == null) != (pages.size() == 0) || (home != null && !pages.contains(home))) {
             throw new IllegalArgumentException("a site with pages has one of them as its home, not " + home);
         }
     }
 
-    /** Their order says nothing; one order makes equal sites equal. */
-    private static List<Assignment> ordered(List<Assignment> assignments) {
-        Comparator<Assignment> order = Comparator.comparing(Assignment::zone)
-                .thenComparing(assignment -> assignment.scope().word());
-        for (int i = 1; i < assignments.size(); i++) {
-            if (order.compare(assignments.get(i - 1), assignments.get(i)) >= 0) {
-                return assignments.stream().sorted(order).toList();
+    /** The order they are given in says nothing; one order makes equal sites equal. */
+    private static <T> List<T> ordered(List<T> given, Comparator<T> order) {
+        for (int i = 1; i < given.size(); i++) {
+            if (order.compare(given.get(i - 1), given.get(i)) >= 0) {
+                return given.stream().sorted(order).toList();
             }
         }
-        return List.copyOf(assignments);
+        return List.copyOf(given);
     }
 
     /** Before anything was arranged. */
     public static Site bare() {
-        return new Site(Details.NONE, Outline.empty(), null, Outline.empty(), List.of());
+        return new Site(Details.NONE, Outline.empty(), null, Outline.empty(), List.of(), List.of());
     }
 
     public boolean isHome(PageId page) {
@@ -68,15 +75,42 @@ public record Site(
     }
 
     public Site withPages(Outline<PageId, Page> newPages, @Nullable PageId newHome) {
-        return new Site(details, newPages, newHome, menus, assignments);
+        return new Site(details, newPages, newHome, menus, assignments, bin);
     }
 
     public Site withMenus(Outline<MenuRowId, MenuRow> newMenus) {
-        return new Site(details, pages, home, newMenus, assignments);
+        return new Site(details, pages, home, newMenus, assignments, bin);
     }
 
     public Site withAssignments(List<Assignment> newAssignments) {
-        return new Site(details, pages, home, menus, newAssignments);
+        return new Site(details, pages, home, menus, newAssignments, bin);
+    }
+
+    public Site withBin(List<Removal> newBin) {
+        return new Site(details, pages, home, menus, assignments, newBin);
+    }
+
+    public Optional<Removal> findRemoval(RemovalId id) {
+        return bin.stream().filter(removal -> removal.id().equals(id)).findFirst();
+    }
+
+    /** A page as it lies in the bin. */
+    public Optional<Page> findRemoved(PageId page) {
+        return removed(Removal::pages, page);
+    }
+
+    /** A menu or item as it lies in the bin. */
+    public Optional<MenuRow> findRemoved(MenuRowId row) {
+        return removed(Removal::rows, row);
+    }
+
+    private <K, V> Optional<V> removed(Function<Removal, List<Removal.Part<K, V>>> parts, K id) {
+        return bin.stream()
+                .flatMap(removal -> parts.apply(removal).stream())
+                .flatMap(part -> part.rows().stream())
+                .filter(row -> row.id().equals(id))
+                .map(Outline.Entry::value)
+                .findFirst();
     }
 
     public Site withPages(Outline<PageId, Page> newPages) {

@@ -2,6 +2,7 @@ package velnik.core.change;
 
 import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
 import java.time.Instant;
@@ -29,6 +30,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
 
@@ -55,7 +57,7 @@ public class ChangeLawsTest {
         for (int i = 0; i < EDITS; i++) {
             Site before = site;
             Change change = edits.next(site);
-            switch (Changes.apply(site, change, new Circumstances(published))) {
+            switch (Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED.published(published))) {
                 case Outcome.Refused refused ->
                     assertTrue(refused.why().sentence().endsWith("."));
                 case Outcome.Applied applied -> {
@@ -65,6 +67,7 @@ public class ChangeLawsTest {
                     if (change instanceof MenuChange.FreezeList || change instanceof MenuChange.DetachBranch) {
                         assertEquals(seen(site), seen(before), "visitors see no difference: " + change);
                     }
+                    assertComesBack(before, site, change);
                     earlier.push(before);
                     done.push(difference);
                 }
@@ -80,6 +83,23 @@ public class ChangeLawsTest {
             assertEquals(undone, earlier.pop(), "undo gives back exactly what was");
             assertEquals(undone(undone, last.reversed()), site, "redo gives back what was undone");
             site = undone;
+        }
+    }
+
+    /** What goes into the bin as a whole comes out of it to where it was. */
+    private static void assertComesBack(Site before, Site after, Change change) {
+        RemovalId removal = switch (change) {
+            case Change.RemovePages(RemovalId id, List<PageId> pages, Change.Subpages subpages) ->
+                subpages == Change.Subpages.GO_TOO ? id : null;
+            case MenuChange.RemoveMenuRows remove -> remove.removal();
+            default -> null;
+        };
+        if (removal != null
+                && Changes.apply(after, new Change.Restore(removal), Circumstances.NOTHING_PUBLISHED)
+                        instanceof Outcome.Applied back) {
+            assertEquals(back.site(), before, "removed, then restored");
+        } else {
+            assertNull(removal, "what was removed can come back at once");
         }
     }
 

@@ -38,10 +38,8 @@ public class MenuChangesTest {
         assertEquals(script.site().menus().walk(script.menu("Early spring 2")).size(), 3);
         script.does(new MenuChange.SetAside(List.of(spring), true))
                 .says("Early spring is set aside and stands nowhere.");
-        script.does(new MenuChange.RemoveMenuRows(List.of(spring)))
-                .says("The menu Early spring removed.")
-                .notices("2 items under it go too.");
-        script.does(new MenuChange.RemoveMenuRows(List.of(script.menu("Footer"))))
+        script.removes(spring).says("The menu Early spring is in the bin.").notices("2 items under it go too.");
+        script.removes(script.menu("Footer"))
                 .notices("Footer stood in 1 place that now miss it.", "13 items under it go too.");
         assertEquals(script.sees("Home", Zone.FOOTER), "Pictures, Write to us, 01632 960 983");
     }

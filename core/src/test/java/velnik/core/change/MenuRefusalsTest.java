@@ -22,6 +22,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Zone;
 
@@ -94,7 +95,10 @@ public class MenuRefusalsTest {
             },
             {new MenuChange.FreezeList(yard, "x"), "That row is not in the list any more."},
             {new MenuChange.DetachBranch(LIST, site.page("Junior week"), "x"), "That row is not in the list any more."},
-            {new MenuChange.RemoveMenuRows(List.of(new MenuRowId("nowhere"))), "That item is no longer there."},
+            {
+                new MenuChange.RemoveMenuRows(new RemovalId("r"), List.of(new MenuRowId("nowhere"))),
+                "That item is no longer there."
+            },
             {
                 assign(new Scope.Section(new PageId("nowhere")), site.placed("Main", "Footer")),
                 "That page is no longer there."

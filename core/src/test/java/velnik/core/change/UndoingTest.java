@@ -114,7 +114,7 @@ public class UndoingTest {
         SiteScript script = brackwater().addsMenu("One").addsMenu("Two");
         script.puts(new ItemKind.OtherMenu(script.menu("Two")), "", script.menu("One"));
         MenuRowId two = script.latest();
-        Difference removed = difference(script, () -> script.does(new MenuChange.RemoveMenuRows(List.of(two))));
+        Difference removed = difference(script, () -> script.removes(two));
         script.does(new MenuChange.AddItems(List.of(new MenuChange.NewItem(
                 new MenuRowId("back-to-one"),
                 Place.firstUnder(script.menu("Two")),

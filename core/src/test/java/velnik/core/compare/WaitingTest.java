@@ -44,7 +44,7 @@ public class WaitingTest {
         SiteScript script = brackwater().publishes();
         Site live = script.site();
         script.addsMenu("Spring").putsPage("Canoes", script.menu("Spring"));
-        script.does(new MenuChange.RemoveMenuRows(List.of(script.menu("Winter"))));
+        script.removes(script.menu("Winter"));
         script.putsPage("Kayaks", script.menu("Short")).sets(new MenuRowId("short-contact"), ItemEdit.label("Ring us"));
         script.assigns(Zone.SIDEBAR, new Scope.Section(script.page("Hire")), "Spring");
         script.does(new MenuChange.AssignMenus(Zone.HEADER, new Scope.OfLayout(Layout.LANDING), null));

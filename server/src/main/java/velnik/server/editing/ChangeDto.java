@@ -11,6 +11,7 @@ import velnik.core.site.Layout;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
+import velnik.core.site.RemovalId;
 
 /** A change as the editor sends it. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -21,6 +22,8 @@ import velnik.core.site.Reach;
     @JsonSubTypes.Type(value = ChangeDto.MovePages.class, name = "movePages"),
     @JsonSubTypes.Type(value = ChangeDto.SetReach.class, name = "setReach"),
     @JsonSubTypes.Type(value = ChangeDto.SetLayout.class, name = "setLayout"),
+    @JsonSubTypes.Type(value = ChangeDto.RemovePages.class, name = "removePages"),
+    @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.RenameMenu.class, name = "renameMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.SetAside.class, name = "setAside"),
@@ -42,6 +45,8 @@ sealed interface ChangeDto
                 ChangeDto.MovePages,
                 ChangeDto.SetReach,
                 ChangeDto.SetLayout,
+                ChangeDto.RemovePages,
+                ChangeDto.Restore,
                 MenuChangeDto {
     Change change();
 
@@ -105,6 +110,23 @@ sealed interface ChangeDto
         @Override
         public Change change() {
             return new Change.SetLayout(pages.stream().map(PageId::new).toList(), layout);
+        }
+    }
+
+    /** @param removal names it in the bin */
+    record RemovePages(@NotNull String removal, @NotNull List<String> pages, Change.@NotNull Subpages subpages)
+            implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.RemovePages(
+                    new RemovalId(removal), pages.stream().map(PageId::new).toList(), subpages);
+        }
+    }
+
+    record Restore(@NotNull String removal) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.Restore(new RemovalId(removal));
         }
     }
 

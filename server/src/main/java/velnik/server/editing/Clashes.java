@@ -14,6 +14,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.server.shared.ProblemException;
 
@@ -54,9 +55,12 @@ final class Clashes {
     }
 
     private static String subject(Touch touch) {
-        return touch.subject() instanceof PageId
-                ? "this page"
-                : touch.subject() instanceof MenuRowId ? "this item" : "this zone";
+        return switch (touch.subject()) {
+            case PageId page -> "this page";
+            case MenuRowId row -> "this item";
+            case RemovalId removal -> "this removal";
+            default -> "this zone";
+        };
     }
 
     private static String value(Site site, Touch touch) {
@@ -67,6 +71,7 @@ final class Clashes {
                 site.findAssignment(key)
                         .map(assignment -> Words.says(site, assignment.says()))
                         .orElse("no exception");
+            case RemovalId removal -> site.findRemoval(removal).isPresent() ? "in the bin" : "put back";
             default -> throw new IllegalStateException("nothing is known of " + touch.subject());
         };
     }

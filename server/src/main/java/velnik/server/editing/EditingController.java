@@ -81,6 +81,9 @@ class EditingController {
     /** @param refused what is wrong with which line; with any of these the list is not taken */
     record ItemsPreview(int items, String summary, List<String> refused) {}
 
+    /** @param told the first of them what would happen */
+    record TriedDto(List<String> told) {}
+
     record ReachDto(String sentence) {}
 
     @GetMapping("/working-copy")
@@ -102,6 +105,14 @@ class EditingController {
         List<Change> changes =
                 edit.changes().stream().map(dto -> understood(dto::change)).toList();
         return answer(person, workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes));
+    }
+
+    /** What the person would be told of these changes. Changes nothing. */
+    @PostMapping(path = "/changes", params = "dryRun=true")
+    TriedDto wouldChange(@RequestParam boolean dryRun, @Valid @RequestBody Edit edit, Principal person) {
+        List<Change> changes =
+                edit.changes().stream().map(dto -> understood(dto::change)).toList();
+        return new TriedDto(workingCopy.wouldTell(person.getName(), changes));
     }
 
     @PostMapping("/undo")

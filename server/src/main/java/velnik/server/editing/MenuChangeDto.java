@@ -13,6 +13,7 @@ import velnik.core.site.Appearance;
 import velnik.core.site.Device;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Zone;
 
 /** A change of menus as the editor sends it. */
@@ -75,10 +76,11 @@ sealed interface MenuChangeDto extends ChangeDto {
         }
     }
 
-    record RemoveMenuRows(@NotNull List<String> rows) implements MenuChangeDto {
+    /** @param removal names it in the bin */
+    record RemoveMenuRows(@NotNull String removal, @NotNull List<String> rows) implements MenuChangeDto {
         @Override
         public Change change() {
-            return new MenuChange.RemoveMenuRows(ids(rows));
+            return new MenuChange.RemoveMenuRows(new RemovalId(removal), ids(rows));
         }
     }
 

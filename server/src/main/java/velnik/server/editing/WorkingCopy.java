@@ -1,6 +1,7 @@
 package velnik.server.editing;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,7 +51,7 @@ public class WorkingCopy {
         SiteStore.Stored stored = store.load();
         this.state = new State(stored.revision(), stored.site());
         this.history = new History(store.newestEntries(History.REACH));
-        this.circumstances = new Circumstances(releases.everPublished());
+        this.circumstances = Circumstances.NOTHING_PUBLISHED.published(releases.everPublished());
     }
 
     public State state() {
@@ -91,17 +92,39 @@ public class WorkingCopy {
 
     private Kept applyNew(JournalEntry.Kind kind, String person, String request, long basedOn, List<Change> changes) {
         checkRevision(basedOn);
-        return switch (Changes.applyAll(state.site(), changes, circumstances)) {
+        return switch (tried(person, changes)) {
             case Outcome.Refused(Refusal why) -> throw Refusals.problem(why);
             case Outcome.Applied applied -> {
                 Difference difference = Difference.between(state.site(), applied.site());
                 Clashes.check(history.since(basedOn), difference, state.site());
-                List<String> told = new ArrayList<>();
-                told.add(applied.sentence());
-                applied.notices().stream().map(Notice::sentence).forEach(told::add);
-                yield keep(new Draft(kind, null, person, request, applied.title(), told, changes), applied.site());
+                yield keep(
+                        new Draft(kind, null, person, request, applied.title(), told(applied), changes),
+                        applied.site());
             }
         };
+    }
+
+    private Outcome tried(String person, List<Change> changes) {
+        return Changes.applyAll(state.site(), changes, circumstances.at(now(), person));
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    /** The sentences that the person would be told of these changes, or why they cannot be. Changes nothing. */
+    public List<String> wouldTell(String person, List<Change> changes) {
+        return switch (tried(person, changes)) {
+            case Outcome.Refused(Refusal why) -> throw Refusals.problem(why);
+            case Outcome.Applied applied -> told(applied);
+        };
+    }
+
+    private static List<String> told(Outcome.Applied applied) {
+        List<String> told = new ArrayList<>();
+        told.add(applied.sentence());
+        applied.notices().stream().map(Notice::sentence).forEach(told::add);
+        return told;
     }
 
     /** Takes back the person's latest edit that is still in force. */
@@ -152,7 +175,7 @@ public class WorkingCopy {
                 draft.kind(),
                 draft.undoes(),
                 draft.person(),
-                clock.instant().truncatedTo(ChronoUnit.MILLIS),
+                now(),
                 draft.title(),
                 draft.told(),
                 draft.changes(),

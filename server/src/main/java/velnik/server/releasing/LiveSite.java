@@ -42,7 +42,13 @@ public class LiveSite {
         // Before the first release nobody waits for the menu that every site begins with.
         Site from = findRelease().isPresent()
                 ? live
-                : new Site(workingCopy.details(), live.pages(), null, workingCopy.menus(), workingCopy.assignments());
+                : new Site(
+                        workingCopy.details(),
+                        live.pages(),
+                        null,
+                        workingCopy.menus(),
+                        workingCopy.assignments(),
+                        List.of());
         return Waiting.between(from, workingCopy);
     }
 }

@@ -66,7 +66,7 @@ public class Releases {
                     person,
                     clock.instant().truncatedTo(ChronoUnit.MILLIS),
                     note.strip(),
-                    state.site());
+                    state.site().withBin(List.of()));
             Set<PageId> before = store.everPublished();
             Set<PageId> published = new HashSet<>(before);
             state.site().pages().walk().forEach(row -> published.add(row.id()));
@@ -74,7 +74,7 @@ public class Releases {
             fresh.removeAll(before);
             store.keep(release, fresh);
             live.become(release);
-            workingCopy.published(new Circumstances(published));
+            workingCopy.published(Circumstances.NOTHING_PUBLISHED.published(published));
             return release;
         });
     }

@@ -17,6 +17,7 @@ import velnik.core.site.Details;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.Removal;
 import velnik.core.site.Site;
 
 /** The working copy in tables: only rows in the difference are written, in batches, in one transaction. */
@@ -55,6 +56,9 @@ class HibernateSiteStore implements SiteStore {
                                     row -> forms.read(row.format, row.content, MenuRow.class)),
                             all(session, AssignmentEntity.class).stream()
                                     .map(row -> forms.read(row.format, row.content, Assignment.class))
+                                    .toList(),
+                            all(session, RemovalEntity.class).stream()
+                                    .map(row -> forms.read(row.format, row.content, Removal.class))
                                     .toList()));
         });
     }
@@ -72,6 +76,8 @@ class HibernateSiteStore implements SiteStore {
                 assignment.before().ifPresent(gone -> session.delete(AssignmentEntity.of(gone, forms)));
                 assignment.after().ifPresent(fresh -> session.insert(AssignmentEntity.of(fresh, forms)));
             }
+            difference.bin().left().forEach(removal -> session.delete(RemovalEntity.of(removal, forms)));
+            difference.bin().added().forEach(removal -> session.insert(RemovalEntity.of(removal, forms)));
         });
         durability.force();
     }

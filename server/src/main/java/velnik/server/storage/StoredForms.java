@@ -27,6 +27,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.TextHash;
@@ -37,7 +38,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 2;
+    static final int FORMAT = 3;
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
@@ -50,6 +51,7 @@ class StoredForms {
                             .withVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE))
             .addMixIn(PageId.class, Word.class)
             .addMixIn(MenuRowId.class, Word.class)
+            .addMixIn(RemovalId.class, Word.class)
             .addMixIn(TextHash.class, Word.class)
             .addMixIn(RowDifference.class, RowDifferenceForms.class)
             .addMixIn(MenuRow.class, MenuRowForms.class)
@@ -132,6 +134,8 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
         @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),
         @JsonSubTypes.Type(value = Change.SetLayout.class, name = "setLayout"),
+        @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
+        @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
         @JsonSubTypes.Type(value = MenuChange.AddMenu.class, name = "addMenu"),
         @JsonSubTypes.Type(value = MenuChange.RenameMenu.class, name = "renameMenu"),
         @JsonSubTypes.Type(value = MenuChange.SetAside.class, name = "setAside"),
@@ -150,7 +154,7 @@ class StoredForms {
 
     private record StoredRow<K, V>(K id, @Nullable K parent, V value) {}
 
-    /** A whole site, its rows in reading order. */
+    /** A whole site as a release has it, its rows in reading order; the bin is no part of it. */
     private record StoredSite(
             Details details,
             List<StoredRow<PageId, Page>> pages,
@@ -206,13 +210,15 @@ class StoredForms {
                 outline(stored.pages()),
                 stored.home().orElse(null),
                 outline(stored.menus()),
-                stored.assignments());
+                stored.assignments(),
+                List.of());
     }
 
     /** What was written, as the newest format has it. */
     private JsonNode current(int format, String text) {
         return switch (format) {
-            case 1 -> FormatTwo.upgraded(json.readTree(text));
+            case 1 -> FormatThree.upgraded(FormatTwo.upgraded(json.readTree(text)));
+            case 2 -> FormatThree.upgraded(json.readTree(text));
             case FORMAT -> json.readTree(text);
             default ->
                 throw new IllegalStateException("this data was written by a newer Velnik (format " + format

@@ -52,6 +52,44 @@ public class EditingTest {
     }
 
     @Test
+    public void removal_isToldFirst_goesToTheBin_andComesBackAfterARestart() throws IOException {
+        try (Started own = Started.demo()) {
+            Caller owner = own.mara();
+            String before = owner.pages();
+            String remove = "{'kind':'removePages','removal':'gone','pages':['hire'],'subpages':'GO_TOO'}";
+            var told = owner.posts(
+                            "/-/api/changes?dryRun=true",
+                            "{'request':'only-asking','basedOn':" + owner.revision() + ",'changes':[" + remove + "]}")
+                    .answers(200)
+                    .json();
+            assertEquals(told.path("told").path(0).asString(), "Hire is in the bin.");
+            assertEquals(told.path("told").path(1).asString(), "6 subpages go with it.");
+            assertEquals(owner.pages(), before);
+            owner.edits(remove).answers(200);
+            owner.publishes().answers(201);
+            assertEquals(own.visit("/hire/canoes").statusCode(), 404);
+            try (Started again = own.again()) {
+                Caller later = again.mara();
+                var newest = later.gets("/-/api/bin")
+                        .answers(200)
+                        .json()
+                        .path("removals")
+                        .path(0);
+                assertEquals(newest.path("what").asString(), "Hire");
+                assertEquals(newest.path("more").asInt(), 6);
+                assertEquals(newest.path("where").asString(), "/hire");
+                assertEquals(newest.path("by").asString(), "Mara Okafor");
+                later.edits("{'kind':'restore','removal':'gone'}").answers(200);
+                assertEquals(later.pages(), before);
+                later.edits("{'kind':'restore','removal':'gone'}").refuses(422, "not-in-bin");
+                later.steps("undo").answers(200);
+                later.steps("undo").answers(200);
+                assertEquals(later.pages(), before);
+            }
+        }
+    }
+
+    @Test
     public void sameRequestTwice_isAppliedOnce() {
         long revision = mara.revision();
         mara.editsAs("twice-twice", revision, add("twice", "Twice")).answers(200);
@@ -114,6 +152,8 @@ public class EditingTest {
             {"{'kind':'setReach','pages':['home'],'reach':'HELD_BACK'}", 422, "home-stays-open"},
             {"{'kind':'setReach','pages':['hire'],'reach':'SECRET'}", 400, "not-understood"},
             {"{'kind':'setReach','pages':null,'reach':'OPEN'}", 400, "not-understood"},
+            {"{'kind':'removePages','removal':'r','pages':['home'],'subpages':'MOVE_UP'}", 422, "home-stays"},
+            {"{'kind':'restore','removal':'never'}", 422, "not-in-bin"},
             {"{'kind':'explode','page':'hire'}", 400, "not-understood"},
             {"{'kind':'retitlePage','page':'hire','title':'Ok','surprise':1}", 400, "not-understood"},
             {"{", 400, "not-understood"},

@@ -30,6 +30,7 @@ public final class OpenedStorage implements AutoCloseable {
                 .managedClasses(
                         PageEntity.class,
                         MenuRowEntity.class,
+                        RemovalEntity.class,
                         AssignmentEntity.class,
                         SiteEntity.class,
                         JournalEntity.class,

@@ -1,0 +1,189 @@
+package velnik.core.change;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
+import velnik.core.navigation.ZoneChanges;
+import velnik.core.outline.Branch;
+import velnik.core.outline.Place;
+import velnik.core.site.ItemKind;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Removal;
+import velnik.core.site.RemovalId;
+import velnik.core.site.Scope;
+import velnik.core.site.Site;
+
+/**
+ * Takes pages, items and menus out of the site and into the bin. Whatever names them, be it an item, a list or an
+ * assignment, goes on naming them, so that all is as it was when they come back.
+ */
+final class Removing {
+    private Removing() {}
+
+    static Optional<Refusal> make(Draft draft, Change.RemovePages remove) {
+        Site before = draft.site();
+        Optional<Refusal> refusal = check(before, remove);
+        if (refusal.isPresent()) {
+            return refusal;
+        }
+        boolean moveUp = remove.subpages() == Change.Subpages.MOVE_UP;
+        List<PageId> tops = moveUp
+                ? List.copyOf(new LinkedHashSet<>(remove.pages()))
+                : before.pages().outermost(remove.pages());
+        List<Removal.Part<PageId, Page>> parts = new ArrayList<>();
+        Set<PageId> gone = new HashSet<>();
+        for (PageId page : tops) {
+            String address = Addresses.of(before, page);
+            Removal.Part<PageId, Page> part = moveUp
+                    ? Removal.Part.alone(before.pages(), page, address)
+                    : Removal.Part.branch(before.pages(), page, address);
+            part.rows().forEach(row -> gone.add(row.id()));
+            parts.add(part);
+        }
+        List<PageId> up = new ArrayList<>();
+        for (PageId page : tops) {
+            if (moveUp) {
+                up.addAll(subpagesUp(draft, page));
+            }
+            draft.become(draft.pages().remove(page));
+        }
+        draft.bin(remove.removal(), parts, List.of());
+        tell(draft, before, gone, gone.size() - tops.size());
+        up.removeAll(gone);
+        ZoneChanges.ofMove(before, draft.site(), up)
+                .forEach((zone, pages) -> draft.tell(new Notice.ZoneDiffers(zone, pages)));
+        return Optional.empty();
+    }
+
+    private static Optional<Refusal> check(Site site, Change.RemovePages remove) {
+        if (remove.pages().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        for (PageId page : remove.pages()) {
+            if (!site.pages().contains(page)) {
+                return Optional.of(new Refusal.PageUnknown(page.value()));
+            }
+            @Nullable PageId home = site.home();
+            boolean goes =
+                    remove.subpages() == Change.Subpages.GO_TOO ? site.pages().isInside(home, page) : page.equals(home);
+            if (home != null && goes) {
+                return Optional.of(new Refusal.HomeStays(site.pages().get(home).title()));
+            }
+        }
+        return unused(site, remove.removal());
+    }
+
+    private static Optional<Refusal> unused(Site site, RemovalId id) {
+        return site.findRemoval(id).map(removal -> new Refusal.RemovedAlready());
+    }
+
+    private static List<PageId> subpagesUp(Draft draft, PageId page) {
+        List<PageId> subpages =
+                draft.pages().branch(page).children().stream().map(Branch::id).toList();
+        if (!subpages.isEmpty()) {
+            Place<PageId> place = new Place<>(draft.pages().branch(page).parent(), page);
+            draft.become(draft.pages().move(subpages, place));
+            subpages.forEach(subpage -> Moving.settle(draft, subpage));
+        }
+        return subpages;
+    }
+
+    private static void tell(Draft draft, Site before, Set<PageId> gone, int beneath) {
+        if (beneath > 0) {
+            draft.tell(new Notice.SubpagesGo(beneath));
+        }
+        int published = (int) gone.stream().filter(draft::wasPublished).count();
+        if (published > 0) {
+            draft.tell(new Notice.AddressesEnd(published));
+        }
+        tellOfItems(draft, gone);
+        long exceptions = before.assignments().stream()
+                .filter(assignment -> switch (assignment.scope()) {
+                    case Scope.Section(PageId page) -> gone.contains(page);
+                    case Scope.Pages(Set<PageId> pages) -> gone.containsAll(pages);
+                    case Scope.Everywhere all -> false;
+                    case Scope.OfLayout layout -> false;
+                })
+                .count();
+        if (exceptions > 0) {
+            draft.tell(new Notice.ExceptionsRest((int) exceptions));
+        }
+    }
+
+    private static void tellOfItems(Draft draft, Set<PageId> gone) {
+        Set<String> menus = new LinkedHashSet<>();
+        int items = 0;
+        for (Branch<MenuRowId, MenuRow> row : draft.site().menus().walk()) {
+            boolean concerned = row.value() instanceof MenuRow.Item item
+                    && switch (item.kind()) {
+                        case ItemKind.ToPage(PageId page, int carries) -> gone.contains(page);
+                        case ItemKind.PageList list ->
+                            list.source() instanceof ListSource.Under(PageId root) && gone.contains(root);
+                        default -> false;
+                    };
+            if (concerned) {
+                items++;
+                menus.add(MenuChecks.nameOf(draft.site(), draft.site().menuOf(row.id())));
+            }
+        }
+        if (items > 0) {
+            draft.tell(new Notice.ItemsRest(items, List.copyOf(menus)));
+        }
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.RemoveMenuRows remove) {
+        Site before = draft.site();
+        if (remove.rows().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        for (MenuRowId row : remove.rows()) {
+            if (!before.menus().contains(row)) {
+                return Optional.of(new Refusal.ItemUnknown(row.value()));
+            }
+        }
+        Optional<Refusal> used = unused(before, remove.removal());
+        if (used.isPresent()) {
+            return used;
+        }
+        List<MenuRowId> tops = before.menus().outermost(remove.rows());
+        List<Removal.Part<MenuRowId, MenuRow>> parts = new ArrayList<>();
+        for (MenuRowId row : tops) {
+            boolean isMenu = before.menus().get(row) instanceof MenuRow.Menu;
+            if (isMenu) {
+                tellOfPlaces(draft, row, MenuChecks.nameOf(before, row));
+            }
+            String menu = isMenu ? "" : MenuChecks.nameOf(before, before.menuOf(row));
+            parts.add(Removal.Part.branch(before.menus(), row, menu));
+            draft.become(draft.site().withMenus(draft.site().menus().remove(row)));
+        }
+        draft.bin(remove.removal(), List.of(), parts);
+        int beneath = parts.stream().mapToInt(part -> part.rows().size() - 1).sum();
+        if (beneath > 0) {
+            draft.tell(new Notice.GoneBeneath(beneath));
+        }
+        return Optional.empty();
+    }
+
+    private static void tellOfPlaces(Draft draft, MenuRowId menu, String name) {
+        long assigned = draft.site().assignments().stream()
+                .filter(assignment -> assignment.menus().stream()
+                        .anyMatch(placed -> placed.menu().equals(menu)))
+                .count();
+        long shown = draft.site().menus().walk().stream()
+                .filter(row ->
+                        row.value() instanceof MenuRow.Item item && item.kind().equals(new ItemKind.OtherMenu(menu)))
+                .count();
+        if (assigned + shown > 0) {
+            draft.tell(new Notice.MenuStood(name, (int) (assigned + shown)));
+        }
+    }
+}

@@ -1,0 +1,47 @@
+package velnik.core.explanation;
+
+import velnik.core.address.Links;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Removal;
+import velnik.core.site.Site;
+
+/** What the owner reads of a row of the menus: its label, or what it follows. */
+public final class Labels {
+    private Labels() {}
+
+    public static String of(Site site, MenuRowId id) {
+        return of(site, site.menus().get(id));
+    }
+
+    public static String of(Site site, MenuRow row) {
+        return switch (row) {
+            case MenuRow.Menu menu -> menu.name();
+            case MenuRow.Item item -> item.label().isEmpty() ? followed(site, item.kind()) : item.label();
+        };
+    }
+
+    /** What is in the bin, by the first thing that was removed: "Canoes", "the menu Main". */
+    public static String of(Site site, Removal removal) {
+        if (!removal.pages().isEmpty()) {
+            return removal.pages().getFirst().top().value().title();
+        }
+        MenuRow row = removal.rows().getFirst().top().value();
+        return (row instanceof MenuRow.Menu ? "the menu " : "") + of(site, row);
+    }
+
+    private static String followed(Site site, ItemKind kind) {
+        return switch (kind) {
+            case ItemKind.ToPage(PageId page, int carries) -> Words.title(site, page);
+            case ItemKind.WebLink(String address) -> Links.labelOf(address);
+            case ItemKind.Mail(String address) -> address;
+            case ItemKind.Phone(String number) -> number;
+            case ItemKind.Heading heading -> "the heading";
+            case ItemKind.Text text -> "the text";
+            case ItemKind.PageList list -> "the list";
+            case ItemKind.OtherMenu(MenuRowId menu) -> Words.menu(site, menu);
+        };
+    }
+}

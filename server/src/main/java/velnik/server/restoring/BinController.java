@@ -1,0 +1,81 @@
+package velnik.server.restoring;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import velnik.core.explanation.Labels;
+import velnik.core.site.MenuRow;
+import velnik.core.site.Removal;
+import velnik.core.site.Site;
+import velnik.server.editing.WorkingCopy;
+import velnik.server.storage.Person;
+import velnik.server.storage.PersonStore;
+
+/** What was removed and can be put back. */
+@RestController
+@RequestMapping("/-/api/bin")
+class BinController {
+    private final WorkingCopy workingCopy;
+    private final PersonStore people;
+
+    BinController(WorkingCopy workingCopy, PersonStore people) {
+        this.workingCopy = workingCopy;
+        this.people = people;
+    }
+
+    public enum RemovalKind {
+        PAGE,
+        ITEM,
+        MENU
+    }
+
+    /**
+     * A removal.
+     *
+     * @param what the first of what went
+     * @param more how many others went in the same gesture, beside it and beneath
+     * @param where for a page its address, for an item its menu, for a menu nothing
+     * @param by the name of who removed it
+     */
+    record RemovalDto(String id, RemovalKind kind, String what, int more, String where, Instant at, String by) {}
+
+    /** @param removals the newest first */
+    record BinDto(long revision, List<RemovalDto> removals) {}
+
+    @GetMapping
+    BinDto bin() {
+        WorkingCopy.State state = workingCopy.state();
+        Site site = state.site();
+        return new BinDto(
+                state.revision(),
+                site.bin().reversed().stream()
+                        .map(removal -> removal(site, removal))
+                        .toList());
+    }
+
+    private RemovalDto removal(Site site, Removal removal) {
+        List<Removal.Part<?, ?>> parts = Stream.<Removal.Part<?, ?>>concat(
+                        removal.pages().stream(), removal.rows().stream())
+                .toList();
+        int rows = parts.stream().mapToInt(part -> part.rows().size()).sum();
+        return new RemovalDto(
+                removal.id().value(),
+                kind(parts.getFirst().top().value()),
+                Labels.of(site, removal),
+                rows - 1,
+                parts.getFirst().where(),
+                removal.at(),
+                people.find(removal.person()).map(Person::displayName).orElse(removal.person()));
+    }
+
+    private static RemovalKind kind(Object top) {
+        return switch (top) {
+            case MenuRow.Menu menu -> RemovalKind.MENU;
+            case MenuRow.Item item -> RemovalKind.ITEM;
+            default -> RemovalKind.PAGE;
+        };
+    }
+}
