@@ -30,6 +30,8 @@ export type PlacedDto = Schemas["PlacedDto"];
 export type AssignmentDto = Schemas["AssignmentDto"];
 export type WhereDto = Schemas["WhereDto"];
 export type PlacingDto = Schemas["PlacingDto"];
+export type BinDto = Schemas["BinDto"];
+export type RemovalDto = Schemas["RemovalDto"];
 export type Zone = AssignmentDto["zone"];
 
 /** The server answered, and the answer is no. Its message is a sentence for the person. */
@@ -97,6 +99,10 @@ export const api = {
   workingCopy: () => call<WorkingCopyDto>("GET", "/working-copy"),
   change: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
     call<AnswerDto>("POST", "/changes", { request, basedOn, changes }),
+  /** What the person would be told of these changes. */
+  would: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
+    call<{ told: readonly string[] }>("POST", "/changes?dryRun=true", { request, basedOn, changes }),
+  bin: () => call<BinDto>("GET", "/bin"),
   undo: (request: string) => call<AnswerDto>("POST", "/undo", { request }),
   redo: (request: string) => call<AnswerDto>("POST", "/redo", { request }),
   previewOutline: (request: string, basedOn: number, text: string) =>

@@ -1,12 +1,12 @@
-import { Button, Checkbox, Segmented, Select } from "antd";
+import { Button, Segmented, Select } from "antd";
 import { useState } from "react";
 import type { ChangeDto, ListDto, MenuRowDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressOf, pageOf } from "../working-copy/tree";
-import { set } from "./deeds";
-import { ICONS } from "./icons";
+import { type ItemEdit, set } from "./deeds";
+import { Look, Shows } from "./Look";
 import type { Node } from "./outline";
 import { KIND_WORDS } from "./words";
 
@@ -24,7 +24,7 @@ export function ItemCard(props: {
     setProblem(result.ok ? null : result.sentence);
     return result.ok;
   };
-  const look = (edit: Parameters<typeof set>[1]) => void send(set(node, edit));
+  const look = (edit: ItemEdit) => send(set([node], edit));
   const title = row.label || "The list";
   if (row.foreign) {
     return (
@@ -49,10 +49,10 @@ export function ItemCard(props: {
             id="label"
             value={row.ownLabel}
             placeholder={row.followed || "none"}
-            onKeep={(label) => send(set(node, { label }))}
+            onKeep={(label) => look({ label })}
           />
           {row.ownLabel !== "" && row.followed !== "" && (
-            <button type="button" className="plain" onClick={() => look({ label: "" })}>
+            <button type="button" className="plain" onClick={() => void look({ label: "" })}>
               follow “{row.followed}”
             </button>
           )}
@@ -61,35 +61,14 @@ export function ItemCard(props: {
       </div>
       <h3>Who sees it</h3>
       <div className="fields">
-        <span id="shows">Shows</span>
-        <Segmented
-          aria-labelledby="shows"
-          value={row.hidden ? "hidden" : row.devices.length > 1 ? "everywhere" : row.devices[0]}
-          onChange={(chosen) =>
-            look(
-              chosen === "hidden"
-                ? { hidden: true }
-                : {
-                    hidden: false,
-                    devices:
-                      chosen === "everywhere" ? ["WIDE", "PHONE"] : [chosen === "WIDE" ? "WIDE" : "PHONE"],
-                  },
-            )
-          }
-          options={[
-            { value: "everywhere", label: "Everywhere" },
-            { value: "WIDE", label: "Wide screens" },
-            { value: "PHONE", label: "Phones" },
-            { value: "hidden", label: "Hidden" },
-          ]}
-        />
+        <Shows rows={[row]} onEdit={look} />
       </div>
       {row.splices ? (
         <p className="hint">
           Its rows stand in its place; each shows as it is set. With a label it heads them.
         </p>
       ) : (
-        <Look {...props} send={send} />
+        <Look rows={[row]} onEdit={look} />
       )}
     </section>
   );
@@ -106,66 +85,6 @@ function OpenPage({ copy, row, send }: Sending) {
       Open the page {pageOf(copy.tree, page).title}
     </Button>
   ) : null;
-}
-
-/** How an item shows, for those that show by themselves. */
-function Look({ node, row, send }: Sending) {
-  const look = (edit: Parameters<typeof set>[1]) => void send(set(node, edit));
-  return (
-    <>
-      <h3>How it shows</h3>
-      <div className="fields">
-        <span id="weight">Weight</span>
-        <Segmented<MenuRowDto["weight"]>
-          aria-labelledby="weight"
-          value={row.weight}
-          onChange={(weight) => look({ weight })}
-          options={[
-            { value: "PLAIN", label: "Plain" },
-            { value: "STRONG", label: "Strong" },
-            { value: "BUTTON", label: "Button" },
-          ]}
-        />
-        <label htmlFor="icon">Icon</label>
-        <span className="with-note">
-          <Select
-            id="icon"
-            value={row.icon}
-            showSearch
-            style={{ width: 130 }}
-            onChange={(icon) => look({ icon })}
-            options={[{ value: "", label: "none" }, ...ICONS.map((icon) => ({ value: icon, label: icon }))]}
-          />
-          <Checkbox
-            checked={row.iconAlone}
-            disabled={row.icon === ""}
-            onChange={(event) => look({ iconAlone: event.target.checked })}
-          >
-            alone
-          </Checkbox>
-        </span>
-        <span>Place</span>
-        <span className="with-note">
-          <Checkbox checked={row.farEnd} onChange={(event) => look({ farEnd: event.target.checked })}>
-            At the far end of a row
-          </Checkbox>
-          {row.leads !== "" && (
-            <Checkbox checked={row.newTab} onChange={(event) => look({ newTab: event.target.checked })}>
-              In a new tab
-            </Checkbox>
-          )}
-        </span>
-        <label htmlFor="note">Note</label>
-        <KeptField
-          key={row.note}
-          id="note"
-          value={row.note}
-          placeholder="a short line beneath; none"
-          onKeep={(note) => send(set(node, { note }))}
-        />
-      </div>
-    </>
-  );
 }
 
 function Leads(props: Sending) {

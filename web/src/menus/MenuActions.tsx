@@ -1,6 +1,6 @@
 import { Action } from "../outline/Action";
 import type { Move } from "../outline/moves";
-import { listedPage, type Node } from "./outline";
+import { type kindOfRows, listedPage, type Node } from "./outline";
 
 /** What can be done to the selected row of a menu. */
 export type Deed =
@@ -20,6 +20,8 @@ export type Deed =
 export function MenuActions(props: {
   readonly node: Node;
   readonly title: string;
+  /** Where several rows are chosen, what they are together; null for a mixture. */
+  readonly several: ReturnType<typeof kindOfRows> | undefined;
   readonly may: (move: Move) => boolean;
   readonly onMove: (move: Move) => void;
   readonly onDo: (deed: Deed) => void;
@@ -35,6 +37,15 @@ export function MenuActions(props: {
       <Action label="← out" hint="Move out, after the row above it (Ctrl+Shift+Left)" {...move("out")} />
     </>
   );
+  const toTheBin = (
+    <Action label="To the bin" hint="Remove, never a page; the bin keeps it (Delete)" {...does("remove")} />
+  );
+  const leaving = (
+    <>
+      <Action label="Detach" hint="Make it an item that no longer follows the tree" {...does("detach")} />
+      <Action label="Leave out" hint="The list leaves the page out (Delete)" {...does("leaveOut")} />
+    </>
+  );
   const upDown = (
     <>
       <Action label="↑" name="Move up" hint="Move up (Ctrl+Shift+Up)" {...move("up")} />
@@ -44,7 +55,24 @@ export function MenuActions(props: {
   return (
     <div className="actions" role="toolbar" aria-label="The selected row">
       <b title={props.title}>{props.title}</b>
-      {!row ? (
+      {props.several !== undefined ? (
+        <>
+          {moving}
+          {upDown}
+          <Action
+            label="Hide"
+            hint="Hide them, or show them again where all are hidden (H)"
+            {...does("hide")}
+          />
+          {props.several === "items" && (
+            <Action label="Wrap" hint="Put them under a new heading in their place (G)" {...does("wrap")} />
+          )}
+          {props.several !== "listed" && (
+            <Action label="Copy" hint="Copy them with what is under them (Ctrl+D)" {...does("copy")} />
+          )}
+          {props.several === "listed" ? leaving : toTheBin}
+        </>
+      ) : !row ? (
         <>
           <Action label="+ item" hint="Add an item at its end (N)" {...does("under")} />
           <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
@@ -58,7 +86,7 @@ export function MenuActions(props: {
             }
             {...does("aside")}
           />
-          <Action label="Remove" hint="Remove the menu; undo brings it back (Delete)" {...does("remove")} />
+          {toTheBin}
         </>
       ) : row.foreign ? (
         <span className="hint">It belongs to another menu; change it there.</span>
@@ -76,14 +104,7 @@ export function MenuActions(props: {
             {...does("hide")}
           />
           {listed ? (
-            <>
-              <Action
-                label="Detach"
-                hint="Make it an item that no longer follows the tree"
-                {...does("detach")}
-              />
-              <Action label="Leave out" hint="The list leaves this page out (Delete)" {...does("leaveOut")} />
-            </>
+            leaving
           ) : (
             <>
               {row.kind.kind === "LIST" && (
@@ -91,7 +112,7 @@ export function MenuActions(props: {
               )}
               <Action label="Wrap" hint="Put it under a new heading in its place (G)" {...does("wrap")} />
               <Action label="Copy" hint="Copy it with what is under it (Ctrl+D)" {...does("copy")} />
-              <Action label="Remove" hint="Remove the item, never its page (Delete)" {...does("remove")} />
+              {toTheBin}
             </>
           )}
         </>

@@ -1,9 +1,12 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
 import type { MenuDto, OfferDto, RowPlace } from "../api/client";
-import { ARROWS, type Move } from "../outline/moves";
+import { type Choice, only } from "../outline/choice";
+import { DropCues } from "../outline/DropCues";
+import { ARROWS, type Move, outermost } from "../outline/moves";
 import { Outline } from "../outline/Outline";
-import { type Row, rowsOf } from "../outline/rows";
+import { beside, type Row, rowsOf } from "../outline/rows";
+import { Several } from "../outline/Several";
 import { TitleField } from "../outline/TitleField";
 import { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
@@ -23,11 +26,12 @@ import {
   standing,
   without,
 } from "./adding";
-import { addOffered, changeOf, moveOf, set, wrapping } from "./deeds";
+import { addOffered, changesOf, moveOf, set, wrapping } from "./deeds";
+import { judge, loadOf } from "./dropping";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
 import { type Deed, MenuActions } from "./MenuActions";
-import { endUnder, isOwnItem, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+import { endUnder, kindOfRows, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
 import { useGestures } from "./useGestures";
 import { listWords } from "./words";
 
@@ -49,17 +53,24 @@ export function MenuDesk(props: {
   readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
   readonly outline: MenuOutline;
-  readonly selected: Node | null;
+  readonly choice: Choice;
   /** What was chosen last; it may not have come yet. */
   readonly chosen: string | null;
   readonly gridRef: RefObject<HTMLDivElement | null>;
-  readonly onSelect: (id: string) => void;
+  readonly onChoose: (choice: Choice) => void;
   readonly onWholeScreen: () => void;
   readonly onPick: (picking: Picking) => void;
   /** The outline of all menus at a revision that may still be on its way. */
   readonly outlineAt: (revision: number) => Promise<MenuOutline>;
 }) {
-  const { copy, store, outline, selected, gridRef } = props;
+  const { copy, store, outline, choice, gridRef } = props;
+  const selected = choice.at === null ? null : nodeOf(outline, choice.at);
+  /** The chosen rows in reading order, without those beneath another of them. */
+  const nodes = useMemo(
+    () => outermost(outline, choice.rows).map((id) => nodeOf(outline, id)),
+    [outline, choice.rows],
+  );
+  const [ticking, setTicking] = useState(false);
   const { folded, fold, unfold, toggleAll } = useFolding();
   const [attention, setAttention] = useState<Attention>(NONE);
   const rows = useMemo(() => rowsOf(outline, folded), [outline, folded]);
@@ -76,11 +87,15 @@ export function MenuDesk(props: {
     setAttention(result.ok ? NONE : { kind: "problem", node: node.id, sentence: result.sentence });
 
   const gesture = useGestures(store, props.outlineAt);
-  const move = async (to: Move) => {
-    if (!selected) return;
-    const result = await gesture(selected, (now, there, tree) => moveOf(now, tree, there, to));
-    if (result) told(selected, result);
+  const select = (id: string) => props.onChoose(only(id));
+  const make = async (what: Parameters<typeof gesture>[1], rows = nodes): Promise<boolean> => {
+    const result = await gesture(rows, what);
+    const beside = rows[0] ?? selected;
+    if (result && beside) told(beside, result);
+    return result?.ok ?? false;
   };
+  const move = (to: Move) =>
+    make((now, there, tree) => [moveOf(now, tree, there, to)].filter((change) => change !== null));
   const open = (line: Adding | null) => {
     if (line) setAttention(line);
   };
@@ -109,13 +124,17 @@ export function MenuDesk(props: {
     if (deed === "below" && selected.parent !== null) return open(addingBelow(outline, rows, selected));
     if (deed === "below" || deed === "under") return addUnder(selected);
     if (deed === "pick") return pick(selected);
-    if (deed === "wrap") return isOwnItem(selected) && setAttention({ kind: "wrapping", node: selected.id });
+    if (deed === "wrap") {
+      const first = kindOfRows(nodes) === "items" ? nodes[0] : undefined;
+      return first && setAttention({ kind: "wrapping", node: first.id });
+    }
     if (deed === "label") return setAttention({ kind: "labelling", node: selected.id });
-    const next = rows[rows.findIndex((row) => row.id === selected.id) - 1]?.id;
-    const result = await gesture(selected, (_now, there) => changeOf(there, deed));
-    if (!result) return;
-    told(selected, result);
-    if (result.ok && (deed === "remove" || deed === "leaveOut") && next) props.onSelect(next);
+    const goes = deed === "remove" || deed === "leaveOut";
+    const next = beside(rows, new Set(nodes.map((node) => node.id)));
+    // Options are set for each chosen row, what takes a branch along for the outermost only.
+    const concerned = deed === "hide" ? [...choice.rows].map((id) => nodeOf(outline, id)) : nodes;
+    const done = await make((_now, there) => changesOf(there, deed), concerned);
+    if (done && goes && next !== null) select(next);
   };
 
   const onKey = (event: KeyboardEvent) => {
@@ -150,24 +169,24 @@ export function MenuDesk(props: {
     if (result.ok) {
       leave();
       fresh.current = menu;
-      props.onSelect(menu);
+      select(menu);
     }
     return result;
   };
   const label = async (node: Node, text: string) => {
     const result = await store.change(
-      node.row ? set(node, { label: text }) : { kind: "renameMenu", menu: node.id, name: text },
+      node.row ? set([node], { label: text }) : { kind: "renameMenu", menu: node.id, name: text },
     );
     if (result.ok) leave();
     return result;
   };
   const wrap = async (node: Node, words: string): Promise<Result> => {
     const heading = newId();
-    const result = await gesture(node, (now, there) => wrapping(now, there, heading, words));
+    const result = await gesture(nodes, (now, there) => wrapping(now, there, heading, words));
     if (!result) return { ok: false, sentence: "That row is not there any more." };
     if (result.ok) {
       leave();
-      props.onSelect(`${node.menu.id}/${heading}`);
+      select(`${node.menu.id}/${heading}`);
     }
     return result;
   };
@@ -236,6 +255,7 @@ export function MenuDesk(props: {
         <h2>Menus</h2>
         <span>{menus.length === 1 ? "1 menu" : `${menus.length} menus`}</span>
         <span className="spring" />
+        <Several on={ticking} onSwitch={setTicking} />
         <Button size="small" onClick={() => toggleAll(menus)}>
           {folded.size > 0 ? "Unfold all" : "Fold all"}
         </Button>
@@ -246,8 +266,9 @@ export function MenuDesk(props: {
       {selected && (
         <MenuActions
           node={selected}
-          title={titleOf(selected) || "The list"}
-          may={(to) => moveOf(outline, copy.tree, selected, to) !== null}
+          title={choice.rows.size > 1 ? `${choice.rows.size} rows` : titleOf(selected) || "The list"}
+          several={choice.rows.size > 1 ? kindOfRows(nodes) : undefined}
+          may={(to) => moveOf(outline, copy.tree, nodes, to) !== null}
           onMove={move}
           onDo={perform}
         />
@@ -256,8 +277,28 @@ export function MenuDesk(props: {
         label="Menus"
         columns={["Item", "Leads to"]}
         rows={rows}
-        selected={selected?.id ?? null}
+        choice={choice}
+        ticking={ticking}
         gridRef={gridRef}
+        load={(id) => loadOf(outline, rows, choice.rows.has(id) ? nodes : [nodeOf(outline, id)])}
+        cues={
+          <DropCues
+            gridRef={gridRef}
+            rows={rows}
+            revision={copy.revision}
+            judge={(load, target) => judge(outline, copy.tree, load, target)}
+            onDrop={(load, target) =>
+              void make(
+                (now, _there, tree) => {
+                  const verdict = judge(now, tree, load, target);
+                  return verdict.kind === "allowed" ? verdict.changes : [];
+                },
+                load.from === "rows" ? load.ids.map((row) => nodeOf(outline, row)) : [],
+              )
+            }
+            onUnfold={unfold}
+          />
+        }
         extra={
           adding
             ? {
@@ -305,9 +346,9 @@ export function MenuDesk(props: {
                   }
                 : null
         }
-        onSelect={(id) => {
+        onChoose={(next) => {
           setAttention(NONE);
-          props.onSelect(id);
+          props.onChoose(next);
         }}
         onEdit={(id) => {
           if (!nodeOf(outline, id).row?.foreign) setAttention({ kind: "labelling", node: id });

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
+import { type Choice, only, present } from "../outline/choice";
 import { CouldNotLoad } from "../shell/CouldNotLoad";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
@@ -8,9 +9,10 @@ import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf, pathTo } from "../working-copy/tree";
 import { ItemCard } from "./ItemCard";
+import { ItemsCard } from "./ItemsCard";
 import { MenuCard } from "./MenuCard";
 import { MenuDesk, type Picking } from "./MenuDesk";
-import { findItem, listedPage, type Node, sameRow } from "./outline";
+import { findItem, listedPage, type Node, nodeOf, sameRow } from "./outline";
 import { TreePick } from "./TreePick";
 import { useMenus } from "./useMenus";
 import "./menus.css";
@@ -33,8 +35,9 @@ export default function MenusScreen({
   const navigate = useNavigate();
   const gridRef = useRef<HTMLDivElement>(null);
   const [whole, setWhole] = useWholeScreen(gridRef);
-  const [chosen, setChosen] = useState<string | null>(null);
-  const [last, setLast] = useState<Node | null>(null);
+  const [last, setLast] = useState(only(null));
+  /** The chosen rows as they were when chosen, to find them again under another id. */
+  const [known, setKnown] = useState<ReadonlyMap<string, Node>>(new Map());
   const [picking, setPicking] = useState<Picking | null>(null);
   const ready = menus.status === "ready" ? menus.outline : null;
 
@@ -43,7 +46,7 @@ export default function MenusScreen({
   useEffect(() => {
     if (!ready || wantedItem === null) return;
     const found = findItem(ready, wantedItem, wantedPage) ?? findItem(ready, wantedItem, null);
-    if (found) setChosen(found.id);
+    if (found) setLast(only(found.id));
     void navigate("/menus", { replace: true });
   }, [ready, wantedItem, wantedPage, navigate]);
 
@@ -55,14 +58,17 @@ export default function MenusScreen({
   if (menus.status === "loading") return <main className="area" aria-busy="true" />;
   const { outline } = menus;
   const first = outline.children.get(null)?.[0];
-  const selected =
-    nodeFor(outline, chosen) ??
-    (last ? sameRow(outline, last) : undefined) ??
-    (first ? (outline.nodes.get(first) ?? null) : null);
-  const select = (id: string) => {
-    setChosen(id);
+  const now = (id: string) => {
+    const node = known.get(id);
+    return outline.nodes.has(id) ? id : node && sameRow(outline, node)?.id;
+  };
+  const choice = present(last, now, first ?? null);
+  const selected = choice.at === null ? null : nodeOf(outline, choice.at);
+  const several = [...choice.rows].map((id) => nodeOf(outline, id));
+  const choose = (next: Choice) => {
+    setLast(next);
     setPicking(null);
-    setLast(outline.nodes.get(id) ?? null);
+    setKnown(new Map([...next.rows].flatMap((id) => [[id, outline.nodes.get(id)] as const]).filter(isKnown)));
   };
   const stopPicking = () => {
     setPicking(null);
@@ -76,10 +82,10 @@ export default function MenusScreen({
           copy={copy}
           store={store}
           outline={outline}
-          selected={selected}
-          chosen={chosen}
+          choice={choice}
+          chosen={last.at}
           gridRef={gridRef}
-          onSelect={select}
+          onChoose={choose}
           onWholeScreen={() => setWhole(true)}
           onPick={setPicking}
           outlineAt={menus.at}
@@ -110,7 +116,7 @@ export default function MenusScreen({
                   : outline.nodes.get(at.menu)
                 : (findItem(outline, at.item, at.page) ?? findItem(outline, at.item, null));
             if (found) {
-              select(found.id);
+              choose(only(found.id));
               gridRef.current?.focus({ preventScroll: true });
             }
           }}
@@ -135,6 +141,8 @@ export default function MenusScreen({
             <h2>There is no menu yet</h2>
             <p className="sentence">“New menu” above the outline makes the first.</p>
           </section>
+        ) : several.length > 1 ? (
+          <ItemsCard store={store} nodes={several} at={selected} />
         ) : selected.row ? (
           <ItemCard key={selected.id} copy={copy} store={store} node={selected} row={selected.row} />
         ) : (
@@ -145,8 +153,8 @@ export default function MenusScreen({
   );
 }
 
-function nodeFor(outline: { nodes: ReadonlyMap<string, Node> }, id: string | null): Node | undefined {
-  return id === null ? undefined : outline.nodes.get(id);
+function isKnown(entry: readonly [string, Node | undefined]): entry is [string, Node] {
+  return entry[1] !== undefined;
 }
 
 /** "Main › Hire" */

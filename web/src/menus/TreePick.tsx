@@ -1,15 +1,16 @@
 import { Button, Segmented } from "antd";
 import { useId, useMemo, useState } from "react";
 import type { ChangeDto, RowPlace } from "../api/client";
+import { press } from "../outline/drag";
+import { namesOf } from "../outline/drop";
 import { rowsOf } from "../outline/rows";
 import { FindField } from "../shared/FindField";
-import { newId } from "../shared/ids";
 import { GateMark, KeyMark } from "../shared/marks";
 import { Problem } from "../shared/Problem";
 import { plain } from "../shared/plain";
 import type { Result } from "../working-copy/store";
-import { addressOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
-import { kindOfPage } from "./deeds";
+import { addressOf, levelOf, type PageTree, pageOf } from "../working-copy/tree";
+import { placing } from "./placing";
 
 type Nesting = "nested" | "flat";
 
@@ -44,7 +45,7 @@ export function TreePick(props: {
   const put = async () => {
     if (chosen.size === 0) return;
     const pages = all.filter((page) => chosen.has(page));
-    const result = await props.onPlace(placing(tree, pages, nesting, props.place));
+    const result = await props.onPlace(placing(tree, pages, nesting === "nested", props.place));
     if (!result.ok) setProblem(result.sentence);
   };
   const count = chosen.size === 1 ? "1 page" : `${chosen.size} pages`;
@@ -79,6 +80,13 @@ export function TreePick(props: {
             className={page === here ? "here" : ""}
             style={{ paddingInlineStart: 10 + (levelOf(tree, page) - 1) * 18 }}
             ref={page === here ? (element) => element?.scrollIntoView({ block: "nearest" }) : null}
+            onPointerDown={(event) =>
+              press(event, () => {
+                const ids = chosen.has(page) ? all.filter((each) => chosen.has(each)) : [page];
+                const name = namesOf(ids.map((each) => pageOf(tree, each).title));
+                return { from: "pages", ids, level: 1, nested: nesting === "nested", name };
+              })
+            }
             onClick={() => toggle(page)}
           >
             {pageOf(tree, page).reach === "BY_LINK_ONLY" && <KeyMark />}
@@ -109,35 +117,7 @@ export function TreePick(props: {
           Leave
         </Button>
       </div>
-      <p className="hint">Enter chooses, Ctrl+Enter places, Escape leaves.</p>
+      <p className="hint">Enter chooses, Ctrl+Enter places, Escape leaves. Or drag them into the menu.</p>
     </section>
   );
-}
-
-/** The one change that places pages, given in the order of the tree. */
-function placing(tree: PageTree, pages: readonly string[], nesting: Nesting, first: RowPlace): ChangeDto {
-  const ids = new Map(pages.map((page) => [page, newId()]));
-  const last = new Map<string, string | null>([[first.parent, first.after]]);
-  const items = pages.map((page) => {
-    const above = nesting === "nested" ? nearest(tree, page, ids) : undefined;
-    const parent = above ?? first.parent;
-    const id = ids.get(page) ?? "";
-    const place = {
-      parent,
-      after: last.get(parent) ?? null,
-      anchor: above === undefined ? first.anchor : null,
-    };
-    last.set(parent, id);
-    return { id, place, kind: kindOfPage(page), label: "" };
-  });
-  return { kind: "addItems", items };
-}
-
-/** The item of the nearest page above that is placed too. */
-function nearest(tree: PageTree, page: string, ids: ReadonlyMap<string, string>): string | undefined {
-  for (let above = parentOf(tree, page); above !== null; above = parentOf(tree, above)) {
-    const id = ids.get(above);
-    if (id !== undefined) return id;
-  }
-  return undefined;
 }

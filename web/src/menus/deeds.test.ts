@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { treeOf } from "../working-copy/tree";
 import { scopeKey, scopeName, scopesOf } from "../zones/scopes";
-import { changeOf, set, wrapping } from "./deeds";
+import { changesOf, set, wrapping } from "./deeds";
 import { nodeOf, outlineOf } from "./outline";
 import { menu, page, row } from "./samples.test-help";
 
@@ -27,67 +27,92 @@ function node(id: string) {
 
 describe("a deed is a change", () => {
   it("hides an item, and shows a hidden one", () => {
-    expect(changeOf(node("main/list a"), "hide")).toMatchObject({
-      kind: "setItems",
-      rows: [{ item: "list", page: "a" }],
-      hidden: true,
-      label: null,
-    });
-    expect(changeOf(node("main/own"), "hide")).toMatchObject({
-      rows: [{ item: "own", page: null }],
-      hidden: false,
-    });
+    expect(changesOf([node("main/list a")], "hide")).toMatchObject([
+      { kind: "setItems", rows: [{ item: "list", page: "a" }], hidden: true, label: null },
+    ]);
+    expect(changesOf([node("main/own")], "hide")).toMatchObject([
+      { rows: [{ item: "own", page: null }], hidden: false },
+    ]);
   });
 
   it("sets a menu aside, and brings it back", () => {
-    expect(changeOf(node("main"), "aside")).toEqual({ kind: "setAside", menus: ["main"], setAside: true });
-    expect(changeOf(node("aside"), "hide")).toEqual({ kind: "setAside", menus: ["aside"], setAside: false });
+    expect(changesOf([node("main")], "aside")).toEqual([
+      { kind: "setAside", menus: ["main"], setAside: true },
+    ]);
+    expect(changesOf([node("aside")], "hide")).toEqual([
+      { kind: "setAside", menus: ["aside"], setAside: false },
+    ]);
   });
 
   it("removes an item, and leaves a page out of its list instead", () => {
-    expect(changeOf(node("main/own"), "remove")).toEqual({ kind: "removeMenuRows", rows: ["own"] });
-    expect(changeOf(node("main/list a"), "remove")).toEqual({
-      kind: "setItemKind",
-      item: "list",
-      to: { ...filled.kind, list: { ...filled.kind.list, leftOut: ["x", "a"] } },
-    });
+    expect(changesOf([node("main/own")], "remove")).toMatchObject([
+      { kind: "removeMenuRows", rows: ["own"] },
+    ]);
+    expect(changesOf([node("main/list a")], "remove")).toEqual([
+      {
+        kind: "setItemKind",
+        item: "list",
+        to: { ...filled.kind, list: { ...filled.kind.list, leftOut: ["x", "a"] } },
+      },
+    ]);
   });
 
   it("wraps an item in a heading that stands where it stood", () => {
-    expect(wrapping(outline, node("main/own"), "h", "Inside")).toMatchObject([
+    expect(wrapping(outline, [node("main/own")], "h", "Inside")).toMatchObject([
       {
         kind: "addItems",
         items: [{ id: "h", place: { parent: "list", after: null, anchor: { under: null, behind: ["a"] } } }],
       },
       { kind: "moveItems", items: ["own"], place: { parent: "h", after: null, anchor: null } },
     ]);
-    expect(wrapping(outline, node("main/list a"), "h", "Inside")).toBeNull();
-    expect(wrapping(outline, node("main"), "h", "Inside")).toBeNull();
-    expect(wrapping(outline, node("aside/own"), "h", "Inside")).toBeNull();
+    expect(wrapping(outline, [node("main/list a")], "h", "Inside")).toEqual([]);
+    expect(wrapping(outline, [node("main")], "h", "Inside")).toEqual([]);
+    expect(wrapping(outline, [node("aside/own")], "h", "Inside")).toEqual([]);
   });
 
   it("freezes lists only, detaches rows of lists only, copies the owner's items only", () => {
-    expect(changeOf(node("main/list"), "freeze")).toMatchObject({ kind: "freezeList", list: "list" });
-    expect(changeOf(node("main/own"), "freeze")).toBeNull();
-    expect(changeOf(node("main/list a"), "detach")).toMatchObject({
-      kind: "detachBranch",
-      list: "list",
-      page: "a",
-    });
-    expect(changeOf(node("main/own"), "detach")).toBeNull();
-    expect(changeOf(node("main/own"), "copy")).toMatchObject({ kind: "copyMenuRow", row: "own" });
-    expect(changeOf(node("main/list a"), "copy")).toBeNull();
-    expect(changeOf(node("main"), "copy")).toMatchObject({ kind: "copyMenuRow", row: "main" });
+    expect(changesOf([node("main/list")], "freeze")).toMatchObject([{ kind: "freezeList", list: "list" }]);
+    expect(changesOf([node("main/own")], "freeze")).toEqual([]);
+    expect(changesOf([node("main/list a")], "detach")).toMatchObject([
+      { kind: "detachBranch", list: "list", page: "a" },
+    ]);
+    expect(changesOf([node("main/own")], "detach")).toEqual([]);
+    expect(changesOf([node("main/own")], "copy")).toMatchObject([{ kind: "copyMenuRow", row: "own" }]);
+    expect(changesOf([node("main/list a")], "copy")).toEqual([]);
+    expect(changesOf([node("main")], "copy")).toMatchObject([{ kind: "copyMenuRow", row: "main" }]);
+  });
+
+  it("is one edit on many rows, whatever they are", () => {
+    const many = [node("main/own"), node("main/list a")];
+    expect(changesOf(many, "hide")).toMatchObject([
+      {
+        rows: [
+          { item: "own", page: null },
+          { item: "list", page: "a" },
+        ],
+        hidden: true,
+      },
+    ]);
+    expect(changesOf([...many, node("aside")], "remove")).toMatchObject([
+      { kind: "removeMenuRows", rows: ["aside", "own"] },
+      { kind: "setItemKind", item: "list" },
+    ]);
+    expect(changesOf([node("main"), node("aside")], "aside")).toMatchObject([
+      { menus: ["main", "aside"], setAside: true },
+    ]);
   });
 
   it("is none on a row that belongs to another menu", () => {
     for (const deed of ["hide", "remove", "copy", "freeze", "detach", "leaveOut"] as const) {
-      expect(changeOf(node("aside/own"), deed)).toBeNull();
+      expect(changesOf([node("aside/own")], deed)).toEqual([]);
     }
   });
 
   it("sets nothing but what it names", () => {
-    const { rows, kind, ...rest } = set(node("main/own"), { note: "By the tide" }) as Record<string, unknown>;
+    const { rows, kind, ...rest } = set([node("main/own")], { note: "By the tide" }) as Record<
+      string,
+      unknown
+    >;
     expect(kind).toBe("setItems");
     expect(rows).toEqual([{ item: "own", page: null }]);
     expect(Object.entries(rest).filter(([, value]) => value !== null)).toEqual([["note", "By the tide"]]);

@@ -1,5 +1,5 @@
 import type { ChangeDto, OfferDto, RowPlace } from "../api/client";
-import type { Move } from "../outline/moves";
+import { type Move, neighbours } from "../outline/moves";
 import { newId } from "../shared/ids";
 import type { Result, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, endOf, type PageTree } from "../working-copy/tree";
@@ -7,6 +7,8 @@ import type { Deed } from "./MenuActions";
 import {
   isOwnItem,
   itemAfterMove,
+  itemOf,
+  kindOfRows,
   listedPage,
   type MenuOutline,
   menuAfterMove,
@@ -16,85 +18,112 @@ import {
   placeAt,
 } from "./outline";
 
-/** The change that a move of a row is: of a menu, of an item, or of the page that a list's row stands for. */
-export function moveOf(outline: MenuOutline, tree: PageTree, node: Node, move: Move): ChangeDto | null {
-  if (!node.row) {
-    const after = menuAfterMove(outline, node, move);
-    return after === undefined ? null : { kind: "moveMenus", menus: [node.id], after };
-  }
-  const page = listedPage(node);
-  if (page !== null) {
-    const place = pageAfterMove(outline, node, tree, move);
-    return place && { kind: "movePages", pages: [page], place };
-  }
-  const place = itemAfterMove(outline, node, move);
-  return place && { kind: "moveItems", items: [node.row.item], place };
-}
-
-/** The change that a deed is; null for those that only open a field. */
-export function changeOf(node: Node, deed: Deed): ChangeDto | null {
-  const { row } = node;
-  const page = listedPage(node);
-  if (!row) {
-    switch (deed) {
-      case "copy":
-        return { kind: "copyMenuRow", row: node.id, ids: newId() };
-      case "remove":
-        return { kind: "removeMenuRows", rows: [node.id] };
-      case "aside":
-      case "hide":
-        return { kind: "setAside", menus: [node.id], setAside: !node.menu.setAside };
-      default:
-        return null;
+/** The change that a move of rows is: of menus, of items, or of the pages that lists' rows stand for. */
+export function moveOf(
+  outline: MenuOutline,
+  tree: PageTree,
+  nodes: readonly Node[],
+  move: Move,
+): ChangeDto | null {
+  switch (kindOfRows(nodes)) {
+    case "menus": {
+      const after = menuAfterMove(outline, nodes, move);
+      return after === undefined ? null : { kind: "moveMenus", menus: nodes.map((node) => node.id), after };
     }
-  }
-  if (row.foreign) return null;
-  switch (deed) {
-    case "hide":
-      return set(node, { hidden: !row.hidden });
-    case "copy":
-      return page === null ? { kind: "copyMenuRow", row: row.item, ids: newId() } : null;
-    case "remove":
-      return page === null ? { kind: "removeMenuRows", rows: [row.item] } : leaveOut(node, page);
-    case "leaveOut":
-      return page === null ? null : leaveOut(node, page);
-    case "freeze":
-      return row.kind.kind === "LIST" ? { kind: "freezeList", list: row.item, ids: newId() } : null;
-    case "detach":
-      return page === null ? null : { kind: "detachBranch", list: row.item, page, ids: newId() };
-    default:
+    case "items": {
+      const place = itemAfterMove(outline, nodes, move);
+      return place && { kind: "moveItems", items: nodes.map(itemOf), place };
+    }
+    case "listed": {
+      const place = pageAfterMove(outline, nodes, tree, move);
+      return place && { kind: "movePages", pages: pagesOf(nodes), place };
+    }
+    case null:
       return null;
   }
 }
 
-/** The list as it is set, without one page more. */
-function leaveOut(node: Node, page: string): ChangeDto | null {
-  const list = node.menu.rows.find((row) => row.item === node.row?.item && row.kind.list)?.kind;
-  return list?.list
-    ? {
-        kind: "setItemKind",
-        item: node.row?.item ?? "",
-        to: { ...list, list: { ...list.list, leftOut: [...list.list.leftOut, page] } },
-      }
-    : null;
+/** The changes that a deed on rows is, all of one edit; none for those that only open a field. */
+export function changesOf(nodes: readonly Node[], deed: Deed): ChangeDto[] {
+  const menus = nodes.filter((node) => !node.row);
+  const items = nodes.filter(isOwnItem);
+  const listed = nodes.filter((node) => listedPage(node) !== null && !node.row?.foreign);
+  const rows = nodes.filter((node) => items.includes(node) || listed.includes(node));
+  switch (deed) {
+    case "hide":
+      return [...setAside(menus), ...hide(rows)];
+    case "aside":
+      return setAside(menus);
+    case "copy":
+      return [...menus, ...items].map((node) => ({ kind: "copyMenuRow", row: itemOf(node), ids: newId() }));
+    case "remove":
+      return [...remove([...menus, ...items]), ...leaveOut(listed)];
+    case "leaveOut":
+      return leaveOut(listed);
+    case "freeze":
+      return items
+        .filter((node) => node.row?.kind.kind === "LIST")
+        .map((node) => ({ kind: "freezeList", list: itemOf(node), ids: newId() }));
+    case "detach":
+      return listed.map((node) => ({
+        kind: "detachBranch",
+        list: itemOf(node),
+        page: listedPage(node) ?? "",
+        ids: newId(),
+      }));
+    default:
+      return [];
+  }
 }
 
-/** Puts a new heading in the place of an item, and the item under it; null for what is no item of the owner's own. */
+/** Hides them all; shows them again only where all of them are hidden. */
+function hide(rows: readonly Node[]): ChangeDto[] {
+  return rows.length === 0 ? [] : [set(rows, { hidden: rows.some((node) => !node.row?.hidden) })];
+}
+
+function setAside(menus: readonly Node[]): ChangeDto[] {
+  const aside = menus.some((node) => !node.menu.setAside);
+  return menus.length === 0
+    ? []
+    : [{ kind: "setAside", menus: menus.map((node) => node.id), setAside: aside }];
+}
+
+function remove(nodes: readonly Node[]): ChangeDto[] {
+  return nodes.length === 0 ? [] : [{ kind: "removeMenuRows", removal: newId(), rows: nodes.map(itemOf) }];
+}
+
+/** Each list as it is set, without these pages more. */
+function leaveOut(listed: readonly Node[]): ChangeDto[] {
+  return [...new Set(listed.map(itemOf))].flatMap((item): ChangeDto[] => {
+    const nodes = listed.filter((node) => itemOf(node) === item);
+    const to = nodes[0]?.menu.rows.find((row) => row.item === item && row.kind.list)?.kind;
+    if (!to?.list) return [];
+    const leftOut = [...to.list.leftOut, ...pagesOf(nodes)];
+    return [{ kind: "setItemKind", item, to: { ...to, list: { ...to.list, leftOut } } }];
+  });
+}
+
+function pagesOf(nodes: readonly Node[]): string[] {
+  return nodes.map(listedPage).filter((page) => page !== null);
+}
+
+/** Puts a new heading in the place of the first of some items, and the items under it; none where they are no items. */
 export function wrapping(
   outline: MenuOutline,
-  node: Node,
+  nodes: readonly Node[],
   heading: string,
   label: string,
-): ChangeDto[] | null {
-  if (!node.row || node.parent === null || !isOwnItem(node)) return null;
-  const siblings = childrenOf(outline, node.parent);
-  const before = siblings[siblings.indexOf(node.id) - 1] ?? null;
-  const place = placeAt(outline, nodeOf(outline, node.parent), before);
+): ChangeDto[] {
+  const first = nodes[0];
+  if (!first || first.parent === null || kindOfRows(nodes) !== "items") return [];
+  const moving = nodes.map((node) => node.id);
+  const { before } = neighbours(childrenOf(outline, first.parent), first.id, moving);
+  const place = placeAt(outline, nodeOf(outline, first.parent), before.at(-1) ?? null);
   return [
     { kind: "addItems", items: [{ id: heading, place, kind: HEADING, label }] },
     {
       kind: "moveItems",
-      items: [node.row.item],
+      items: nodes.map(itemOf),
       place: { parent: heading, after: null, anchor: null },
     },
   ];
@@ -104,11 +133,14 @@ const HEADING = { kind: "HEADING", page: null, carries: 0, address: null, menu: 
 
 type SetItems = Extract<ChangeDto, { kind: "setItems" }>;
 
-/** The change that gives a row another label or appearance. */
-export function set(node: Node, edit: Partial<Omit<SetItems, "kind" | "rows">>): ChangeDto {
+/** What rows are given; what is not named stays as it is. */
+export type ItemEdit = Partial<Omit<SetItems, "kind" | "rows">>;
+
+/** The change that gives rows another label or appearance. */
+export function set(nodes: readonly Node[], edit: ItemEdit): ChangeDto {
   return {
     kind: "setItems",
-    rows: [{ item: node.row?.item ?? "", page: listedPage(node) }],
+    rows: nodes.map((node) => ({ item: itemOf(node), page: listedPage(node) })),
     label: null,
     hidden: null,
     devices: null,

@@ -103,7 +103,7 @@ describe("moving an item", () => {
     ["hand/own", "up", null],
   ] as const;
   it.each(table)("%s %s", (id, move, place) => {
-    expect(itemAfterMove(outline, node(id), move)).toEqual(place);
+    expect(itemAfterMove(outline, [node(id)], move)).toEqual(place);
   });
 });
 
@@ -119,22 +119,22 @@ describe("moving a row of a list moves its page", () => {
     ["main/own", "up", null],
   ] as const;
   it.each(table)("%s %s", (id, move, place) => {
-    expect(pageAfterMove(outline, node(id), tree, move)).toEqual(place);
+    expect(pageAfterMove(outline, [node(id)], tree, move)).toEqual(place);
   });
 
   it("is the change that pages are moved by", () => {
-    expect(moveOf(outline, tree, node("main/list b"), "in")).toEqual({
+    expect(moveOf(outline, tree, [node("main/list b")], "in")).toEqual({
       kind: "movePages",
       pages: ["b"],
       place: { parent: "a", after: "a1" },
     });
-    expect(moveOf(outline, tree, node("hand"), "up")).toEqual({
+    expect(moveOf(outline, tree, [node("hand")], "up")).toEqual({
       kind: "moveMenus",
       menus: ["hand"],
       after: null,
     });
-    expect(moveOf(outline, tree, node("hand"), "down")).toBeNull();
-    expect(moveOf(outline, tree, node("main"), "down")).toEqual({
+    expect(moveOf(outline, tree, [node("hand")], "down")).toBeNull();
+    expect(moveOf(outline, tree, [node("main")], "down")).toEqual({
       kind: "moveMenus",
       menus: ["main"],
       after: "hand",

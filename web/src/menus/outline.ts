@@ -1,5 +1,5 @@
 import type { MenuDto, MenuRowDto, MenusDto, PlaceDto, RowPlace } from "../api/client";
-import type { Move } from "../outline/moves";
+import { type Move, neighbours } from "../outline/moves";
 import { childrenOf, endOf, type PageTree, parentOf } from "../working-copy/tree";
 
 /** A row of the outline of all menus: a menu at the top, or a row of it as it comes out. */
@@ -115,21 +115,27 @@ export function endUnder(outline: MenuOutline, parent: Node): RowPlace {
   return placeAt(outline, parent, childrenOf(outline, parent.id).at(-1) ?? null);
 }
 
-/** Where a move takes an item; null where it cannot go further. */
-export function itemAfterMove(outline: MenuOutline, node: Node, move: Move): RowPlace | null {
-  if (node.parent === null || !isOwnItem(node)) return null;
+/** Rows that can go together: all menus, all items of the owner's own, or all rows of lists; null for anything else. */
+export function kindOfRows(nodes: readonly Node[]): "menus" | "items" | "listed" | null {
+  if (nodes.length === 0) return null;
+  if (nodes.every((node) => !node.row)) return "menus";
+  if (nodes.every(isOwnItem)) return "items";
+  return nodes.every((node) => listedPage(node) !== null && !node.row?.foreign) ? "listed" : null;
+}
+
+/** Where a move takes items, as one block; null where they cannot go further. */
+export function itemAfterMove(outline: MenuOutline, nodes: readonly Node[], move: Move): RowPlace | null {
+  const node = move === "down" ? nodes.at(-1) : nodes[0];
+  if (!node || node.parent === null || kindOfRows(nodes) !== "items") return null;
   const parent = nodeOf(outline, node.parent);
-  const siblings = childrenOf(outline, parent.id);
-  const at = siblings.indexOf(node.id);
+  const { before, after } = neighbours(childrenOf(outline, parent.id), node.id, nodes.map(idOf));
   switch (move) {
     case "up":
-      return at > 0 ? placeAt(outline, parent, siblings[at - 2] ?? null) : null;
-    case "down": {
-      const next = siblings[at + 1];
-      return next === undefined ? null : placeAt(outline, parent, next);
-    }
+      return before.length > 0 ? placeAt(outline, parent, before.at(-2) ?? null) : null;
+    case "down":
+      return after[0] === undefined ? null : placeAt(outline, parent, after[0]);
     case "in": {
-      const above = siblings[at - 1];
+      const above = before.at(-1);
       return above === undefined || nodeOf(outline, above).row?.foreign
         ? null
         : endUnder(outline, nodeOf(outline, above));
@@ -139,25 +145,37 @@ export function itemAfterMove(outline: MenuOutline, node: Node, move: Move): Row
   }
 }
 
-/** Where a move takes a menu among the menus: after which; undefined where it cannot go further. */
-export function menuAfterMove(outline: MenuOutline, node: Node, move: Move): string | null | undefined {
-  const menus = childrenOf(outline, null);
-  const at = menus.indexOf(node.id);
-  if (move === "up") return at > 0 ? (menus[at - 2] ?? null) : undefined;
-  if (move === "down") return menus[at + 1];
-  return undefined;
+/** Where a move takes menus among the menus: after which; undefined where they cannot go further. */
+export function menuAfterMove(
+  outline: MenuOutline,
+  nodes: readonly Node[],
+  move: Move,
+): string | null | undefined {
+  const node = move === "down" ? nodes.at(-1) : nodes[0];
+  if (!node || kindOfRows(nodes) !== "menus") return undefined;
+  const { before, after } = neighbours(childrenOf(outline, null), node.id, nodes.map(idOf));
+  if (move === "up") return before.length > 0 ? (before.at(-2) ?? null) : undefined;
+  return move === "down" ? after[0] : undefined;
 }
 
-/** Where a move of a list's row takes its page in the tree; null where it cannot go further. */
-export function pageAfterMove(outline: MenuOutline, node: Node, tree: PageTree, move: Move): PlaceDto | null {
-  const page = listedPage(node);
-  if (page === null || node.parent === null || node.row?.foreign || !tree.pages.has(page)) return null;
+/** Where a move of lists' rows takes their pages in the tree; null where they cannot go further. */
+export function pageAfterMove(
+  outline: MenuOutline,
+  nodes: readonly Node[],
+  tree: PageTree,
+  move: Move,
+): PlaceDto | null {
+  const node = move === "down" ? nodes.at(-1) : nodes[0];
+  const page = node ? listedPage(node) : null;
+  if (!node || page === null || node.parent === null || !tree.pages.has(page)) return null;
+  if (kindOfRows(nodes) !== "listed") return null;
+  const pages = nodes.map(listedPage).filter((each) => each !== null);
   const listed = childrenOf(outline, node.parent)
     .map((id) => listedPage(nodeOf(outline, id)))
     .filter((each) => each !== null);
-  const at = listed.indexOf(page);
-  const before = listed[at - 1];
-  const next = listed[at + 1];
+  const around = neighbours(listed, page, pages);
+  const before = around.before.at(-1);
+  const next = around.after[0];
   switch (move) {
     case "up": {
       if (before === undefined) return null;
@@ -173,4 +191,8 @@ export function pageAfterMove(outline: MenuOutline, node: Node, tree: PageTree, 
       return above === null ? null : { parent: parentOf(tree, above), after: above };
     }
   }
+}
+
+function idOf(node: Node): string {
+  return node.id;
 }

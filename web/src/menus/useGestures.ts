@@ -4,8 +4,8 @@ import { type Result, sentenceOf, type WorkingCopyStore } from "../working-copy/
 import type { PageTree } from "../working-copy/tree";
 import { type MenuOutline, type Node, sameRow } from "./outline";
 
-/** What a gesture on a row is, by what is there when its turn comes; null for nothing. Several changes are one edit. */
-type ChangeFor = (now: MenuOutline, there: Node, tree: PageTree) => ChangeDto | readonly ChangeDto[] | null;
+/** What a gesture on rows is, by what is there when its turn comes; none for nothing. Several changes are one edit. */
+type ChangesFor = (now: MenuOutline, there: readonly Node[], tree: PageTree) => readonly ChangeDto[];
 
 /**
  * Lets gestures go by what is there once the ones before them are done: keys come faster than answers, and a row may
@@ -14,14 +14,14 @@ type ChangeFor = (now: MenuOutline, there: Node, tree: PageTree) => ChangeDto | 
 export function useGestures(
   store: WorkingCopyStore,
   outlineAt: (revision: number) => Promise<MenuOutline>,
-): (node: Node, changeFor: ChangeFor) => Promise<Result | null> {
+): (nodes: readonly Node[], changesFor: ChangesFor) => Promise<Result | null> {
   const inTurn = useTurns();
-  return (node, changeFor) =>
+  return (nodes, changesFor) =>
     inTurn(async (): Promise<Result | null> => {
       const { tree, revision } = await store.settled();
       const now = await outlineAt(revision);
-      const there = sameRow(now, node);
-      const change = there ? changeFor(now, there, tree) : null;
-      return change && store.change(...[change].flat());
+      const there = nodes.flatMap((node) => sameRow(now, node) ?? []);
+      const changes = changesFor(now, there, tree);
+      return changes.length === 0 ? null : store.change(...changes);
     }).catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
 }

@@ -2,13 +2,12 @@ import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/rea
 import { type KeyboardEvent, type ReactNode, type RefObject, useEffect, useRef } from "react";
 import { FoldMark } from "../shared/marks";
 import { sizes } from "../shared/tokens";
+import { type Choice, goingTo, only, ticked, upTo } from "./choice";
+import { type Load, press } from "./drag";
+import { HEAD, indent } from "./geometry";
 import type { Row } from "./rows";
 import "./outline.css";
 
-/** Pixels that each level goes in. */
-const INDENT = 26;
-/** Pixels of the columns' names, which stay in sight above the rows. */
-const HEAD = 25;
 /** Rows drawn beyond what is seen, so that scrolling meets no gap. */
 const BEYOND = 14;
 
@@ -23,17 +22,24 @@ export function Outline(props: {
   readonly label: string;
   readonly columns: readonly string[];
   readonly rows: readonly Row[];
-  readonly selected: string | null;
+  readonly choice: Choice;
   readonly gridRef: RefObject<HTMLDivElement | null>;
   readonly extra: ExtraRow | null;
-  readonly onSelect: (id: string) => void;
+  readonly onChoose: (choice: Choice) => void;
+  /** Whether a press on a row ticks it, as Ctrl and a press does. */
+  readonly ticking: boolean;
+  /** What a drag that begins on a row takes along; null where it may not be dragged. */
+  readonly load: (id: string) => Load | null;
+  /** What shows where a drag over it would go. */
+  readonly cues: ReactNode;
   readonly onEdit: (id: string) => void;
   readonly onFold: (id: string, folded: boolean) => void;
   readonly onKey: (event: KeyboardEvent) => void;
   /** The cells of a row, the first of them the text. */
   readonly cells: (row: Row) => readonly ReactNode[];
 }) {
-  const { rows, selected, extra, gridRef } = props;
+  const { rows, choice, extra, gridRef } = props;
+  const selected = choice.at;
   const selectedAt = rows.findIndex((row) => row.id === selected);
   const selectedRow = rows[selectedAt];
   const count = rows.length + (extra ? 1 : 0);
@@ -66,9 +72,14 @@ export function Outline(props: {
     if (event.target !== event.currentTarget) return;
     const select = (row: Row | undefined) => {
       event.preventDefault();
-      if (row) props.onSelect(row.id);
+      if (row) props.onChoose(only(row.id));
     };
     const plain = !event.ctrlKey && !event.shiftKey && !event.altKey && !event.metaKey;
+    const more = choosing(event, choice, rows);
+    if (more) {
+      event.preventDefault();
+      return props.onChoose(more);
+    }
     if (plain) {
       switch (event.key) {
         case "ArrowDown":
@@ -107,6 +118,7 @@ export function Outline(props: {
       role="treegrid"
       aria-label={props.label}
       aria-rowcount={rows.length + 1}
+      aria-multiselectable
       aria-activedescendant={selectedRow ? rowId(selectedRow.id) : undefined}
       tabIndex={0}
       ref={gridRef}
@@ -136,23 +148,39 @@ export function Outline(props: {
           if (!row) return null;
           const [text, ...others] = props.cells(row);
           return (
+            // biome-ignore lint/a11y/useKeyWithClickEvents: the grid hears the keys of all its rows
             <div
               key={row.id}
               id={rowId(row.id)}
-              className={row.id === selected ? "outline-row selected" : "outline-row"}
+              className={`outline-row${choice.rows.has(row.id) ? " selected" : ""}${row.id === selected ? " at" : ""}`}
               role="row"
               aria-level={row.level}
               aria-posinset={row.position}
               aria-setsize={row.siblings}
               aria-rowindex={at + 2}
-              aria-selected={row.id === selected}
+              aria-selected={choice.rows.has(row.id)}
               aria-expanded={row.subpages > 0 ? !row.folded : undefined}
               style={style}
+              onPointerDown={(event) => {
+                if (event.target instanceof HTMLInputElement) return;
+                press(event, () => props.load(row.id));
+              }}
               onMouseDown={(event) => {
                 if (event.target instanceof HTMLInputElement) return;
                 event.preventDefault();
                 gridRef.current?.focus({ preventScroll: true });
-                props.onSelect(row.id);
+                if (event.shiftKey) props.onChoose(upTo(choice, ids(rows), row.id));
+                else if (event.ctrlKey || event.metaKey || props.ticking)
+                  props.onChoose(ticked(choice, row.id));
+                else if (!choice.rows.has(row.id)) props.onChoose(only(row.id));
+              }}
+              onClick={(event) => {
+                // Only now, since a press on one of several may be the beginning of a drag of them all.
+                const plain = !event.shiftKey && !event.ctrlKey && !event.metaKey && !props.ticking;
+                const onRow = event.target instanceof Element && !event.target.closest("input, .fold");
+                if (plain && onRow && choice.rows.size > 1) {
+                  props.onChoose(only(row.id));
+                }
               }}
               onDoubleClick={() => props.onEdit(row.id)}
             >
@@ -163,6 +191,7 @@ export function Outline(props: {
                   <span
                     className="fold"
                     style={{ insetInlineStart: indent(row.level) - 16 }}
+                    onPointerDown={(event) => event.stopPropagation()}
                     onMouseDown={(event) => {
                       event.stopPropagation();
                       event.preventDefault();
@@ -182,9 +211,28 @@ export function Outline(props: {
             </div>
           );
         })}
+        {props.cues}
       </div>
     </div>
   );
+}
+
+function ids(rows: readonly Row[]): string[] {
+  return rows.map((row) => row.id);
+}
+
+/** What a key makes of the choice: Shift takes more, Ctrl goes on without choosing, Ctrl+Space ticks. */
+function choosing(event: KeyboardEvent, choice: Choice, rows: readonly Row[]): Choice | null {
+  if (event.altKey || event.metaKey || (event.ctrlKey && event.shiftKey)) return null;
+  const at = rows.findIndex((row) => row.id === choice.at);
+  const next = { ArrowDown: rows[at + 1], ArrowUp: rows[at - 1] }[event.key];
+  if (next && event.shiftKey) return upTo(choice, ids(rows), next.id);
+  if (next && event.ctrlKey) return goingTo(choice, next.id);
+  if (event.ctrlKey && event.key === " " && choice.at !== null) return ticked(choice, choice.at);
+  if (event.ctrlKey && event.key.toLowerCase() === "a") {
+    return { at: choice.at, from: choice.from, rows: new Set(ids(rows)) };
+  }
+  return null;
 }
 
 const NONE: ReadonlySet<string | null> = new Set();
@@ -201,10 +249,6 @@ function Spine({ row, thick }: { readonly row: Row; readonly thick: ReadonlySet<
         />
       ),
   );
-}
-
-function indent(level: number): number {
-  return 42 + (level - 1) * INDENT;
 }
 
 export function rowId(id: string): string {

@@ -12,18 +12,44 @@ export const ARROWS: Readonly<Record<string, Move>> = {
   ArrowLeft: "out",
 };
 
-/** Where a move takes a row; null where it cannot go further. */
-export function placeAfterMove(tree: PageTree, id: string, move: Move): PlaceDto | null {
-  const parent = parentOf(tree, id);
-  const siblings = childrenOf(tree, parent);
-  const at = siblings.indexOf(id);
+type Children = Pick<PageTree, "children">;
+
+/** These rows in reading order, without those that stand beneath another of them. */
+export function outermost(tree: Children, ids: ReadonlySet<string>): string[] {
+  const found: string[] = [];
+  const walk = (parent: string | null) => {
+    for (const id of childrenOf(tree, parent)) {
+      if (ids.has(id)) found.push(id);
+      else if (found.length < ids.size) walk(id);
+    }
+  };
+  walk(null);
+  return found;
+}
+
+/** The siblings of a row that are not themselves on the move, before it and after it. */
+export function neighbours(siblings: readonly string[], row: string, moving: readonly string[]) {
+  const stays = (id: string) => !moving.includes(id);
+  const at = siblings.indexOf(row);
+  return { before: siblings.slice(0, at).filter(stays), after: siblings.slice(at + 1).filter(stays) };
+}
+
+/**
+ * Where a move takes rows, as one block; null where they cannot go further. Up and in go by the first of them, down by
+ * the last.
+ */
+export function placeAfterMove(tree: PageTree, rows: readonly string[], move: Move): PlaceDto | null {
+  const row = move === "down" ? rows.at(-1) : rows[0];
+  if (row === undefined) return null;
+  const parent = parentOf(tree, row);
+  const { before, after } = neighbours(childrenOf(tree, parent), row, rows);
   switch (move) {
     case "up":
-      return at > 0 ? { parent, after: siblings[at - 2] ?? null } : null;
+      return before.length > 0 ? { parent, after: before.at(-2) ?? null } : null;
     case "down":
-      return at < siblings.length - 1 ? { parent, after: siblings[at + 1] ?? null } : null;
+      return after[0] === undefined ? null : { parent, after: after[0] };
     case "in": {
-      const above = siblings[at - 1];
+      const above = before.at(-1);
       return above === undefined ? null : endOf(tree, above);
     }
     case "out":

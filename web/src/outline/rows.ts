@@ -40,3 +40,14 @@ export function rowsOf(tree: Pick<PageTree, "children">, folded: ReadonlySet<str
   add(null, 1, []);
   return rows;
 }
+
+/** The row to go to once others are gone: the next that is not beneath them, or the one before them. */
+export function beside(rows: readonly Row[], gone: ReadonlySet<string>): string | null {
+  const first = rows.findIndex((row) => gone.has(row.id));
+  let under = Number.POSITIVE_INFINITY;
+  for (const row of rows.slice(Math.max(first, 0))) {
+    if (gone.has(row.id)) under = Math.min(under, row.level);
+    else if (row.level <= under) return row.id;
+  }
+  return rows[first - 1]?.id ?? null;
+}

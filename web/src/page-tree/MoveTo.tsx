@@ -5,32 +5,33 @@ import { FindField } from "../shared/FindField";
 import { Problem } from "../shared/Problem";
 import { plain } from "../shared/plain";
 import type { Result } from "../working-copy/store";
-import { endOf, isInside, type PageTree, pageOf, parentOf, pathTo } from "../working-copy/tree";
+import { endOf, type PageTree, pageOf, parentOf, pathTo } from "../working-copy/tree";
 
 /** As many targets as fit; the rest is found by typing. */
 const SHOWN = 60;
 
 type Target = { readonly id: string | null; readonly title: string; readonly path: string };
 
-/** Where a page could go: type part of a title, choose, and put the page under it or after it. */
+/** Where pages could go: type part of a title, choose, and put the page under it or after it. */
 export function MoveTo(props: {
   readonly tree: PageTree;
-  readonly page: string;
+  /** In reading order, none beneath another. */
+  readonly pages: readonly string[];
   readonly onMove: (place: PlaceDto) => Promise<Result>;
   readonly onLeave: () => void;
 }) {
-  const { tree, page } = props;
+  const { tree, pages } = props;
   const [typed, setTyped] = useState("");
   const [chosen, setChosen] = useState(0);
   const [problem, setProblem] = useState<string | null>(null);
   const list = useId();
-  const all = useMemo(() => targetsFor(tree, page), [tree, page]);
+  const all = useMemo(() => targetsFor(tree, pages), [tree, pages]);
   const targets = all
     .filter((target) => plain(`${target.path} ${target.title}`).includes(plain(typed)))
     .slice(0, SHOWN);
   const at = Math.min(chosen, targets.length - 1);
   const target = targets[at];
-  const title = pageOf(tree, page).title;
+  const title = pages.length === 1 ? pageOf(tree, pages[0] as string).title : `${pages.length} pages`;
 
   const go = async (how: "under" | "after") => {
     if (!target) return;
@@ -38,8 +39,7 @@ export function MoveTo(props: {
     const place = under
       ? endOf(tree, target.id)
       : { parent: parentOf(tree, target.id as string), after: target.id };
-    const last = place.after === page ? { ...place, after: before(tree, page) } : place;
-    const result = await props.onMove(last);
+    const result = await props.onMove(place);
     if (!result.ok) setProblem(result.sentence);
   };
   return (
@@ -85,19 +85,21 @@ export function MoveTo(props: {
           After {target?.id ? target.title : "it"}
         </Button>
         <Button type="text" onClick={props.onLeave}>
-          Leave it where it is
+          Leave {pages.length === 1 ? "it where it is" : "them where they are"}
         </Button>
       </div>
-      <p className="hint">Enter puts it under, Ctrl+Enter after, Escape leaves it.</p>
+      <p className="hint">
+        Enter puts {pages.length === 1 ? "it" : "them"} under, Ctrl+Enter after; Escape leaves.
+      </p>
     </section>
   );
 }
 
-function targetsFor(tree: PageTree, page: string): Target[] {
+function targetsFor(tree: PageTree, pages: readonly string[]): Target[] {
   const targets: Target[] = [{ id: null, title: "Top level", path: "" }];
   const add = (parent: string | null) => {
     for (const id of tree.children.get(parent) ?? []) {
-      if (isInside(tree, id, page)) continue;
+      if (pages.includes(id)) continue; // with all that is under it
       const above = pathTo(tree, id).slice(0, -1);
       targets.push({
         id,
@@ -109,9 +111,4 @@ function targetsFor(tree: PageTree, page: string): Target[] {
   };
   add(null);
   return targets;
-}
-
-function before(tree: PageTree, page: string): string | null {
-  const siblings = tree.children.get(parentOf(tree, page)) ?? [];
-  return siblings[siblings.indexOf(page) - 1] ?? null;
 }

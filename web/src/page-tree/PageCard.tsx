@@ -3,10 +3,11 @@ import { Segmented } from "antd";
 import { useState } from "react";
 import { api, type Reach } from "../api/client";
 import { KeptField } from "../shared/KeptField";
-import { GateMark, KeyMark } from "../shared/marks";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressAbove, type Page, pageOf } from "../working-copy/tree";
+import { LAYOUTS, REACHES } from "./options";
+import { Removing } from "./Removing";
 import { Whereabouts } from "./Whereabouts";
 
 /** Everything about the selected page: who can reach it, in one sentence, and what decides that. */
@@ -65,11 +66,7 @@ export function PageCard(props: {
             aria-labelledby="reach-label"
             value={page.reach}
             onChange={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
-            options={[
-              { value: "OPEN", label: "Open" },
-              { value: "BY_LINK_ONLY", label: "By link only", icon: <KeyMark /> },
-              { value: "HELD_BACK", label: "Held back", icon: <GateMark /> },
-            ]}
+            options={[...REACHES]}
           />
         )}
         <span id="layout-label">Layout</span>
@@ -77,11 +74,7 @@ export function PageCard(props: {
           aria-labelledby="layout-label"
           value={page.layout}
           onChange={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
-          options={[
-            { value: "STANDARD", label: "Standard" },
-            { value: "WIDE", label: "Wide" },
-            { value: "LANDING", label: "Landing" },
-          ]}
+          options={[...LAYOUTS]}
         />
         {page.summary && (
           <>
@@ -92,6 +85,7 @@ export function PageCard(props: {
       </div>
       <Problem sentence={problem} />
       <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
+      {!isHome && <Removing copy={copy} page={id} onRemove={(change) => void take(store.change(change))} />}
     </section>
   );
 }

@@ -2,9 +2,13 @@ import { useQuery } from "@tanstack/react-query";
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
 import { api, type PlaceDto } from "../api/client";
-import { ARROWS, type Move, placeAfterMove } from "../outline/moves";
+import { type Choice, only } from "../outline/choice";
+import { DropCues } from "../outline/DropCues";
+import { namesOf } from "../outline/drop";
+import { ARROWS, type Move, outermost, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
-import { type Row, rowsOf } from "../outline/rows";
+import { beside, type Row, rowsOf } from "../outline/rows";
+import { Several } from "../outline/Several";
 import { TitleField } from "../outline/TitleField";
 import { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
@@ -13,6 +17,7 @@ import { lettersAct } from "../shell/keys";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
 import { AddLine, AddTeaser } from "./AddLine";
+import { judge, placeOf } from "./dropping";
 import { PageActions } from "./PageActions";
 import { TitleCell } from "./TitleCell";
 
@@ -29,14 +34,18 @@ const NONE: Attention = { kind: "none" };
 export function PageDesk(props: {
   readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
-  readonly selected: string;
+  readonly choice: Choice;
+  /** The chosen pages in reading order, without those beneath another of them. */
+  readonly pages: readonly string[];
   readonly gridRef: RefObject<HTMLDivElement | null>;
-  readonly onSelect: (id: string) => void;
+  readonly onChoose: (choice: Choice) => void;
   readonly onMoveTo: () => void;
   readonly onWholeScreen: () => void;
 }) {
-  const { copy, store, selected, gridRef } = props;
+  const { copy, store, choice, pages, gridRef } = props;
   const { tree } = copy;
+  const selected = choice.at ?? tree.home ?? "";
+  const [ticking, setTicking] = useState(false);
   const { folded, fold, unfold, toggleAll } = useFolding();
   const [attention, setAttention] = useState<Attention>(NONE);
   const rows = useMemo(() => rowsOf(tree, folded), [tree, folded]);
@@ -55,22 +64,41 @@ export function PageDesk(props: {
     setAttention(NONE);
     backToOutline();
   };
-  const select = (id: string) => {
+  const choose = (next: Choice) => {
     setAttention(NONE);
-    props.onSelect(id);
+    props.onChoose(next);
   };
   const inTurn = useTurns();
-  const move = async (move: Move) => {
+  /** Moves what is left of these pages once the edits before it are done, as far as it is still a move. */
+  const moveTo = async (
+    moving: readonly string[],
+    place: (tree: PageTree, pages: readonly string[]) => PlaceDto | null,
+  ) => {
     const result = await inTurn(async () => {
       const now = await store.settled();
-      const place = now.tree.pages.has(selected) ? placeAfterMove(now.tree, selected, move) : null;
-      if (!place) return null;
-      unfold(place.parent);
-      return store.change({ kind: "movePages", pages: [selected], place });
+      const left = outermost(now.tree, new Set(moving));
+      const to = left.length > 0 ? place(now.tree, left) : null;
+      if (!to) return null;
+      unfold(to.parent);
+      return store.change({ kind: "movePages", pages: left, place: to });
     });
     if (!result) return;
     setAttention(result.ok ? NONE : { kind: "problem", page: selected, sentence: result.sentence });
   };
+  const move = (move: Move) => moveTo(pages, (now, left) => placeAfterMove(now, left, move));
+  const remove = async () => {
+    const next = beside(rows, new Set(pages));
+    const result = await inTurn(async () => {
+      const now = await store.settled();
+      const left = outermost(now.tree, new Set(pages));
+      if (left.length === 0) return null;
+      return store.change({ kind: "removePages", removal: newId(), pages: left, subpages: "GO_TOO" });
+    });
+    if (result?.ok) choose(only(next));
+    else if (result) setAttention({ kind: "problem", page: selected, sentence: result.sentence });
+  };
+  const titleOf = (id: string) => (tree.pages.has(id) ? pageOf(tree, id).title : "a page");
+  const many = pages.length === 1 ? titleOf(selected) : `${choice.rows.size} pages`;
   const add = (place: PlaceDto) => {
     unfold(place.parent);
     setAttention({ kind: "adding", place });
@@ -83,6 +111,9 @@ export function PageDesk(props: {
     if (event.ctrlKey && event.shiftKey && arrow) {
       event.preventDefault();
       void move(arrow);
+    } else if (event.key === "Delete") {
+      event.preventDefault();
+      void remove();
     } else if (lettersAct() && !event.ctrlKey && !event.metaKey && !event.altKey) {
       const act = { n: addBelow, m: props.onMoveTo, w: props.onWholeScreen }[event.key.toLowerCase()];
       if (act) {
@@ -103,7 +134,7 @@ export function PageDesk(props: {
     // The next line can be typed at once: it comes after this one, which is sent first.
     setAttention({ kind: "adding", place: { parent: place.parent, after: id } });
     const result = await store.change({ kind: "addPages", pages: [{ id, place, title, reach: null }] });
-    if (result.ok) props.onSelect(id);
+    if (result.ok) props.onChoose(only(id));
     else {
       setAttention((now) =>
         now.kind === "adding" && now.place.after === id ? { kind: "adding", place } : now,
@@ -171,25 +202,44 @@ export function PageDesk(props: {
           {heldBack > 0 && ` · ${heldBack} held back`}
         </span>
         <span className="spring" />
+        <Several on={ticking} onSwitch={setTicking} />
         <Button size="small" onClick={() => toggleAll([...tree.children.keys()].filter((id) => id !== null))}>
           {folded.size > 0 ? "Unfold all" : "Fold all"}
         </Button>
       </div>
       <PageActions
-        title={pageOf(tree, selected).title}
-        may={(move) => placeAfterMove(tree, selected, move) !== null}
+        title={many}
+        count={choice.rows.size}
+        may={(move) => placeAfterMove(tree, pages, move) !== null}
         onMove={move}
         onAddBelow={addBelow}
         onAddUnder={addUnder}
         onEdit={() => setAttention({ kind: "editing", page: selected })}
         onMoveTo={props.onMoveTo}
+        onRemove={remove}
       />
       <Outline
         label="Pages"
         columns={["Title", "Address", "Stands in", "Clicks"]}
         rows={rows}
-        selected={selected}
+        choice={choice}
+        ticking={ticking}
         gridRef={gridRef}
+        load={(id) => {
+          const ids = choice.rows.has(id) ? pages : [id];
+          const name = namesOf(ids.map(titleOf));
+          return { from: "rows", ids, level: levelOf(tree, ids[0] ?? id), name };
+        }}
+        cues={
+          <DropCues
+            gridRef={gridRef}
+            rows={rows}
+            revision={copy.revision}
+            judge={(load, target) => judge(tree, load.ids, target)}
+            onDrop={(load, target) => void moveTo(load.ids, (now) => placeOf(now, target))}
+            onUnfold={unfold}
+          />
+        }
         extra={
           attention.kind === "adding"
             ? {
@@ -207,7 +257,7 @@ export function PageDesk(props: {
               }
             : null
         }
-        onSelect={select}
+        onChoose={choose}
         onEdit={(page) => setAttention({ kind: "editing", page })}
         onFold={fold}
         onKey={onKey}

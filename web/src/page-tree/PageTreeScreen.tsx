@@ -1,6 +1,8 @@
-import { useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { menusAddress } from "../menus/address";
+import { type Choice, only, present } from "../outline/choice";
+import { outermost } from "../outline/moves";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
 import { WindowPane } from "../window/WindowPane";
@@ -9,6 +11,7 @@ import { pageOf, pathTo } from "../working-copy/tree";
 import { MoveTo } from "./MoveTo";
 import { PageCard } from "./PageCard";
 import { PageDesk } from "./PageDesk";
+import { PagesCard } from "./PagesCard";
 import { Start } from "./Start";
 import "./page-tree.css";
 
@@ -26,13 +29,15 @@ export function PageTreeScreen({
   const [moving, setMoving] = useState(false);
   const [wholeScreen, setWholeScreen] = useWholeScreen(gridRef);
   // Not read back from the address: the router updates it later than the next key may come.
-  const [chosen, setChosen] = useState(asked ?? null);
-  const selected = chosen !== null && copy.tree.pages.has(chosen) ? chosen : copy.tree.home;
-  const select = (id: string) => {
+  const [last, setLast] = useState(only(asked ?? null));
+  const choice = present(last, (id) => (copy.tree.pages.has(id) ? id : undefined), copy.tree.home);
+  const choose = (next: Choice) => {
     setMoving(false);
-    setChosen(id);
-    void navigate(`/pages/${id}`, { replace: true });
+    setLast(next);
+    void navigate(`/pages/${next.at ?? ""}`, { replace: true });
   };
+  const selected = choice.at;
+  const pages = useMemo(() => outermost(copy.tree, choice.rows), [copy.tree, choice.rows]);
 
   if (selected === null) return <Start store={store} />;
 
@@ -44,9 +49,10 @@ export function PageTreeScreen({
         <PageDesk
           copy={copy}
           store={store}
-          selected={selected}
+          choice={choice}
+          pages={pages}
           gridRef={gridRef}
-          onSelect={select}
+          onChoose={choose}
           onMoveTo={() => setMoving(true)}
           onWholeScreen={() => setWholeScreen(true)}
         />
@@ -60,7 +66,7 @@ export function PageTreeScreen({
           pointed={{ menu: null, item: null, page: selected }}
           onWhole={setWholeScreen}
           onVisit={(page) => {
-            if (copy.tree.pages.has(page)) select(page);
+            if (copy.tree.pages.has(page)) choose(only(page));
           }}
           onPoint={(at) => void navigate(menusAddress(at))}
           tree={copy.tree}
@@ -70,9 +76,9 @@ export function PageTreeScreen({
         moving ? (
           <MoveTo
             tree={copy.tree}
-            page={selected}
+            pages={pages}
             onMove={async (place) => {
-              const result = await store.change({ kind: "movePages", pages: [selected], place });
+              const result = await store.change({ kind: "movePages", pages, place });
               if (result.ok) {
                 setMoving(false);
                 backToOutline();
@@ -84,6 +90,8 @@ export function PageTreeScreen({
               backToOutline();
             }}
           />
+        ) : choice.rows.size > 1 ? (
+          <PagesCard copy={copy} store={store} pages={[...choice.rows]} />
         ) : (
           <PageCard key={selected} copy={copy} store={store} page={selected} />
         )

@@ -1,13 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { Button } from "antd";
 import { Link } from "react-router";
 import { api, type ChangeDto } from "../api/client";
 import { menusAddress } from "../menus/address";
-import { kindOfPage } from "../menus/deeds";
-import { endUnder, nodeOf } from "../menus/outline";
-import { useMenus } from "../menus/useMenus";
 import { ZONE_WORDS } from "../menus/words";
-import { newId } from "../shared/ids";
+import { Placing } from "./Placing";
 
 /** Every item that leads to a page, with a way there, and the menus it could be placed in by one click. */
 export function Whereabouts(props: {
@@ -21,20 +17,7 @@ export function Whereabouts(props: {
     queryFn: () => api.whereabouts(page),
     placeholderData: (previous) => previous,
   });
-  const menus = useMenus(revision);
   const found = places.data ?? [];
-  const free =
-    menus.status === "ready"
-      ? menus.menus.menus.filter((menu) => !menu.setAside && !found.some((place) => place.menu === menu.id))
-      : [];
-  const place = (menu: string) => {
-    if (menus.status !== "ready") return;
-    const end = endUnder(menus.outline, nodeOf(menus.outline, menu));
-    props.onPlace({
-      kind: "addItems",
-      items: [{ id: newId(), place: end, kind: kindOfPage(page), label: "" }],
-    });
-  };
   return (
     <>
       <h3>Where it stands</h3>
@@ -55,13 +38,7 @@ export function Whereabouts(props: {
         ))}
       </ul>
       {found.length === 0 && <p className="hint">No menu leads here.</p>}
-      <div className="choices">
-        {free.map((menu) => (
-          <Button key={menu.id} size="small" onClick={() => place(menu.id)}>
-            + {menu.name}
-          </Button>
-        ))}
-      </div>
+      <Placing pages={[page]} revision={revision} onPlace={props.onPlace} />
     </>
   );
 }

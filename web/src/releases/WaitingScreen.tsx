@@ -4,6 +4,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { api, type PersonDto } from "../api/client";
 import { Problem } from "../shared/Problem";
+import { when } from "../shared/when";
 import { sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
 import "./releases.css";
 
@@ -83,8 +84,7 @@ export default function WaitingScreen(props: {
               <b>Release {release.number}</b>
               {index === 0 && " · what visitors see now"}
               <span className="hint">
-                {new Date(release.at).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" })}{" "}
-                · {release.person}
+                {when(release.at)} · {release.person}
                 {release.note && ` · ${release.note}`}
               </span>
             </li>

@@ -11,6 +11,7 @@ import { TopLine } from "./TopLine";
 
 const MenusScreen = lazy(() => import("../menus/MenusScreen"));
 const ZonesScreen = lazy(() => import("../zones/ZonesScreen"));
+const BinScreen = lazy(() => import("../bin/BinScreen"));
 const WaitingScreen = lazy(() => import("../releases/WaitingScreen"));
 
 /** What surrounds every screen: the line at the top with undo and publishing, and the line at the foot. */
@@ -88,6 +89,7 @@ export default function Shell({
             </>
           )}
           <Route path="/waiting" element={<WaitingScreen copy={state} store={store} person={person} />} />
+          <Route path="/bin" element={<BinScreen copy={state} store={store} />} />
           <Route path="/pages/:page?" element={<PageTreeScreen copy={state} store={store} />} />
           <Route path="*" element={<PageTreeScreen copy={state} store={store} />} />
         </Routes>

@@ -35,6 +35,7 @@ export function TopLine(props: {
         <NavLink to="/menus">Menus</NavLink>
         <NavLink to="/zones">Zones</NavLink>
         <NavLink to="/waiting">What waits</NavLink>
+        <NavLink to="/bin">Bin</NavLink>
       </nav>
       <span className="spring" />
       <KeepingWord keeping={copy.keeping} />

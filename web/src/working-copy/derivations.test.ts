@@ -58,7 +58,7 @@ describe("what the editor works out by itself is what the core says", () => {
         row.inside,
       );
       for (const move of ["up", "down", "in", "out"] as const) {
-        expect(placeAfterMove(tree, row.id, move)).toEqual(row.moves[move]);
+        expect(placeAfterMove(tree, [row.id], move)).toEqual(row.moves[move]);
       }
     }
   });

@@ -38,17 +38,23 @@ abstract class BrowserTest {
     }
 
     BrowserContext context(int width, int height, boolean script) {
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setJavaScriptEnabled(script)
-                .setLocale("en-GB")
-                .setTimezoneId("Europe/London"));
+        return opened(
+                new Browser.NewContextOptions().setViewportSize(width, height).setJavaScriptEnabled(script));
+    }
+
+    private BrowserContext opened(Browser.NewContextOptions options) {
+        BrowserContext context = browser.newContext(options.setLocale("en-GB").setTimezoneId("Europe/London"));
         contexts.add(context);
         return context;
     }
 
     BrowserContext wide() {
         return context(1280, 800, true);
+    }
+
+    /** A tablet, touched with fingers. */
+    BrowserContext tablet() {
+        return opened(new Browser.NewContextOptions().setViewportSize(1024, 768).setHasTouch(true));
     }
 
     BrowserContext phone() {

@@ -25,7 +25,7 @@ public class MenusIT extends UndoneTest {
         mara.opensMenu("Season").presses("n").types("Boat talk").presses("ArrowDown", "ArrowDown", "Enter");
         mara.presses("Escape");
         mara.isTold("Boat talk added to the top level. Boat talk added to Season.");
-        mara.chooses("Boat talk").presses("Delete").isTold("Boat talk removed.");
+        mara.chooses("Boat talk").presses("Delete").isTold("Boat talk is in the bin.");
         mara.chooses("On the water").presses("n");
         mara.types("javascript:alert(1)").presses("Enter");
         assertThat(mara.outline().getByRole(AriaRole.ALERT)).containsText("can harm those who follow them");
@@ -186,7 +186,7 @@ public class MenusIT extends UndoneTest {
         mara.seesUnder("On the tide", "Kayaks", "Prices", "On one tide").seesUnder("On one tide", "Canoes");
         assertThat(mara.row("On one tide")).hasAttribute("aria-selected", "true");
         mara.presses("Control+z", "ArrowUp").chooses("Canoes");
-        mara.presses("Delete").isTold("Canoes removed.");
+        mara.presses("Delete").isTold("Canoes is in the bin.");
         mara.presses("Control+z").isTold("Undone: Remove Canoes.");
         mara.seesUnder("On the tide", "Kayaks", "Prices", "Canoes");
         mara.complainsOfNothing();

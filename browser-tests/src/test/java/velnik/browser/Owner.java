@@ -7,8 +7,12 @@ import static org.testng.Assert.assertNotEquals;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.KeyboardModifier;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Pattern;
@@ -55,6 +59,43 @@ final class Owner extends Watched {
         gestures++;
         row(title).click();
         assertThat(row(title)).hasAttribute("aria-selected", "true");
+        return this;
+    }
+
+    /** Takes all rows from the chosen one to this. */
+    Owner choosesUpTo(String title) {
+        gestures++;
+        row(title).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        assertThat(row(title)).hasAttribute("aria-selected", "true");
+        return this;
+    }
+
+    /** Drags something, without letting go, to a part of another thing's height; by the middle of what it grasps. */
+    Owner drags(Locator grasped, Locator over, double part) {
+        gestures++;
+        BoundingBox from = grasped.boundingBox();
+        BoundingBox to = over.boundingBox();
+        double x = from.x + Math.min(from.width / 2, 90);
+        page.mouse().move(x, from.y + from.height / 2);
+        page.mouse().down();
+        page.mouse().move(x, from.y + from.height / 2 + 8);
+        return movesOn(over, part, from.x == to.x ? x : to.x + 90);
+    }
+
+    private Owner movesOn(Locator over, double part, double x) {
+        BoundingBox to = over.boundingBox();
+        page.mouse().move(x, to.y + to.height * part, new Mouse.MoveOptions().setSteps(5));
+        return this;
+    }
+
+    /** What is said beside the pointer while something is dragged. */
+    Locator dragNote() {
+        return page.locator(".drag-note");
+    }
+
+    Owner letsGo() {
+        page.mouse().up();
+        assertThat(dragNote()).hasCount(0);
         return this;
     }
 

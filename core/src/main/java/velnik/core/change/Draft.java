@@ -52,7 +52,18 @@ final class Draft {
         site = site.withBin(bin);
     }
 
+    /** Addresses that change one after another are told together. */
     void tell(Notice notice) {
+        if (notice instanceof Notice.AddressesChange more) {
+            for (int i = 0; i < notices.size(); i++) {
+                if (notices.get(i) instanceof Notice.AddressesChange so) {
+                    notices.set(
+                            i,
+                            new Notice.AddressesChange(so.count() + more.count(), so.published() + more.published()));
+                    return;
+                }
+            }
+        }
         notices.add(notice);
     }
 

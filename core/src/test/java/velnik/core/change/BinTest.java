@@ -51,11 +51,7 @@ public class BinTest {
     @Test
     public void subpages_moveUp_toWhereTheirParentStood() {
         SiteScript script = brackwater().removes(MOVE_UP, "Engines").says("Engines is in the bin.");
-        script.notices(
-                "1 address changes; none was public yet.",
-                "1 address changes; none was public yet.",
-                "3 addresses change; none was public yet.",
-                "1 address changes; none was public yet.");
+        script.notices("6 addresses change; none was public yet.");
         script.addressIs("Outboards", "/repairs/outboards")
                 .addressIs("Batteries", "/repairs/electric-conversion/batteries");
         script.restores("gone-0").says("Engines is back.").addressIs("Engines", "/repairs/engines");

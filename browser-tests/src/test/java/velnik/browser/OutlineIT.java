@@ -1,0 +1,147 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import org.testng.annotations.Test;
+
+/** Many rows at once, by mouse, key and finger, and what was removed coming back. */
+public class OutlineIT extends UndoneTest {
+    @Test
+    public void severalPages_areDragged_toldBeforehand_andMoveTogether() {
+        mara.chooses("Canoes").choosesUpTo("Rowing skiffs");
+        mara.drags(mara.row("Kayaks"), mara.row("Repairs"), 0.5);
+        assertThat(mara.dragNote()).containsText("Canoes, Kayaks, Rowing skiffs");
+        assertThat(mara.dragNote()).containsText("Under Repairs, at its end");
+        assertThat(mara.dragNote()).containsText("3 addresses change when you publish, known to visitors today.");
+        assertThat(mara.dragNote()).containsText("The sidebar changes on 3 pages.");
+        mara.letsGo().isTold("Canoes and 2 more moved under Repairs.");
+        mara.seesUnder("Hire", "Prices", "Safety on the tide", "Group bookings");
+        mara.seesAddress("Kayaks", "/repairs/kayaks");
+        assertThat(mara.page().locator(".outline-row.selected")).hasCount(3);
+        mara.presses("Control+z").isTold("Undone: Move Canoes and 2 more under Repairs.");
+        mara.seesUnder("Hire", "Canoes", "Kayaks", "Rowing skiffs", "Prices", "Safety on the tide", "Group bookings");
+
+        mara.chooses("Hire").drags(mara.row("Hire"), mara.row("Kayaks"), 0.5);
+        assertThat(mara.dragNote()).containsText("Hire cannot stand under itself.");
+        mara.letsGo().chooses("Kayaks").drags(mara.row("Kayaks"), mara.row("Prices"), 0.95);
+        assertThat(mara.dragNote()).containsText("Under Hire, after Prices");
+        mara.presses("Escape");
+        assertThat(mara.dragNote()).hasCount(0);
+        mara.letsGo();
+        mara.drags(mara.row("Kayaks"), mara.page().locator(".card"), 0.5);
+        assertThat(mara.dragNote()).containsText("Nothing happens here.");
+        mara.letsGo();
+        assertThat(mara.page().getByText("Nothing waits").first()).isVisible();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void severalPages_areChosenMovedAndSetByKey() {
+        mara.chooses("Kayaks").presses("Shift+ArrowDown", "Control+ArrowDown", "Control+ArrowDown", "Control+ ");
+        assertThat(mara.page().locator(".card h2")).hasText("3 pages");
+        mara.isAccessible("three pages chosen");
+        mara.presses("Control+Shift+ArrowUp").isTold("Kayaks and 2 more moved to the beginning of Hire.");
+        mara.seesUnder("Hire", "Kayaks", "Rowing skiffs", "Safety on the tide", "Canoes", "Prices", "Group bookings");
+        mara.presses("m").types("courses").presses("Enter").isTold("Kayaks and 2 more moved under Courses.");
+        mara.page().locator(".card").getByText("By link only").click();
+        mara.isTold("Kayaks and 2 more can be reached by link only.");
+        mara.chooses("Courses").choosesUpTo("First paddle");
+        assertThat(mara.page().locator(".card")).containsText("Courses, First paddle");
+        mara.presses("Control+z", "Control+z", "Control+z");
+        mara.isTold("Undone: Move Kayaks and 2 more to the beginning of Hire.");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void rowsOfMenus_areDraggedBetweenMenus_andPagesOutOfTheTree() {
+        mara.opensMenu("Elsewhere").chooses("Short").presses("ArrowRight");
+        mara.drags(mara.row("Pictures"), mara.row("Contact"), 0.9);
+        assertThat(mara.dragNote()).containsText("Under Short, after Contact");
+        mara.letsGo().isTold("Pictures moved to Short.");
+        mara.seesUnder("Short", "Home", "Contact", "Pictures").seesUnder("Elsewhere", "Write to us", "01632 960 983");
+
+        mara.chooses("Contact").presses("p");
+        mara.page()
+                .getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText("Kayaks"))
+                .click();
+        Locator kayaks =
+                mara.page().getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText("Kayaks"));
+        mara.drags(kayaks, mara.row("Home"), 0.9);
+        assertThat(mara.dragNote()).containsText("Under Short, after Home");
+        mara.letsGo().isTold("Kayaks added to Short.");
+        mara.seesUnder("Short", "Home", "Kayaks", "Contact", "Pictures");
+
+        mara.chooses("Kayaks").choosesUpTo("Pictures");
+        mara.page().locator(".card").getByText("Strong").click();
+        mara.isTold("Kayaks and 2 more show another way.");
+        mara.outline().focus();
+        mara.presses("h").isTold("Kayaks and 2 more are hidden.");
+        mara.presses("Delete").isTold("Kayaks and 2 more are in the bin.");
+        mara.seesUnder("Short", "Home");
+        mara.opensScreen("Bin").isAccessible("Bin");
+        mara.clicks("Put back Kayaks (in Short)").isTold("Kayaks and 2 more are back.");
+        mara.opensMenu("Short").seesUnder("Short", "Home", "Kayaks", "Contact", "Pictures");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void removedBranch_isGoneForVisitors_andComesBackFromTheBin() {
+        mara.chooses("Courses");
+        assertThat(mara.page().locator(".card"))
+                .containsText("4 subpages go with it. 5 addresses that visitors know are not found once you publish.");
+        mara.presses("Delete").isTold("Courses is in the bin. 4 subpages go with it.");
+        assertThat(mara.row("News")).hasAttribute("aria-selected", "true");
+        assertThat(mara.header().getByText("Courses")).hasCount(0);
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.doesNotFind("/courses/first-paddle");
+        mara.opensScreen("Bin").clicks("Put back Courses (/courses)").isTold("Courses is back.");
+        mara.publishes();
+        visitor.opens("/courses/first-paddle").reads("First paddle");
+        mara.opensScreen("Pages").chooses("Courses").clicks("To the bin, its subpages move up");
+        mara.isTold("Courses is in the bin. 4 addresses change when you publish");
+        mara.seesAddress("First paddle", "/first-paddle");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void byFinger_pressAndHoldDrags_andASwipeDoesNot() {
+        BrowserContext tablet = tablet();
+        Owner finger = new Owner(velnik, tablet).signsIn();
+        CDPSession touch = tablet.newCDPSession(finger.page());
+        BoundingBox from = finger.row("Kayaks").boundingBox();
+        double x = from.x + 90;
+        double y = from.y + 16;
+        BoundingBox to = finger.row("Prices").boundingBox();
+        touches(touch, "touchStart", x, y);
+        assertThat(finger.dragNote()).isVisible();
+        touches(touch, "touchMove", x, y + 20);
+        touches(touch, "touchMove", x, to.y + 30);
+        assertThat(finger.dragNote()).containsText("Under Hire, after Prices");
+        touches(touch, "touchEnd", x, to.y + 30);
+        finger.isTold("Kayaks moved after Prices.");
+
+        touches(touch, "touchStart", x, to.y);
+        touches(touch, "touchMove", x, to.y - 60);
+        touches(touch, "touchMove", x, y - 160);
+        touches(touch, "touchEnd", x, y - 160);
+        assertThat(finger.dragNote()).hasCount(0);
+        assertThat(finger.page().locator(".foot-line [role=status]")).hasText("Kayaks moved after Prices.");
+        finger.complainsOfNothing();
+    }
+
+    private static void touches(CDPSession touch, String type, double x, double y) {
+        String points = type.equals("touchEnd") ? "" : "{\"x\":" + x + ",\"y\":" + y + "}";
+        touch.send(
+                "Input.dispatchTouchEvent",
+                JsonParser.parseString("{\"type\":\"" + type + "\",\"touchPoints\":[" + points + "]}")
+                        .getAsJsonObject());
+    }
+}

@@ -1,0 +1,65 @@
+import { Button } from "antd";
+import { useState } from "react";
+import { namesOf } from "../outline/drop";
+import { Problem } from "../shared/Problem";
+import type { WorkingCopyStore } from "../working-copy/store";
+import { type ItemEdit, set } from "./deeds";
+import { titleOf } from "./ItemCell";
+import { Look, Shows } from "./Look";
+import type { Node } from "./outline";
+
+/** What several items have in common, and what can be set for all of them at once. */
+export function ItemsCard(props: {
+  readonly store: WorkingCopyStore;
+  readonly nodes: readonly Node[];
+  /** The row that was chosen last, which the others can be made like. */
+  readonly at: Node;
+}) {
+  const { store, at } = props;
+  const [problem, setProblem] = useState<string | null>(null);
+  const nodes = props.nodes.filter((node) => node.row !== null && !node.row.foreign);
+  const rows = nodes.flatMap((node) => node.row ?? []);
+  const edit = async (part: ItemEdit) => {
+    const result = await store.change(set(nodes, part));
+    setProblem(result.ok ? null : result.sentence);
+    return result.ok;
+  };
+  const like = at.row;
+  return (
+    <section className="card" aria-label={`About ${props.nodes.length} rows`}>
+      <h2>{props.nodes.length} rows</h2>
+      <p className="sentence">{namesOf(props.nodes.map((node) => titleOf(node) || "the list"))}</p>
+      <Problem sentence={problem} />
+      {rows.length > 0 && (
+        <>
+          <h3>Who sees them</h3>
+          <div className="fields">
+            <Shows rows={rows} onEdit={edit} />
+          </div>
+          <Look rows={rows} onEdit={edit} />
+          {like && nodes.includes(at) && (
+            <Button
+              size="small"
+              title="Weight, icon, place, tab and note as it has them"
+              onClick={() =>
+                void edit({
+                  weight: like.weight,
+                  icon: like.icon,
+                  iconAlone: like.iconAlone,
+                  farEnd: like.farEnd,
+                  newTab: like.newTab,
+                  note: like.note,
+                })
+              }
+            >
+              All like {like.label || "the list"}
+            </Button>
+          )}
+        </>
+      )}
+      {rows.length < props.nodes.length && (
+        <p className="hint">Menus, and rows of other menus, are left out of these settings.</p>
+      )}
+    </section>
+  );
+}

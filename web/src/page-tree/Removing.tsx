@@ -1,0 +1,46 @@
+import { useQuery } from "@tanstack/react-query";
+import { Button } from "antd";
+import { api, type ChangeDto } from "../api/client";
+import { newId } from "../shared/ids";
+import type { WorkingCopy } from "../working-copy/store";
+import { childrenOf } from "../working-copy/tree";
+
+/** Removing a page, with what else it would mean said before. */
+export function Removing(props: {
+  readonly copy: WorkingCopy;
+  readonly page: string;
+  readonly onRemove: (change: ChangeDto) => void;
+}) {
+  const { copy, page } = props;
+  const subpages = childrenOf(copy.tree, page).length;
+  const change = (what: "GO_TOO" | "MOVE_UP"): ChangeDto => ({
+    kind: "removePages",
+    removal: newId(),
+    pages: [page],
+    subpages: what,
+  });
+  const would = useQuery({
+    queryKey: ["would-remove", page, copy.revision],
+    queryFn: () => api.would(newId(), copy.revision, [change("GO_TOO")]),
+    placeholderData: (previous) => previous,
+    retry: false,
+  });
+  return (
+    <>
+      <h3>Removing it</h3>
+      <p className="hint">
+        {would.data?.told.slice(1).join(" ") || "Nothing else is affected."} The bin keeps it.
+      </p>
+      <div className="choices">
+        <Button size="small" onClick={() => props.onRemove(change("GO_TOO"))}>
+          {subpages === 0 ? "To the bin" : "To the bin with its subpages"}
+        </Button>
+        {subpages > 0 && (
+          <Button size="small" onClick={() => props.onRemove(change("MOVE_UP"))}>
+            To the bin, its subpages move up
+          </Button>
+        )}
+      </div>
+    </>
+  );
+}
