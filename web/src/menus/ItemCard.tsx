@@ -1,13 +1,15 @@
-import { Button, Segmented, Select } from "antd";
+import { Button } from "antd";
 import { useState } from "react";
-import type { ChangeDto, ListDto, MenuRowDto } from "../api/client";
+import type { ChangeDto, MenuRowDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { addressOf, pageOf } from "../working-copy/tree";
+import { pageOf } from "../working-copy/tree";
 import { type ItemEdit, set } from "./deeds";
+import { ListFields } from "./ListFields";
 import { Look, Shows } from "./Look";
 import type { Node } from "./outline";
+import { PageChoice } from "./PageChoice";
 import { KIND_WORDS } from "./words";
 
 /** Everything about the selected item: what it is, where it leads, how it shows. */
@@ -133,105 +135,4 @@ function Leads(props: Sending) {
     case "TEXT":
       return null;
   }
-}
-
-function PageChoice(props: {
-  readonly id: string;
-  readonly copy: WorkingCopy;
-  readonly value: string | null;
-  readonly onChange: (page: string) => void;
-}) {
-  const { tree } = props.copy;
-  return (
-    <Select
-      id={props.id}
-      showSearch
-      optionFilterProp="label"
-      value={props.value}
-      onChange={props.onChange}
-      options={[...tree.pages.keys()].map((page) => ({
-        value: page,
-        label: `${pageOf(tree, page).title} ${addressOf(tree, page)}`,
-      }))}
-    />
-  );
-}
-
-function ListFields({ copy, row, send }: Sending) {
-  const { list } = row.kind;
-  if (!list) return null;
-  const change = (part: Partial<ListDto>) =>
-    void send({ kind: "setItemKind", item: row.item, to: { ...row.kind, list: { ...list, ...part } } });
-  return (
-    <>
-      <span id="source">Yields</span>
-      <Segmented<ListDto["source"]>
-        aria-labelledby="source"
-        value={list.source}
-        onChange={(source) =>
-          change({ source, page: source === "UNDER" ? (list.page ?? copy.tree.home) : null })
-        }
-        options={[
-          { value: "WHOLE_TREE", label: "The whole tree" },
-          { value: "UNDER", label: "Under a page" },
-          { value: "UNDER_VISITED", label: "Under the visited page" },
-        ]}
-      />
-      {list.source === "UNDER" && (
-        <>
-          <label htmlFor="under">Page</label>
-          <PageChoice id="under" copy={copy} value={list.page} onChange={(page) => change({ page })} />
-        </>
-      )}
-      <label htmlFor="levels">Levels</label>
-      <span className="with-note">
-        <Select
-          id="levels"
-          value={list.levels}
-          style={{ width: 70 }}
-          onChange={(levels) => change({ levels })}
-          options={Array.from({ length: 10 }, (_, index) => ({ value: index + 1, label: index + 1 }))}
-        />
-        <Segmented<ListDto["order"]>
-          aria-label="Order"
-          value={list.order}
-          onChange={(order) => change({ order })}
-          options={[
-            { value: "TREE", label: "As in the tree" },
-            { value: "TITLE", label: "By title" },
-          ]}
-        />
-      </span>
-      <label htmlFor="at-most">At most</label>
-      <KeptField
-        key={String(list.atMost)}
-        id="at-most"
-        value={list.atMost === null ? "" : String(list.atMost)}
-        placeholder="all rows"
-        onKeep={async (typed) => {
-          const atMost = Number.parseInt(typed, 10);
-          change({ atMost: atMost > 0 ? atMost : null });
-          return true;
-        }}
-      />
-      {list.leftOut.length > 0 && (
-        <>
-          <span>Left out</span>
-          <span>
-            {list.leftOut.map((page) => (
-              <button
-                key={page}
-                type="button"
-                className="plain"
-                title="Take it in again"
-                onClick={() => change({ leftOut: list.leftOut.filter((other) => other !== page) })}
-              >
-                {copy.tree.pages.has(page) ? pageOf(copy.tree, page).title : "a page that is gone"} ×
-              </button>
-            ))}
-          </span>
-        </>
-      )}
-    </>
-  );
 }

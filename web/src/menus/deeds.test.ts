@@ -10,7 +10,15 @@ const filled = {
   ...list,
   kind: {
     ...list.kind,
-    list: { source: "WHOLE_TREE", page: null, levels: 2, order: "TREE", atMost: null, leftOut: ["x"] },
+    list: {
+      source: "WHOLE_TREE",
+      page: null,
+      topic: null,
+      levels: 2,
+      order: "TREE",
+      atMost: null,
+      leftOut: ["x"],
+    },
   },
 } as const;
 const outline = outlineOf({

@@ -17,7 +17,15 @@ const outline = outlineOf({
         ...list,
         kind: {
           ...list.kind,
-          list: { source: "WHOLE_TREE", page: null, levels: 2, order: "TREE", atMost: null, leftOut: [] },
+          list: {
+            source: "WHOLE_TREE",
+            page: null,
+            topic: null,
+            levels: 2,
+            order: "TREE",
+            atMost: null,
+            leftOut: [],
+          },
         },
       },
       row("list", "a", 2, "LISTED"),

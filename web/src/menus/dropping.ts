@@ -4,6 +4,7 @@ import type { Row } from "../outline/rows";
 import { childrenOf, endOf, isInside, type PageTree, pageOf } from "../working-copy/tree";
 import {
   endUnder,
+  followsTheTree,
   itemOf,
   kindOfRows,
   listedPage,
@@ -81,6 +82,7 @@ function judgeListed(
 ): Verdict {
   const sameList = parent !== null && nodes.every((node) => itemOf(node) === itemOf(parent));
   if (!sameList) return refused("A row of a list goes where its page goes. Detach it to move it elsewhere.");
+  if (!nodes.every(followsTheTree)) return refused("This list has an order of its own.");
   const pages = nodes.map(listedPage).filter((page) => page !== null);
   const under = listedPage(parent) ?? rootOf(parent);
   const place =

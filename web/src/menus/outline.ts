@@ -76,6 +76,12 @@ export function isOwnItem(node: Node): boolean {
   return node.row !== null && !node.row.foreign && listedPage(node) === null;
 }
 
+/** Whether the order of a list's rows is that of the tree, so that a row moves as its page does. */
+export function followsTheTree(node: Node): boolean {
+  const list = node.menu.rows.find((row) => row.item === node.row?.item && row.kind.list)?.kind.list;
+  return list?.order === "TREE" && list.source !== "OF_TOPIC" && list.source !== "NEWEST";
+}
+
 function isListLike(node: Node): boolean {
   return node.row?.kind.kind === "LIST" || node.row?.kind.kind === "LISTED";
 }
@@ -168,7 +174,7 @@ export function pageAfterMove(
   const node = move === "down" ? nodes.at(-1) : nodes[0];
   const page = node ? listedPage(node) : null;
   if (!node || page === null || node.parent === null || !tree.pages.has(page)) return null;
-  if (kindOfRows(nodes) !== "listed") return null;
+  if (kindOfRows(nodes) !== "listed" || !nodes.every(followsTheTree)) return null;
   const pages = nodes.map(listedPage).filter((each) => each !== null);
   const listed = childrenOf(outline, node.parent)
     .map((id) => listedPage(nodeOf(outline, id)))

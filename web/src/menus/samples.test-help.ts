@@ -43,5 +43,7 @@ export function page(id: string, parent: string | null, after: string | null) {
     keptFromSearchEngines: false,
     layout: "STANDARD",
     summary: "",
+    topics: [],
+    date: null,
   } as const;
 }

@@ -34,6 +34,10 @@ export function listWords(row: MenuRowDto, titleOf: (page: string) => string): s
       return `what is under ${list.page === null ? "a page" : titleOf(list.page)}, ${levels}`;
     case "UNDER_VISITED":
       return `what is under the visited page, ${levels}`;
+    case "OF_TOPIC":
+      return `pages of the topic ${list.topic}`;
+    case "NEWEST":
+      return "the newest pages";
   }
 }
 

@@ -1,11 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
-import { Segmented } from "antd";
+import { Segmented, Select } from "antd";
 import { useState } from "react";
 import { api, type Reach } from "../api/client";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { addressAbove, type Page, pageOf } from "../working-copy/tree";
+import { addressAbove, type Page, pageOf, topicsOf } from "../working-copy/tree";
 import { LAYOUTS, REACHES } from "./options";
 import { Removing } from "./Removing";
 import { Whereabouts } from "./Whereabouts";
@@ -75,6 +75,29 @@ export function PageCard(props: {
           value={page.layout}
           onChange={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
           options={[...LAYOUTS]}
+        />
+        <label htmlFor="topics">Topics</label>
+        <Select
+          id="topics"
+          mode="tags"
+          value={[...page.topics]}
+          placeholder="none"
+          maxCount={20}
+          onSelect={(topic: string) =>
+            void take(store.change({ kind: "setTopics", pages: [id], add: [topic], remove: [] }))
+          }
+          onDeselect={(topic: string) =>
+            void take(store.change({ kind: "setTopics", pages: [id], add: [], remove: [topic] }))
+          }
+          options={topicsOf(copy.tree).map((topic) => ({ value: topic, label: topic }))}
+        />
+        <label htmlFor="date">Date</label>
+        <KeptField
+          key={page.date}
+          id="date"
+          type="date"
+          value={page.date ?? ""}
+          onKeep={(date) => take(store.change({ kind: "setDate", pages: [id], date: date || null }))}
         />
         {page.summary && (
           <>

@@ -5,6 +5,7 @@ import { type ReactNode, useState } from "react";
 export function KeptField(props: {
   readonly id: string;
   readonly value: string;
+  readonly type?: "date";
   readonly placeholder?: string;
   readonly hint?: string;
   /** What stands before it and is not typed. */
@@ -19,6 +20,7 @@ export function KeptField(props: {
   return (
     <Input
       id={props.id}
+      type={props.type ?? "text"}
       value={typed}
       placeholder={props.placeholder}
       title={props.hint}

@@ -40,6 +40,8 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     keptFromSearchEngines: false,
     layout: "STANDARD",
     summary: "",
+    topics: [],
+    date: null,
   };
 }
 

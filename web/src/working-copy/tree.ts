@@ -113,3 +113,9 @@ export function addressAbove(tree: PageTree, id: string): string {
 export function endOf(tree: PageTree, parent: string | null): PlaceDto {
   return { parent, after: childrenOf(tree, parent).at(-1) ?? null };
 }
+
+/** Every topic that a page has, in the order of the alphabet. */
+export function topicsOf(tree: PageTree): string[] {
+  const topics = new Set([...tree.pages.values()].flatMap((page) => page.topics));
+  return [...topics].sort((one, other) => one.localeCompare(other));
+}

@@ -3,9 +3,11 @@ package velnik.core;
 import static velnik.core.change.Change.Subpages.GO_TOO;
 import static velnik.core.change.Change.Subpages.MOVE_UP;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.outline.Branch;
@@ -20,6 +22,8 @@ import velnik.core.site.Site;
 public final class RandomEdits {
     private static final List<String> TITLES =
             List.of("Hire", "Canoes", "Café", "Über uns", "Лодки", "舟", "  Two   words ", "100%", "-", "Canoes!");
+
+    static final List<String> TOPICS = List.of("tides", "Tides", "workshop", " ");
 
     private static final List<Reach> REACHES = List.of(Reach.values());
 
@@ -40,7 +44,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(12)) {
+        return switch (random.nextInt(14)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -50,8 +54,18 @@ public final class RandomEdits {
                 new Change.RemovePages(
                         new RemovalId("r" + made++), some(rows), random.nextBoolean() ? GO_TOO : MOVE_UP);
             case 10 -> new Change.Restore(anyRemoval(site));
+            case 11 -> new Change.SetTopics(some(rows), Set.of(topic()), Set.of(topic()));
+            case 12 -> new Change.SetDate(some(rows), random.nextInt(4) == 0 ? null : date());
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };
+    }
+
+    private String topic() {
+        return TOPICS.get(random.nextInt(TOPICS.size()));
+    }
+
+    private LocalDate date() {
+        return LocalDate.of(2026, 1, 1).plusDays(random.nextInt(90));
     }
 
     private RemovalId anyRemoval(Site site) {

@@ -95,7 +95,7 @@ final class RandomMenuEdits {
     }
 
     private ItemKind kind(List<Branch<MenuRowId, MenuRow>> rows, PageId page) {
-        return switch (random.nextInt(9)) {
+        return switch (random.nextInt(11)) {
             case 0 -> new ItemKind.WebLink("https://tides.example/");
             case 1 -> new ItemKind.Heading();
             case 2 -> new ItemKind.Text();
@@ -105,6 +105,8 @@ final class RandomMenuEdits {
                         .withAtMost(Optional.of(1 + random.nextInt(4)).filter(most -> most < 4));
             case 5 -> ItemKind.PageList.of(new ListSource.Under(page), 2);
             case 6 -> ItemKind.PageList.of(new ListSource.UnderVisited(), 1);
+            case 7 -> ItemKind.PageList.newestOf(new ListSource.OfTopic(RandomEdits.TOPICS.getFirst()), 2);
+            case 8 -> ItemKind.PageList.newestOf(new ListSource.Newest(), 3);
             default -> new ItemKind.ToPage(page, random.nextInt(2));
         };
     }

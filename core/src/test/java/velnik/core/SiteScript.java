@@ -54,6 +54,7 @@ public final class SiteScript {
     private final Set<PageId> published = new HashSet<>();
     private @Nullable Outcome last;
     private int removals;
+    private int items;
 
     private SiteScript(Site site) {
         this.site = site;
@@ -191,7 +192,7 @@ public final class SiteScript {
     }
 
     public SiteScript puts(ItemKind kind, String label, MenuRowId parent, @Nullable Anchor anchor) {
-        MenuRowId id = new MenuRowId("i" + site.menus().size());
+        MenuRowId id = new MenuRowId("i" + ++items);
         return does(new MenuChange.AddItems(
                 List.of(new MenuChange.NewItem(id, site.menus().endOf(parent), anchor, kind, label))));
     }

@@ -2,6 +2,7 @@ package velnik.core.change;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
 import velnik.core.site.Layout;
@@ -57,6 +58,8 @@ final class Adding {
                 fresh.keptFromSearchEngines(),
                 Layout.STANDARD,
                 fresh.summary(),
+                Set.of(),
+                null,
                 fresh.text());
         @Nullable PageId home = site.home() == null ? fresh.id() : site.home();
         draft.become(site.withPages(site.pages().insert(fresh.id(), fresh.place(), page), home));

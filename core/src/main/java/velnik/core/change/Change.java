@@ -1,6 +1,8 @@
 package velnik.core.change;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
 import velnik.core.site.Layout;
@@ -20,6 +22,8 @@ public sealed interface Change
                 Change.MovePages,
                 Change.SetReach,
                 Change.SetLayout,
+                Change.SetTopics,
+                Change.SetDate,
                 Change.RemovePages,
                 Change.Restore,
                 MenuChange {
@@ -79,6 +83,22 @@ public sealed interface Change
 
     record SetLayout(List<PageId> pages, Layout layout) implements Change {
         public SetLayout {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** Gives pages topics and takes others from them. A topic that the site knows keeps the spelling it has. */
+    record SetTopics(List<PageId> pages, Set<String> add, Set<String> remove) implements Change {
+        public SetTopics {
+            pages = List.copyOf(pages);
+            add = Set.copyOf(add);
+            remove = Set.copyOf(remove);
+        }
+    }
+
+    /** @param date null for none */
+    record SetDate(List<PageId> pages, @Nullable LocalDate date) implements Change {
+        public SetDate {
             pages = List.copyOf(pages);
         }
     }

@@ -47,7 +47,9 @@ public final class Changes {
             case Change.SetSlug set -> Addressing.make(draft, set);
             case Change.MovePages move -> Moving.make(draft, move);
             case Change.SetReach set -> Reaching.make(draft, set);
-            case Change.SetLayout set -> Layouts.make(draft, set);
+            case Change.SetLayout set -> Checks.each(draft, set.pages(), page -> page.withLayout(set.layout()));
+            case Change.SetTopics set -> Topics.make(draft, set);
+            case Change.SetDate set -> Checks.each(draft, set.pages(), page -> page.withDate(set.date()));
             case Change.RemovePages remove -> Removing.make(draft, remove);
             case Change.Restore restore -> Restoring.make(draft, restore);
             case MenuChange.AddMenu add -> Menus.make(draft, add);

@@ -1,9 +1,12 @@
 package velnik.core.change;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
 import velnik.core.site.Limits;
+import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 
@@ -38,5 +41,20 @@ final class Checks {
     static Optional<Refusal> depth(Site site, @Nullable PageId parent, int height) {
         int deepest = (parent == null ? 0 : site.pages().levelOf(parent)) + height;
         return deepest > Limits.LEVELS ? Optional.of(new Refusal.TooDeep(deepest, Limits.LEVELS)) : Optional.empty();
+    }
+
+    /** Alters pages that all have to be there. */
+    static Optional<Refusal> each(Draft draft, List<PageId> pages, UnaryOperator<Page> alter) {
+        if (pages.isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        for (PageId id : pages) {
+            Optional<Refusal> refusal = exists(draft.site(), id);
+            if (refusal.isPresent()) {
+                return refusal;
+            }
+            draft.become(draft.pages().update(id, alter));
+        }
+        return Optional.empty();
     }
 }

@@ -3,7 +3,6 @@ package velnik.core.change;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -138,7 +137,7 @@ final class Lists {
             if (at.equals(page)) {
                 List<PageId> before = earlier.reversed();
                 MenuRowId fresh = putDetached(row, new Anchor(under, before), rest);
-                inOrder(siblings, page, fresh, before);
+                inOrder(siblings, under, page, fresh, before);
                 return true;
             }
             if (detachAmong(row.rows(), at, page, rest)) {
@@ -162,8 +161,11 @@ final class Lists {
      * Items that come to stand behind the same row stand there in the order they were read in; those that stood behind
      * the detached row remember the rows before it.
      */
-    private void inOrder(List<MenuEntry> siblings, PageId page, MenuRowId fresh, List<PageId> before) {
+    private void inOrder(
+            List<MenuEntry> siblings, @Nullable PageId under, PageId page, MenuRowId fresh, List<PageId> before) {
         List<MenuRowId> own = new ArrayList<>();
+        List<PageId> left = new ArrayList<>(before);
+        left.addFirst(page);
         boolean behind = false;
         for (MenuEntry row : siblings) {
             @Nullable PageId at = row.key().page();
@@ -176,18 +178,16 @@ final class Lists {
             }
             MenuRowId item = row.key().item();
             own.add(item);
-            if (behind) {
-                menus = menus.update(item, value -> withLonger((MenuRow.Item) value, before));
+            // One whose row is not in the list now is read last, and stands elsewhere.
+            if (behind && Objects.equals(anchorOf(item).under(), under)) {
+                menus = menus.update(item, value -> ((MenuRow.Item) value).withAnchor(new Anchor(under, left)));
             }
         }
         menus = menus.move(own, Place.firstUnder(id));
     }
 
-    private static MenuRow.Item withLonger(MenuRow.Item item, List<PageId> before) {
-        Anchor anchor = Objects.requireNonNullElse(item.anchor(), Anchor.FIRST);
-        Set<PageId> longer = new LinkedHashSet<>(anchor.behind());
-        longer.addAll(before);
-        return item.withAnchor(new Anchor(anchor.under(), List.copyOf(longer)));
+    private Anchor anchorOf(MenuRowId item) {
+        return Objects.requireNonNullElse(site.item(item).anchor(), Anchor.FIRST);
     }
 
     /** Puts a row as an item, or moves the owner's own item there. */

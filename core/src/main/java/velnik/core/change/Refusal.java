@@ -281,4 +281,13 @@ public sealed interface Refusal {
             return "The menu " + menu + " is not there. Put it back first.";
         }
     }
+
+    record TopicMalformed(int length, int limit) implements Refusal {
+        @Override
+        public String sentence() {
+            return length == 0
+                    ? "A topic is a word or two. Type at least one letter."
+                    : "This topic has " + length + " characters; the limit is " + limit + ".";
+        }
+    }
 }

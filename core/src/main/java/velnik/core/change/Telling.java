@@ -50,6 +50,20 @@ record Telling(String title, String sentence) {
                 yield new Telling(
                         "Give " + what + " the layout " + layout, what + " now has the layout " + layout + ".");
             }
+            case Change.SetTopics set -> {
+                String what = some(after, set.pages());
+                yield new Telling(
+                        "Change the topics of " + what,
+                        what + (set.pages().size() == 1 ? " has" : " have") + " other topics.");
+            }
+            case Change.SetDate set -> {
+                String what = some(after, set.pages());
+                yield new Telling(
+                        "Change the date of " + what,
+                        what
+                                + (set.pages().size() == 1 ? " has" : " have")
+                                + (set.date() == null ? " no date any more." : " another date."));
+            }
             case Change.RemovePages remove ->
                 removed(some(before, remove.pages()), remove.pages().size());
             case Change.Restore restore -> restored(restore, before);

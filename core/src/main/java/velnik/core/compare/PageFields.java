@@ -25,6 +25,8 @@ public final class PageFields {
             new Field("keptFromSearchEngines", Page::keptFromSearchEngines),
             new Field("layout", Page::layout),
             new Field("summary", Page::summary),
+            new Field("topics", Page::topics),
+            new Field("date", Page::date),
             new Field("text", Page::text));
 
     private PageFields() {}
@@ -58,6 +60,8 @@ public final class PageFields {
                         before.keptFromSearchEngines(), after.keptFromSearchEngines(), present.keptFromSearchEngines()),
                 carry.pick(before.layout(), after.layout(), present.layout()),
                 carry.pick(before.summary(), after.summary(), present.summary()),
+                carry.pickEach(before.topics(), after.topics(), present.topics()),
+                carry.pickNullable(before.date(), after.date(), present.date()),
                 carry.pickNullable(before.text(), after.text(), present.text()));
         return carry.clashed() ? Optional.empty() : Optional.of(carried);
     }

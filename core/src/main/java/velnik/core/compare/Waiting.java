@@ -111,6 +111,7 @@ public final class Waiting {
                             after.keptFromSearchEngines()
                                     ? "is kept from search engines"
                                     : "may be listed by search engines");
+                case "topics" -> parts.add("has other topics");
                 default -> parts.add("has another " + field);
             }
         }

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -28,6 +29,8 @@ import velnik.core.site.Site;
 /** Fills one list: its pages in their order, dressed, with the owner's own items among them. */
 final class ListReading {
     private static final Comparator<Branch<PageId, Page>> BY_TITLE = byTitle();
+    private static final Comparator<Branch<PageId, Page>> NEWEST_FIRST =
+            Comparator.comparing(page -> page.value().date(), Comparator.nullsLast(Comparator.reverseOrder()));
 
     private final Site site;
     private final MenuReading menu;
@@ -66,7 +69,7 @@ final class ListReading {
     }
 
     List<MenuEntry> entries() {
-        List<MenuEntry> entries = new ArrayList<>(level(null, source(), list.levels()));
+        List<MenuEntry> entries = new ArrayList<>(level(null, source(), isFlat() ? 1 : list.levels()));
         own.forEach((under, items) -> {
             if (!filled.contains(under)) {
                 items.forEach(item -> entries.add(menu.item(item).withAbsence(new Absence.RowGone())));
@@ -80,13 +83,37 @@ final class ListReading {
             case ListSource.WholeTree all -> site.pages().top();
             case ListSource.Under(PageId page) -> under(page);
             case ListSource.UnderVisited here -> under(visited);
+            case ListSource.OfTopic(String topic) ->
+                everywhere(page -> page.topics().contains(topic));
+            case ListSource.Newest newest -> everywhere(page -> page.date() != null);
         };
     }
 
+    /** Whether its pages come from anywhere in the tree, and so without what is under them. */
+    private boolean isFlat() {
+        return list.source() instanceof ListSource.OfTopic || list.source() instanceof ListSource.Newest;
+    }
+
+    /** In reading order, without what stands beneath pages that lists do not yield. */
+    private List<Branch<PageId, Page>> everywhere(Predicate<Page> wanted) {
+        List<Branch<PageId, Page>> found = new ArrayList<>();
+        collect(site.pages().top(), wanted, found);
+        return found;
+    }
+
+    private void collect(List<Branch<PageId, Page>> pages, Predicate<Page> wanted, List<Branch<PageId, Page>> found) {
+        for (Branch<PageId, Page> page : pages) {
+            if (menu.isListed(page)) {
+                if (wanted.test(page.value())) {
+                    found.add(page);
+                }
+                collect(page.children(), wanted, found);
+            }
+        }
+    }
+
     private List<Branch<PageId, Page>> under(@Nullable PageId page) {
-        return page != null
-                        && site.pages().contains(page)
-                        && Access.of(site, page).isListed()
+        return page != null && site.pages().contains(page) && Access.isListedBeneath(site, page)
                 ? site.pages().childrenOf(page)
                 : List.of();
     }
@@ -110,9 +137,12 @@ final class ListReading {
     }
 
     private List<Branch<PageId, Page>> ordered(List<Branch<PageId, Page>> pages) {
-        return list.order() == ListOrder.TREE
-                ? pages
-                : pages.stream().sorted(BY_TITLE).toList();
+        ListOrder order = list.source() instanceof ListSource.Newest ? ListOrder.NEWEST : list.order();
+        return switch (order) {
+            case TREE -> pages;
+            case TITLE -> pages.stream().sorted(BY_TITLE).toList();
+            case NEWEST -> pages.stream().sorted(NEWEST_FIRST).toList();
+        };
     }
 
     private MenuEntry row(Branch<PageId, Page> page, int levels) {

@@ -46,6 +46,11 @@ public record Access(
         return site.isHome(row.id()) ? Reach.OPEN : row.value().reach();
     }
 
+    /** Whether lists may go beneath a page: it and all above it are open, the home page whatever is set. O(levels). */
+    public static boolean isListedBeneath(Site site, PageId page) {
+        return site.pages().pathTo(page).stream().allMatch(row -> reachOf(site, row) == Reach.OPEN);
+    }
+
     /** Whether its own address answers. */
     public boolean isGettable() {
         return reach != Reach.HELD_BACK;

@@ -1,9 +1,11 @@
 package velnik.core.sample;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
 import velnik.core.change.Change;
@@ -81,6 +83,8 @@ public final class Brackwater {
             Terms of hire | | What you agree to when you take a boat.
             Privacy | unsearched | What we keep about you, and for how long.
             """;
+
+    static final String TIDE_NOTES = "tide notes";
 
     /** What lies in the bin, with what it stood under. Two removals have the same title. */
     private static final List<Map.Entry<String, String>> BIN = List.of(
@@ -172,9 +176,33 @@ public final class Brackwater {
         changes.add(new Change.BeginSite(
                 "Brackwater Boatyard", "https://brackwater.example", BrackwaterMenus.MAIN, BrackwaterMenus.LIST));
         changes.add(pages());
+        changes.addAll(news());
         changes.addAll(BrackwaterMenus.changes());
         BIN.forEach(gone -> changes.addAll(removed(gone.getKey(), gone.getValue(), "bin-" + changes.size())));
         return changes;
+    }
+
+    private static List<Change> news() {
+        return List.of(
+                dated("New pontoon open", "2026-05-18"),
+                about("New pontoon open", "news"),
+                dated("Apprentice wanted", "2026-04-27"),
+                about("Apprentice wanted", "news", "workshop"),
+                dated("Spring tides in March", "2026-03-02"),
+                about("Spring tides in March", "news", TIDE_NOTES),
+                dated("Varnish day", "2026-02-14"),
+                about("Varnish day", "news", "workshop"),
+                about("Safety on the tide", TIDE_NOTES),
+                about("Reading the tide", TIDE_NOTES),
+                about("Menu of the week", "café"));
+    }
+
+    private static Change dated(String title, String date) {
+        return new Change.SetDate(List.of(id(title)), LocalDate.parse(date));
+    }
+
+    private static Change about(String title, String... topics) {
+        return new Change.SetTopics(List.of(id(title)), Set.of(topics), Set.of());
     }
 
     /** A page of other days, made and then removed. */

@@ -70,7 +70,14 @@ final class BrackwaterMenus {
                         page("Home")));
         MenuRowId water = add(LIST, null, end, new ItemKind.Heading(), "On the water");
         MenuRowId tables = add(water, null, null, new ItemKind.WebLink("https://tides.example/brack"), "Tide tables");
-        add(water, tables, null, new ItemKind.WebLink("https://weather.example/brack"), "Weather at the bar");
+        MenuRowId weather =
+                add(water, tables, null, new ItemKind.WebLink("https://weather.example/brack"), "Weather at the bar");
+        changes.add(new MenuChange.AddItems(List.of(new MenuChange.NewItem(
+                new MenuRowId("main-tide-notes"),
+                new Place<>(water, weather),
+                null,
+                ItemKind.PageList.newestOf(new ListSource.OfTopic(Brackwater.TIDE_NOTES), 3),
+                ""))));
         MenuRowId findUs = add(LIST, water, end, new ItemKind.ToPage(page("Find us"), 0), "");
         edit(tables, edit -> edit.withNewTab(true));
         edit(findUs, edit -> edit.withFarEnd(true).withIcon("pin"));

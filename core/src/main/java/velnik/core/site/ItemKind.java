@@ -69,6 +69,11 @@ public sealed interface ItemKind {
             return new PageList(source, levels, ListOrder.TREE, Optional.empty(), Set.of(), Map.of());
         }
 
+        /** The newest so many pages, on one level. */
+        public static PageList newestOf(ListSource source, int atMost) {
+            return new PageList(source, 1, ListOrder.NEWEST, Optional.of(atMost), Set.of(), Map.of());
+        }
+
         public PageList withLeftOut(Set<PageId> newLeftOut) {
             return new PageList(source, levels, order, atMost, newLeftOut, dressed);
         }

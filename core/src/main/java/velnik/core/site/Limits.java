@@ -13,6 +13,9 @@ public final class Limits {
     public static final int TITLE = 200;
     /** Characters of a slug. */
     public static final int SLUG = 80;
+
+    /** UTF-16 characters of a topic. */
+    public static final int TOPIC = 60;
     /** UTF-16 characters of a link's address. */
     public static final int LINK = 2_000;
     /** UTF-16 characters of a text. */

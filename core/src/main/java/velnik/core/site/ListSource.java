@@ -11,4 +11,10 @@ public sealed interface ListSource {
 
     /** The subpages of the page being visited. */
     record UnderVisited() implements ListSource {}
+
+    /** All pages that have a topic, wherever they stand, on one level. */
+    record OfTopic(String topic) implements ListSource {}
+
+    /** All pages that have a date, wherever they stand, on one level and the newest first. */
+    record Newest() implements ListSource {}
 }

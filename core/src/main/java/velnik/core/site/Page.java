@@ -1,5 +1,7 @@
 package velnik.core.site;
 
+import java.time.LocalDate;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param slugFollows whether the slug was made from the title and goes on following it until first published
  * @param keptFromSearchEngines whether search engines are asked to leave it out
  * @param summary a sentence or two under the title; empty when there is none
+ * @param topics words that group it with other pages, each spelled one way on the whole site
+ * @param date that visitors take it to be of, in the site's time zone; null when it has none
  * @param text names its text in Markdown, kept outside the site; null when it has none
  */
 public record Page(
@@ -21,6 +25,8 @@ public record Page(
         boolean keptFromSearchEngines,
         Layout layout,
         String summary,
+        Set<String> topics,
+        @Nullable LocalDate date,
         @Nullable TextHash text) {
 
     public Page {
@@ -31,21 +37,36 @@ public record Page(
         if (slug.isEmpty() || slug.length() > Limits.SLUG) {
             throw new IllegalArgumentException("a slug has 1 to " + Limits.SLUG + " characters, not " + slug.length());
         }
+        topics = Set.copyOf(topics);
     }
 
     public Page withTitle(String newTitle) {
-        return new Page(kind, newTitle, slug, slugFollows, reach, keptFromSearchEngines, layout, summary, text);
+        return new Page(
+                kind, newTitle, slug, slugFollows, reach, keptFromSearchEngines, layout, summary, topics, date, text);
     }
 
     public Page withSlug(String newSlug, boolean follows) {
-        return new Page(kind, title, newSlug, follows, reach, keptFromSearchEngines, layout, summary, text);
+        return new Page(
+                kind, title, newSlug, follows, reach, keptFromSearchEngines, layout, summary, topics, date, text);
     }
 
     public Page withReach(Reach newReach) {
-        return new Page(kind, title, slug, slugFollows, newReach, keptFromSearchEngines, layout, summary, text);
+        return new Page(
+                kind, title, slug, slugFollows, newReach, keptFromSearchEngines, layout, summary, topics, date, text);
     }
 
     public Page withLayout(Layout newLayout) {
-        return new Page(kind, title, slug, slugFollows, reach, keptFromSearchEngines, newLayout, summary, text);
+        return new Page(
+                kind, title, slug, slugFollows, reach, keptFromSearchEngines, newLayout, summary, topics, date, text);
+    }
+
+    public Page withTopics(Set<String> newTopics) {
+        return new Page(
+                kind, title, slug, slugFollows, reach, keptFromSearchEngines, layout, summary, newTopics, date, text);
+    }
+
+    public Page withDate(@Nullable LocalDate newDate) {
+        return new Page(
+                kind, title, slug, slugFollows, reach, keptFromSearchEngines, layout, summary, topics, newDate, text);
     }
 }

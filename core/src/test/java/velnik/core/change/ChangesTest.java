@@ -3,7 +3,9 @@ package velnik.core.change;
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.outline.Place;
@@ -188,5 +190,29 @@ public class ChangesTest {
                 Circumstances.NOTHING_PUBLISHED);
         assertEquals(((Outcome.Refused) outcome).why(), new Refusal.TitleEmpty());
         assertEquals(site.site().pages().get(site.page("Hire")).title(), "Hire");
+    }
+
+    @Test
+    public void topics_areSpelledOneWay_andTakenOffAgain() {
+        SiteScript script = brackwater();
+        PageId canoes = script.page("Canoes");
+        PageId kayaks = script.page("Kayaks");
+        script.does(new Change.SetTopics(List.of(canoes, kayaks), Set.of(" Tide  NOTES ", "paddling"), Set.of()))
+                .says("Canoes and 1 more have other topics.");
+        assertEquals(script.site().pages().get(kayaks).topics(), Set.of("tide notes", "paddling"));
+        script.does(new Change.SetTopics(List.of(kayaks), Set.of(), Set.of("paddling")));
+        assertEquals(script.site().pages().get(kayaks).topics(), Set.of("tide notes"));
+        script.refuses(
+                new Change.SetTopics(List.of(canoes), Set.of("  "), Set.of()),
+                Refusal.TopicMalformed.class,
+                "A topic is a word or two. Type at least one letter.");
+        script.refuses(
+                new Change.SetTopics(List.of(canoes), Set.of("x".repeat(61)), Set.of()),
+                Refusal.TopicMalformed.class,
+                "This topic has 61 characters; the limit is 60.");
+        script.refuses(new Change.SetDate(List.of(), null), Refusal.NothingNamed.class, "No page is chosen.");
+        script.does(new Change.SetDate(List.of(canoes), LocalDate.of(2026, 5, 1)))
+                .says("Canoes has another date.");
+        script.does(new Change.SetDate(List.of(canoes), null)).says("Canoes has no date any more.");
     }
 }

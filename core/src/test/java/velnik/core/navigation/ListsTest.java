@@ -56,6 +56,32 @@ public class ListsTest {
                 "Engines (Inboards, Outboards, Winter service), Sails and rigging"
             },
             {list(under("Repairs"), 10, tree, Optional.of(1)), "Hulls (Wooden hulls, Fibreglass)"},
+            {
+                list(new ListSource.OfTopic("tide notes"), 1, tree, all),
+                "Safety on the tide, Reading the tide, Spring tides in March"
+            },
+            {
+                list(new ListSource.OfTopic("tide notes"), 5, title, all),
+                "Reading the tide, Safety on the tide, Spring tides in March"
+            },
+            {list(new ListSource.OfTopic("workshop"), 1, ListOrder.NEWEST, all), "Apprentice wanted, Varnish day"},
+            {
+                list(new ListSource.OfTopic("tide notes"), 1, ListOrder.NEWEST, Optional.of(2)),
+                "Spring tides in March, Safety on the tide"
+            },
+            {list(new ListSource.OfTopic("nobody's"), 1, tree, all), ""},
+            {
+                list(new ListSource.Newest(), 1, tree, Optional.of(3)),
+                "New pontoon open, Apprentice wanted, Spring tides in March"
+            },
+            {
+                list(new ListSource.Newest(), 1, title, all, "Apprentice wanted"),
+                "New pontoon open, Spring tides in March, Varnish day"
+            },
+            {
+                list(under("News"), 1, ListOrder.NEWEST, all),
+                "New pontoon open, Apprentice wanted, Spring tides in March, Varnish day"
+            },
             {list(under("Contact"), 3, tree, all), ""},
             {list(under("Group bookings"), 3, tree, all), ""},
             {list(under("Courses"), 1, tree, all), "First paddle, Reading the tide, Knots in an evening"},
@@ -99,7 +125,8 @@ public class ListsTest {
                 new MenuRowId("main-list"), list(new ListSource.WholeTree(), 1, ListOrder.TREE, Optional.of(6))));
         assertEquals(
                 script.sees("Home", Zone.HEADER),
-                "Home, Hire, Repairs, Moorings, Café, Courses, On the water (Tide tables, Weather at the bar), Find us");
+                "Home, Hire, Repairs, Moorings, Café, Courses, On the water (Tide tables, Weather at the bar, Spring tides in March, Safety on the tide,"
+                        + " Reading the tide), Find us");
         assertEquals(List.of(script.whyNot(new MenuRowId("main-list-find-us"))), List.of(""));
     }
 }

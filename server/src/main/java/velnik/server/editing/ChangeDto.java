@@ -3,6 +3,8 @@ package velnik.server.editing;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
@@ -22,6 +24,8 @@ import velnik.core.site.RemovalId;
     @JsonSubTypes.Type(value = ChangeDto.MovePages.class, name = "movePages"),
     @JsonSubTypes.Type(value = ChangeDto.SetReach.class, name = "setReach"),
     @JsonSubTypes.Type(value = ChangeDto.SetLayout.class, name = "setLayout"),
+    @JsonSubTypes.Type(value = ChangeDto.SetTopics.class, name = "setTopics"),
+    @JsonSubTypes.Type(value = ChangeDto.SetDate.class, name = "setDate"),
     @JsonSubTypes.Type(value = ChangeDto.RemovePages.class, name = "removePages"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
@@ -45,6 +49,8 @@ sealed interface ChangeDto
                 ChangeDto.MovePages,
                 ChangeDto.SetReach,
                 ChangeDto.SetLayout,
+                ChangeDto.SetTopics,
+                ChangeDto.SetDate,
                 ChangeDto.RemovePages,
                 ChangeDto.Restore,
                 MenuChangeDto {
@@ -110,6 +116,25 @@ sealed interface ChangeDto
         @Override
         public Change change() {
             return new Change.SetLayout(pages.stream().map(PageId::new).toList(), layout);
+        }
+    }
+
+    record SetTopics(
+            @NotNull List<String> pages,
+            @NotNull List<String> add,
+            @NotNull List<String> remove) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetTopics(
+                    pages.stream().map(PageId::new).toList(), new HashSet<>(add), new HashSet<>(remove));
+        }
+    }
+
+    /** @param date null for none */
+    record SetDate(@NotNull List<String> pages, @Nullable LocalDate date) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetDate(pages.stream().map(PageId::new).toList(), date);
         }
     }
 

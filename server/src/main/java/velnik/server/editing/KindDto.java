@@ -47,17 +47,21 @@ public record KindDto(
     public enum Source {
         WHOLE_TREE,
         UNDER,
-        UNDER_VISITED
+        UNDER_VISITED,
+        OF_TOPIC,
+        NEWEST
     }
 
     /**
      * @param page whose subpages it yields, for {@code UNDER}
+     * @param topic for {@code OF_TOPIC}
      * @param atMost rows of its first level; null for all
      * @param leftOut pages it does not yield
      */
     public record ListDto(
             @NotNull Source source,
             @Nullable String page,
+            @Nullable String topic,
             int levels,
             @NotNull ListOrder order,
             @Nullable Integer atMost,
@@ -69,8 +73,11 @@ public record KindDto(
                         case ListSource.WholeTree all -> Source.WHOLE_TREE;
                         case ListSource.Under under -> Source.UNDER;
                         case ListSource.UnderVisited here -> Source.UNDER_VISITED;
+                        case ListSource.OfTopic topic -> Source.OF_TOPIC;
+                        case ListSource.Newest newest -> Source.NEWEST;
                     },
                     list.source() instanceof ListSource.Under(PageId page) ? page.value() : null,
+                    list.source() instanceof ListSource.OfTopic(String topic) ? topic : null,
                     list.levels(),
                     list.order(),
                     list.atMost().orElse(null),
@@ -82,6 +89,8 @@ public record KindDto(
                 case WHOLE_TREE -> new ListSource.WholeTree();
                 case UNDER -> new ListSource.Under(new PageId(Objects.requireNonNull(page)));
                 case UNDER_VISITED -> new ListSource.UnderVisited();
+                case OF_TOPIC -> new ListSource.OfTopic(Objects.requireNonNull(topic));
+                case NEWEST -> new ListSource.Newest();
             };
             Set<PageId> out = leftOut.stream().map(PageId::new).collect(Collectors.toCollection(HashSet::new));
             return new ItemKind.PageList(from, levels, order, Optional.ofNullable(atMost), out, Map.of());

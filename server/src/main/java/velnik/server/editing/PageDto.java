@@ -1,5 +1,7 @@
 package velnik.server.editing;
 
+import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Layout;
 import velnik.core.site.Page;
@@ -24,7 +26,9 @@ record PageDto(
         Reach reach,
         boolean keptFromSearchEngines,
         Layout layout,
-        String summary) {
+        String summary,
+        List<String> topics,
+        @Nullable LocalDate date) {
 
     static PageDto of(PageId id, @Nullable PageId parent, @Nullable PageId after, Page page) {
         return new PageDto(
@@ -38,6 +42,8 @@ record PageDto(
                 page.reach(),
                 page.keptFromSearchEngines(),
                 page.layout(),
-                page.summary());
+                page.summary(),
+                page.topics().stream().sorted().toList(),
+                page.date());
     }
 }

@@ -4,7 +4,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Brings what was written down in format 2 to format 3: there is a bin, and every removal has a name in it. */
+/**
+ * Brings what was written down in format 2 to format 3: there is a bin, and every removal has a name in
+ * it; pages have topics and a date.
+ */
 final class FormatThree {
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
 
@@ -16,6 +19,10 @@ final class FormatThree {
         if (node instanceof ObjectNode object) {
             if (object.path("is").asString("").equals("removeMenuRows")) {
                 object.put("removal", "before-there-was-a-bin");
+            }
+            if (object.has("slugFollows")) {
+                object.set("topics", JSON.arrayNode());
+                object.putNull("date");
             }
             boolean isDifference =
                     object.has("assignments") && object.path("pages").has("rows");

@@ -47,7 +47,7 @@ class HibernateSiteStore implements SiteStore {
                                     all(session, PageEntity.class),
                                     row -> new PageId(row.id),
                                     row -> new Place<>(pageId(row.parentId), pageId(row.afterId)),
-                                    PageEntity::page),
+                                    row -> row.page(forms)),
                             pageId(site.home),
                             Chain.outline(
                                     all(session, MenuRowEntity.class),
@@ -97,13 +97,13 @@ class HibernateSiteStore implements SiteStore {
         }
     }
 
-    private static void writePages(StatelessSession session, Site before, Site after, Difference difference) {
+    private void writePages(StatelessSession session, Site before, Site after, Difference difference) {
         Chain.Writes<PageId> writes = Chain.writes(difference.pages(), before.pages(), after.pages());
         List<PageEntity> inserts = new ArrayList<>();
         List<PageEntity> updates = new ArrayList<>();
         writes.written()
                 .forEach((id, place) -> (writes.inserted().contains(id) ? inserts : updates)
-                        .add(PageEntity.of(id, place, after.pages().get(id))));
+                        .add(PageEntity.of(id, place, after.pages().get(id), forms)));
         session.insertMultiple(inserts);
         session.updateMultiple(updates);
         delete(session, "PageEntity", writes.deleted());

@@ -6,6 +6,8 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
 import velnik.core.site.Layout;
@@ -48,6 +50,11 @@ class PageEntity {
     Layout layout;
 
     String summary;
+    /** A JSON list of words. */
+    String topics;
+
+    @Nullable
+    LocalDate date;
 
     @Column(name = "text_hash")
     @Nullable
@@ -56,7 +63,7 @@ class PageEntity {
     @SuppressWarnings("NullAway.Init")
     protected PageEntity() {}
 
-    static PageEntity of(PageId id, Place<PageId> place, Page page) {
+    static PageEntity of(PageId id, Place<PageId> place, Page page, StoredForms forms) {
         PageEntity entity = new PageEntity();
         entity.id = id.value();
         entity.parentId = place.parent() == null ? null : place.parent().value();
@@ -69,11 +76,13 @@ class PageEntity {
         entity.keptFromSearchEngines = page.keptFromSearchEngines();
         entity.layout = page.layout();
         entity.summary = page.summary();
+        entity.topics = forms.writeTexts(page.topics().stream().sorted().toList());
+        entity.date = page.date();
         entity.textHash = page.text() == null ? null : page.text().value();
         return entity;
     }
 
-    Page page() {
+    Page page(StoredForms forms) {
         return new Page(
                 kind,
                 title,
@@ -83,6 +92,8 @@ class PageEntity {
                 keptFromSearchEngines,
                 layout,
                 summary,
+                Set.copyOf(forms.readTexts(topics)),
+                date,
                 textHash == null ? null : new TextHash(textHash));
     }
 }

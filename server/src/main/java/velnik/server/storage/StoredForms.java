@@ -105,7 +105,9 @@ class StoredForms {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = ListSource.WholeTree.class, name = "wholeTree"),
         @JsonSubTypes.Type(value = ListSource.Under.class, name = "under"),
-        @JsonSubTypes.Type(value = ListSource.UnderVisited.class, name = "underVisited")
+        @JsonSubTypes.Type(value = ListSource.UnderVisited.class, name = "underVisited"),
+        @JsonSubTypes.Type(value = ListSource.OfTopic.class, name = "ofTopic"),
+        @JsonSubTypes.Type(value = ListSource.Newest.class, name = "newest")
     })
     private interface ListSourceForms {}
 
@@ -134,6 +136,8 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
         @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),
         @JsonSubTypes.Type(value = Change.SetLayout.class, name = "setLayout"),
+        @JsonSubTypes.Type(value = Change.SetTopics.class, name = "setTopics"),
+        @JsonSubTypes.Type(value = Change.SetDate.class, name = "setDate"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
         @JsonSubTypes.Type(value = MenuChange.AddMenu.class, name = "addMenu"),
