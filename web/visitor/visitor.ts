@@ -28,6 +28,9 @@ document.addEventListener("click", (event) => {
   const target = event.target instanceof Element ? event.target : null;
   const opener = target?.closest<HTMLButtonElement>(".across .opener") ?? null;
   close(target);
+  for (const side of document.querySelectorAll<HTMLDetailsElement>(".side[open]")) {
+    if (!side.contains(target)) side.open = false;
+  }
   if (opener) opener.setAttribute(OPEN, String(opener.getAttribute(OPEN) !== "true"));
 });
 
@@ -38,9 +41,9 @@ document.addEventListener("focusin", (event) => {
 document.addEventListener("keydown", (event) => {
   if (event.key !== "Escape") return;
   const inside = document.activeElement?.closest(".across > ul > li");
-  const drawer = document.querySelector<HTMLDetailsElement>(".drawer[open]");
+  const drawer = document.activeElement?.closest<HTMLDetailsElement>(".drawer[open], .side[open]");
   if (inside) inside.querySelector<HTMLButtonElement>(".opener")?.focus();
-  else if (drawer?.contains(document.activeElement)) {
+  else if (drawer) {
     drawer.open = false;
     drawer.querySelector("summary")?.focus();
   }

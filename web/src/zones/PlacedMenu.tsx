@@ -9,6 +9,7 @@ const FORMS: Setting<"form"> = {
   FOLDING: "folding",
   COLUMNS: "in columns",
   BUTTON: "behind a button",
+  DRAWER: "in a drawer",
 };
 const SIZES: Setting<"size"> = { SMALL: "small", NORMAL: "normal", LARGE: "large" };
 const ALIGNMENTS: Setting<"alignment"> = {
@@ -19,6 +20,14 @@ const ALIGNMENTS: Setting<"alignment"> = {
 };
 /** Only a row can be spread. */
 const UNSPREAD = { START: ALIGNMENTS.START, CENTRE: ALIGNMENTS.CENTRE, END: ALIGNMENTS.END };
+/** A drawer comes out at one side or the other. */
+const SIDES = { START: ALIGNMENTS.START, END: ALIGNMENTS.END };
+const WIDTHS: Setting<"width"> = {
+  NARROW: "narrow",
+  MEDIUM: "medium",
+  WIDE: "wide",
+  FULL: "as wide as the zone",
+};
 const GAPS: Setting<"gap"> = { TIGHT: "tight", NORMAL: "normal", WIDE: "wide" };
 const OVERFLOWS: Setting<"overflow"> = { WRAP: "wraps", MORE: "ends in “More”", FOLD: "folds to a button" };
 
@@ -29,7 +38,7 @@ export function PlacedMenu(props: {
   readonly onChange: (part: Partial<PlacedDto>) => void;
 }) {
   const { placed, usual, onChange } = props;
-  const choice = <K extends "form" | "size" | "alignment" | "gap" | "overflow">(
+  const choice = <K extends "form" | "size" | "alignment" | "width" | "gap" | "overflow">(
     key: K,
     word: string,
     words: Partial<Setting<K>>,
@@ -48,12 +57,15 @@ export function PlacedMenu(props: {
     />
   );
   const levels = usual?.levels ?? 1;
-  const across = (placed.form ?? usual?.form) === "ACROSS";
+  const form = placed.form ?? usual?.form;
+  const across = form === "ACROSS";
+  const drawer = form === "DRAWER";
   return (
     <div className="settings">
       {choice("form", "Form", FORMS, usual && FORMS[usual.form])}
       {choice("size", "Type", SIZES)}
-      {choice("alignment", "Stands", across ? ALIGNMENTS : UNSPREAD)}
+      {choice("alignment", "Stands", across ? ALIGNMENTS : drawer ? SIDES : UNSPREAD)}
+      {!drawer && choice("width", "Width", WIDTHS, WIDTHS.FULL)}
       {choice("gap", "Gaps", GAPS)}
       {across && choice("overflow", "Too long", OVERFLOWS, OVERFLOWS.WRAP)}
       <Select

@@ -9,6 +9,7 @@ const AS_THE_ZONE: Omit<PlacedDto, "menu"> = {
   form: null,
   size: null,
   alignment: null,
+  width: null,
   gap: null,
   overflow: null,
   fromLevel: 1,

@@ -21,8 +21,8 @@ public class VisitorIT extends DemoTest {
         visitor.page().keyboard().press("Enter");
         visitor.reads("Canoes");
         visitor.across().getByText("Courses").hover();
-        visitor.across().getByText("Reading the tide").click();
-        visitor.reads("Reading the tide");
+        visitor.across().getByText("Knots in an evening").click();
+        visitor.reads("Knots in an evening");
 
         Visitor onPhone = new Visitor(velnik, context(390, 844, false));
         onPhone.opens("/");
@@ -56,7 +56,7 @@ public class VisitorIT extends DemoTest {
     public void rowThatIsTooLong_endsInMore_orFoldsToAButton() {
         String header = "{'kind':'assignMenus','zone':'HEADER','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
                 + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'main','form':null,'size':'LARGE',"
-                + "'alignment':null,'gap':'WIDE','overflow':'%s','fromLevel':1,'levels':null,"
+                + "'alignment':null,'width':null,'gap':'WIDE','overflow':'%s','fromLevel':1,'levels':null,"
                 + "'currentBranchOnly':false}],'before':null,'after':null}}";
         Owner mara = new Owner(velnik, wide()).signsIn();
         mara.sends(header.formatted("MORE")).publishes();
@@ -86,6 +86,49 @@ public class VisitorIT extends DemoTest {
         plain.opens("/");
         assertThat(plain.link("Find us")).isVisible();
         visitor.complainsOfNothing();
+    }
+
+    @Test
+    public void sideDrawer_opensWhereTheMenuStands_byMouseKeyAndWithoutScript() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        mara.sends("{'kind':'assignMenus','zone':'HEADER','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
+                        + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'main','form':'DRAWER','size':null,"
+                        + "'alignment':null,'width':null,'gap':null,'overflow':null,'fromLevel':1,'levels':null,"
+                        + "'currentBranchOnly':false}],'before':null,'after':null}}")
+                .publishes();
+        for (boolean script : new boolean[] {true, false}) {
+            Visitor visitor = new Visitor(velnik, context(1280, 800, script));
+            visitor.opens("/hire/kayaks");
+            Locator drawer = visitor.page().locator(".header .side");
+            Locator hire = drawer.getByText("Hire", new Locator.GetByTextOptions().setExact(true));
+            assertThat(hire).isHidden();
+            drawer.locator("> summary").click();
+            assertThat(drawer.getByText("Close")).isVisible();
+            assertThat(drawer.locator("[aria-current=page]")).hasText("Kayaks");
+            assertEquals(
+                    drawer.locator("> ul").boundingBox().x
+                            + drawer.locator("> ul").boundingBox().width,
+                    1280.0,
+                    1.0);
+            if (script) {
+                visitor.isAccessible("a drawer at the side");
+                hire.focus();
+                visitor.page().keyboard().press("Escape");
+                assertThat(hire).isHidden();
+                assertThat(drawer.locator("> summary")).isFocused();
+                visitor.page().keyboard().press("Enter");
+                assertThat(hire).isVisible();
+                visitor.page().locator("h1").click();
+                assertThat(hire).isHidden();
+            } else {
+                drawer.locator("> summary").click();
+                assertThat(hire).isHidden();
+            }
+            visitor.complainsOfNothing();
+        }
+        mara.undoesEverything();
+        mara.page().reload();
+        mara.publishes();
     }
 
     @Test

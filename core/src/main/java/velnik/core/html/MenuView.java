@@ -44,15 +44,21 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, String prefix
         return menu.stand().form();
     }
 
+    /** Whether visitors see a button first. */
+    public boolean isBehindButton() {
+        return form() == Placing.Form.BUTTON || form() == Placing.Form.DRAWER;
+    }
+
     /** What the style sheet goes by. */
     public String classes() {
         Stand stand = menu.stand();
         return Stream.of(
                         "menu",
                         // Behind its button a menu folds.
-                        stand.form() == Placing.Form.BUTTON ? "folding" : word(stand.form()),
+                        isBehindButton() ? "folding" : word(stand.form()),
                         "size-" + word(stand.size()),
                         "to-" + word(stand.alignment()),
+                        stand.width() == Placing.Width.FULL ? "" : "width-" + word(stand.width()),
                         "gap-" + word(stand.gap()),
                         "if-long-" + word(stand.overflow()),
                         only ? "only-" + word(device) : "")

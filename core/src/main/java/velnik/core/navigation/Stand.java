@@ -6,6 +6,7 @@ import velnik.core.site.Placing.Form;
 import velnik.core.site.Placing.Gap;
 import velnik.core.site.Placing.Overflow;
 import velnik.core.site.Placing.Size;
+import velnik.core.site.Placing.Width;
 import velnik.core.site.Zone;
 
 /**
@@ -13,7 +14,7 @@ import velnik.core.site.Zone;
  *
  * @param levels how many levels show
  */
-public record Stand(Form form, Size size, Alignment alignment, Gap gap, Overflow overflow, int levels) {
+public record Stand(Form form, Size size, Alignment alignment, Width width, Gap gap, Overflow overflow, int levels) {
 
     public static Stand of(Zone zone, Placing placing) {
         Stand usual = usual(zone);
@@ -21,6 +22,7 @@ public record Stand(Form form, Size size, Alignment alignment, Gap gap, Overflow
                 placing.form().orElse(usual.form()),
                 placing.size().orElse(usual.size()),
                 placing.alignment().orElse(usual.alignment()),
+                placing.width().orElse(usual.width()),
                 placing.gap().orElse(usual.gap()),
                 placing.overflow().orElse(usual.overflow()),
                 placing.levels().orElse(usual.levels()));
@@ -39,6 +41,6 @@ public record Stand(Form form, Size size, Alignment alignment, Gap gap, Overflow
     }
 
     private static Stand usual(Form form, Size size, Alignment alignment, int levels) {
-        return new Stand(form, size, alignment, Gap.NORMAL, Overflow.WRAP, levels);
+        return new Stand(form, size, alignment, Width.FULL, Gap.NORMAL, Overflow.WRAP, levels);
     }
 }

@@ -13,6 +13,7 @@ public record Placing(
         Optional<Form> form,
         Optional<Size> size,
         Optional<Alignment> alignment,
+        Optional<Width> width,
         Optional<Gap> gap,
         Optional<Overflow> overflow,
         int fromLevel,
@@ -20,6 +21,7 @@ public record Placing(
         boolean currentBranchOnly) {
 
     public static final Placing AS_THE_ZONE = new Placing(
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -39,12 +41,13 @@ public record Placing(
     }
 
     public Placing withForm(Form newForm) {
-        return new Placing(Optional.of(newForm), size, alignment, gap, overflow, fromLevel, levels, currentBranchOnly);
+        return new Placing(
+                Optional.of(newForm), size, alignment, width, gap, overflow, fromLevel, levels, currentBranchOnly);
     }
 
     /** Another part of the menu: from a level on, or only the branch of the visited page. */
     public Placing withPart(int newFromLevel, boolean newCurrentBranchOnly) {
-        return new Placing(form, size, alignment, gap, overflow, newFromLevel, levels, newCurrentBranchOnly);
+        return new Placing(form, size, alignment, width, gap, overflow, newFromLevel, levels, newCurrentBranchOnly);
     }
 
     /** How the items of the first level are laid out. */
@@ -57,8 +60,10 @@ public record Placing(
         FOLDING,
         /** Side by side, each with what is beneath it under it. */
         COLUMNS,
-        /** Behind one button. */
-        BUTTON
+        /** Behind one button, under which it opens. */
+        BUTTON,
+        /** Behind one button that draws it out at the side of the screen where the menu stands. */
+        DRAWER
     }
 
     /** Of the type. */
@@ -74,6 +79,15 @@ public record Placing(
         CENTRE,
         END,
         SPREAD
+    }
+
+    /** At most, however wide the zone is. */
+    public enum Width {
+        NARROW,
+        MEDIUM,
+        WIDE,
+        /** As wide as the zone. */
+        FULL
     }
 
     /** Between items. */

@@ -6,7 +6,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Brings what was written down in format 2 to format 3: there is a bin, and every removal has a name in
- * it; pages have topics and a date.
+ * it; pages have topics and a date, a placed menu a width.
  */
 final class FormatThree {
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
@@ -23,6 +23,9 @@ final class FormatThree {
             if (object.has("slugFollows")) {
                 object.set("topics", JSON.arrayNode());
                 object.putNull("date");
+            }
+            if (object.has("overflow") && object.has("fromLevel")) {
+                object.putNull("width");
             }
             boolean isDifference =
                     object.has("assignments") && object.path("pages").has("rows");

@@ -78,7 +78,7 @@ public class ArrangingTest {
                             "SIDEBAR",
                             "SECTION",
                             "'hire'",
-                            "{'kind':'INSTEAD','menus':[{'menu':'spring','form':'FOLDING','size':null,'alignment':null,"
+                            "{'kind':'INSTEAD','menus':[{'menu':'spring','form':'FOLDING','size':null,'alignment':null,'width':null,"
                                     + "'gap':null,'overflow':null,'fromLevel':1,'levels':null,'currentBranchOnly':false}],"
                                     + "'before':null,'after':null}"))
                     .answers(200);
