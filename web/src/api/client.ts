@@ -29,6 +29,7 @@ export type SaysDto = Schemas["SaysDto"];
 export type PlacedDto = Schemas["PlacedDto"];
 export type AssignmentDto = Schemas["AssignmentDto"];
 export type WhereDto = Schemas["WhereDto"];
+export type PlaceableDto = Schemas["PlaceableDto"];
 export type PlacingDto = Schemas["PlacingDto"];
 export type BinDto = Schemas["BinDto"];
 export type RemovalDto = Schemas["RemovalDto"];
@@ -117,6 +118,7 @@ export const api = {
   zones: (page: string | null) => call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`),
   whereabouts: (page: string) => call<WhereDto[]>("GET", `/pages/${page}/whereabouts`),
   placings: () => call<Readonly<Record<string, PlacingDto>>>("GET", "/placings"),
+  placeable: (pages: readonly string[]) => call<PlaceableDto[]>("GET", `/placeable?pages=${pages.join(",")}`),
   reach: (page: string) => call<{ sentence: string }>("GET", `/pages/${page}/reach`),
   waiting: () => call<WaitingDto>("GET", "/waiting"),
   releases: () => call<ReleaseDto[]>("GET", "/releases"),

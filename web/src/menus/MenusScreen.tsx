@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { memo, useEffect, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { type Choice, only, present } from "../outline/choice";
 import { CouldNotLoad } from "../shell/CouldNotLoad";
@@ -18,7 +18,9 @@ import { useMenus } from "./useMenus";
 import "./menus.css";
 
 /** Where the owner arranges menus: all of them in one outline, the window beside it, the card beneath the window. */
-export default function MenusScreen({
+export default memo(MenusScreen);
+
+function MenusScreen({
   copy,
   store,
   page,

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Segmented, Select } from "antd";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { api, type Reach } from "../api/client";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
@@ -20,6 +20,7 @@ export function PageCard(props: {
   const page = pageOf(copy.tree, id);
   const isHome = copy.tree.home === id;
   const [problem, setProblem] = useState<string | null>(null);
+  const topics = useMemo(() => topicsOf(copy.tree), [copy.tree]);
   const reach = useQuery({
     queryKey: ["reach", id, copy.revision],
     queryFn: () => api.reach(id),
@@ -89,7 +90,7 @@ export function PageCard(props: {
           onDeselect={(topic: string) =>
             void take(store.change({ kind: "setTopics", pages: [id], add: [], remove: [topic] }))
           }
-          options={topicsOf(copy.tree).map((topic) => ({ value: topic, label: topic }))}
+          options={topics.map((topic) => ({ value: topic, label: topic }))}
         />
         <label htmlFor="date">Date</label>
         <KeptField

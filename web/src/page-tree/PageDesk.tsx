@@ -12,6 +12,7 @@ import { Several } from "../outline/Several";
 import { TitleField } from "../outline/TitleField";
 import { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
+import { useLater } from "../shared/useLater";
 import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -49,8 +50,10 @@ export function PageDesk(props: {
   const { folded, fold, unfold, toggleAll } = useFolding();
   const [attention, setAttention] = useState<Attention>(NONE);
   const rows = useMemo(() => rowsOf(tree, folded), [tree, folded]);
+  // Of all pages, so only once a run of edits has come to rest.
+  const rested = useLater(copy.revision, 300);
   const placings = useQuery({
-    queryKey: ["placings", copy.revision],
+    queryKey: ["placings", rested],
     queryFn: api.placings,
     placeholderData: (previous) => previous,
   });
@@ -179,7 +182,7 @@ export function PageDesk(props: {
         page={page}
         row={row}
         problem={attention.kind === "problem" && attention.page === row.id ? attention.sentence : null}
-        kept={copy.keeping.status === "kept" && copy.touched.has(row.id)}
+        kept={copy.touched.has(row.id)}
       />
     );
     const placing = placings.data?.[row.id];

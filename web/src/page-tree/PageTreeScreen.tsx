@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from "react";
+import { memo, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { menusAddress } from "../menus/address";
 import { type Choice, only, present } from "../outline/choice";
@@ -16,7 +16,7 @@ import { Start } from "./Start";
 import "./page-tree.css";
 
 /** Where the owner arranges the page tree: the desk, the window beside it, the card beneath the window. */
-export function PageTreeScreen({
+export const PageTreeScreen = memo(function PageTreeScreen({
   copy,
   store,
 }: {
@@ -98,4 +98,4 @@ export function PageTreeScreen({
       }
     />
   );
-}
+});

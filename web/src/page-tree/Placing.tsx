@@ -1,8 +1,7 @@
+import { useQuery } from "@tanstack/react-query";
 import { Button } from "antd";
-import type { ChangeDto, MenuDto } from "../api/client";
+import { api, type ChangeDto, type PlaceableDto } from "../api/client";
 import { kindOfPage } from "../menus/deeds";
-import { endUnder, nodeOf } from "../menus/outline";
-import { useMenus } from "../menus/useMenus";
 import { newId } from "../shared/ids";
 
 /** Buttons that place pages at the end of a menu, each in one gesture; only menus that miss one of the pages. */
@@ -11,30 +10,30 @@ export function Placing(props: {
   readonly revision: number;
   readonly onPlace: (change: ChangeDto) => void;
 }) {
-  const menus = useMenus(props.revision);
-  if (menus.status !== "ready") return null;
-  const missing = (menu: MenuDto) =>
-    props.pages.filter((page) => !menu.rows.some((row) => row.page === page));
-  const place = (menu: MenuDto) => {
-    const { parent, after, anchor } = endUnder(menus.outline, nodeOf(menus.outline, menu.id));
-    let last = after;
-    const items = missing(menu).map((page) => {
-      const id = newId();
-      const item = { id, place: { parent, after: last, anchor }, kind: kindOfPage(page), label: "" };
-      last = id;
-      return item;
-    });
-    props.onPlace({ kind: "addItems", items });
-  };
+  const placeable = useQuery({
+    queryKey: ["placeable", props.pages, props.revision],
+    queryFn: () => api.placeable(props.pages),
+    placeholderData: (previous) => previous,
+  });
   return (
     <div className="choices">
-      {menus.menus.menus
-        .filter((menu) => !menu.setAside && missing(menu).length > 0)
-        .map((menu) => (
-          <Button key={menu.id} size="small" onClick={() => place(menu)}>
-            + {menu.name}
-          </Button>
-        ))}
+      {(placeable.data ?? []).map((menu) => (
+        <Button key={menu.menu} size="small" onClick={() => props.onPlace(atTheEnd(menu))}>
+          + {menu.name}
+        </Button>
+      ))}
     </div>
   );
+}
+
+/** The change that places the pages a menu misses after its last item. */
+function atTheEnd(menu: PlaceableDto): ChangeDto {
+  let after = menu.after;
+  const items = menu.missing.map((page) => {
+    const id = newId();
+    const place = { parent: menu.menu, after, anchor: null };
+    after = id;
+    return { id, place, kind: kindOfPage(page), label: "" };
+  });
+  return { kind: "addItems", items };
 }

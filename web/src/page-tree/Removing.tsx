@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Button } from "antd";
 import { api, type ChangeDto } from "../api/client";
 import { newId } from "../shared/ids";
+import { useLater } from "../shared/useLater";
 import type { WorkingCopy } from "../working-copy/store";
 import { childrenOf } from "../working-copy/tree";
 
@@ -19,9 +20,10 @@ export function Removing(props: {
     pages: [page],
     subpages: what,
   });
+  const rested = useLater(copy.revision, 300);
   const would = useQuery({
-    queryKey: ["would-remove", page, copy.revision],
-    queryFn: () => api.would(newId(), copy.revision, [change("GO_TOO")]),
+    queryKey: ["would-remove", page, rested],
+    queryFn: () => api.would(newId(), rested, [change("GO_TOO")]),
     placeholderData: (previous) => previous,
     retry: false,
   });

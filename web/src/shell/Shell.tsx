@@ -63,11 +63,13 @@ export default function Shell({
       </main>
     );
   }
-  const inWindow = visited !== null && state.tree.pages.has(visited) ? visited : state.tree.home;
+  const { copy } = state;
+  const inWindow = visited !== null && copy.tree.pages.has(visited) ? visited : copy.tree.home;
   return (
     <div className="shell">
       <TopLine
-        copy={state}
+        copy={copy}
+        keeping={state.keeping}
         person={person}
         onUndo={() => tell(store.undo())}
         onRedo={() => tell(store.redo())}
@@ -80,24 +82,24 @@ export default function Shell({
             <>
               <Route
                 path="/menus"
-                element={<MenusScreen copy={state} store={store} page={inWindow} onPage={setVisited} />}
+                element={<MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
               />
               <Route
                 path="/zones"
-                element={<ZonesScreen copy={state} store={store} page={inWindow} onPage={setVisited} />}
+                element={<ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
               />
             </>
           )}
-          <Route path="/waiting" element={<WaitingScreen copy={state} store={store} person={person} />} />
-          <Route path="/bin" element={<BinScreen copy={state} store={store} />} />
-          <Route path="/pages/:page?" element={<PageTreeScreen copy={state} store={store} />} />
-          <Route path="*" element={<PageTreeScreen copy={state} store={store} />} />
+          <Route path="/waiting" element={<WaitingScreen copy={copy} store={store} person={person} />} />
+          <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
+          <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
+          <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
         </Routes>
       </Suspense>
       <FootLine
-        told={state.told}
+        told={copy.told}
         problem={problem}
-        undo={state.history.undo}
+        undo={copy.history.undo}
         onUndo={() => tell(store.undo())}
         onHelp={() => setHelping(true)}
       />

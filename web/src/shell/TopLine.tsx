@@ -7,6 +7,7 @@ import type { Keeping, WorkingCopy } from "../working-copy/store";
 /** The one line at the top: where one is, whether all is kept, undo and redo, and what waits to be published. */
 export function TopLine(props: {
   readonly copy: WorkingCopy;
+  readonly keeping: Keeping;
   readonly person: PersonDto;
   readonly onUndo: () => void;
   readonly onRedo: () => void;
@@ -38,7 +39,7 @@ export function TopLine(props: {
         <NavLink to="/bin">Bin</NavLink>
       </nav>
       <span className="spring" />
-      <KeepingWord keeping={copy.keeping} />
+      <KeepingWord keeping={props.keeping} />
       <Tooltip title={undo ? `Undo: ${undo} (Ctrl+Z)` : "Nothing to undo"}>
         <Button
           type="text"

@@ -28,7 +28,6 @@ export type WorkingCopy = {
   readonly history: HistoryDto;
   /** How many changes wait to be published. */
   readonly waiting: number;
-  readonly keeping: Keeping;
   /** What the last edit did; sentences. */
   readonly told: readonly string[];
   /** The pages it touched; their rows say that they are kept. */
@@ -38,7 +37,7 @@ export type WorkingCopy = {
 export type WorkingCopyState =
   | { readonly status: "loading" }
   | { readonly status: "failed"; readonly sentence: string }
-  | ({ readonly status: "ready" } & WorkingCopy);
+  | Ready;
 
 /** What became of an edit, for whoever asked for it. */
 export type Result =
@@ -48,7 +47,7 @@ export type Result =
 /** Milliseconds until a call that got no answer is sent again. */
 const AGAIN = 2_000;
 
-type Ready = { readonly status: "ready" } & WorkingCopy;
+type Ready = { readonly status: "ready"; readonly copy: WorkingCopy; readonly keeping: Keeping };
 
 /** The editor's copy of the working copy. Edits go out one at a time, in order; the answers are put into the tree. */
 export class WorkingCopyStore {
@@ -69,24 +68,28 @@ export class WorkingCopyStore {
     for (const listener of this.listeners) listener();
   }
 
-  private update(part: Partial<WorkingCopy>): void {
-    if (this.state.status === "ready") this.become({ ...this.state, ...part });
+  /** What is kept of it stays the very same value, so that screens are drawn anew by edits only. */
+  private keep(keeping: Keeping): void {
+    if (this.state.status === "ready") this.become({ ...this.state, keeping });
   }
 
   readonly load = async (): Promise<void> => {
     try {
       const copy = await api.workingCopy();
+      const before = this.state.status === "ready" ? this.state.copy : null;
       this.become({
         status: "ready",
-        revision: copy.revision,
-        siteName: copy.siteName,
-        tree: treeOf(copy.pages, copy.home),
-        published: new Set(copy.publicPages),
-        history: copy.history,
-        waiting: copy.waiting,
+        copy: {
+          revision: copy.revision,
+          siteName: copy.siteName,
+          tree: treeOf(copy.pages, copy.home),
+          published: new Set(copy.publicPages),
+          history: copy.history,
+          waiting: copy.waiting,
+          told: before?.told ?? [],
+          touched: before?.touched ?? new Set(),
+        },
         keeping: { status: "kept" },
-        told: this.state.status === "ready" ? this.state.told : [],
-        touched: this.state.status === "ready" ? this.state.touched : new Set(),
       });
     } catch (problem) {
       this.become({ status: "failed", sentence: sentenceOf(problem) });
@@ -96,7 +99,7 @@ export class WorkingCopyStore {
   /** The working copy once every edit asked for so far has its answer; what the next gesture has to go by. */
   readonly settled = async (): Promise<WorkingCopy> => {
     while (this.queued > 0) await this.queue;
-    return this.state as Ready;
+    return (this.state as Ready).copy;
   };
 
   readonly change = (...changes: readonly ChangeDto[]): Promise<Result> =>
@@ -117,10 +120,11 @@ export class WorkingCopyStore {
     await this.queue;
     if (this.state.status !== "ready") return { ok: false, sentence: "Your site is not loaded yet." };
     try {
-      const release = await api.publish(newId(), this.state.revision, note);
+      const release = await api.publish(newId(), this.state.copy.revision, note);
       await this.load();
       const sentence = `Release ${release.number} is what visitors see now.`;
-      this.update({ told: [sentence] });
+      const { copy, keeping } = this.state as Ready;
+      this.become({ status: "ready", copy: { ...copy, told: [sentence] }, keeping });
       return { ok: true, sentence };
     } catch (problem) {
       return { ok: false, sentence: sentenceOf(problem) };
@@ -129,7 +133,7 @@ export class WorkingCopyStore {
 
   private send(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
     this.queued++;
-    this.update({ keeping: { status: "sending" } });
+    this.keep({ status: "sending" });
     const turn = this.queue.then(() => this.sendNow(ask));
     this.queue = turn;
     return turn;
@@ -139,22 +143,22 @@ export class WorkingCopyStore {
   private async sendNow(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
     const request = newId();
     for (;;) {
-      const ready = this.state as Ready;
+      const { revision } = (this.state as Ready).copy;
       try {
-        const answer = await ask(request, ready.revision);
+        const answer = await ask(request, revision);
         this.queued--;
         this.take(answer);
         return { ok: true, answer };
       } catch (problem) {
         if (problem instanceof Unreachable) {
-          this.update({ keeping: { status: "lost", waiting: this.queued } });
+          this.keep({ status: "lost", waiting: this.queued });
           await new Promise((resume) => setTimeout(resume, AGAIN));
           continue;
         }
         this.queued--;
         if (problem instanceof Refused && (problem.status === 409 || problem.status === 404))
           await this.load();
-        this.update({ keeping: this.keeping() });
+        this.keep(this.keeping());
         return { ok: false, sentence: sentenceOf(problem) };
       }
     }
@@ -165,15 +169,19 @@ export class WorkingCopyStore {
   }
 
   private take(answer: AnswerDto): void {
-    const ready = this.state as Ready;
-    this.update({
-      revision: answer.revision,
-      tree: applied(ready.tree, answer.difference),
-      history: answer.history,
-      waiting: answer.waiting,
+    const { copy } = this.state as Ready;
+    this.become({
+      status: "ready",
+      copy: {
+        ...copy,
+        revision: answer.revision,
+        tree: applied(copy.tree, answer.difference),
+        history: answer.history,
+        waiting: answer.waiting,
+        told: answer.told,
+        touched: new Set([...answer.difference.placed, ...answer.difference.altered].map((page) => page.id)),
+      },
       keeping: this.keeping(),
-      told: answer.told,
-      touched: new Set([...answer.difference.placed, ...answer.difference.altered].map((page) => page.id)),
     });
   }
 }

@@ -1,5 +1,5 @@
 import { Select } from "antd";
-import { useRef, useState } from "react";
+import { memo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import type { AssignmentDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { menusAddress } from "../menus/address";
@@ -25,7 +25,9 @@ type Chosen = {
 };
 
 /** The zone table: scopes down, zones across, and what the page in the window has, with the reason. */
-export default function ZonesScreen(props: {
+export default memo(ZonesScreen);
+
+function ZonesScreen(props: {
   readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
   /** The page in the window. */

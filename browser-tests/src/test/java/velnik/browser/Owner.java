@@ -274,7 +274,7 @@ final class Owner extends Watched {
 
     /** Sends a change as the editor would, to bring a site into a state that is not what the errand is about. */
     Owner sends(String change) {
-        assertEquals(posts("changes", "basedOn: copy.revision, changes: [" + change + "]"), 200, change);
+        assertEquals(posts("changes", "basedOn: copy.revision, changes: [" + change + "]"), 200);
         page.reload();
         assertThat(page.locator(".keeping")).isVisible();
         return this;

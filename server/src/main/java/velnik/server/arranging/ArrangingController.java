@@ -1,6 +1,5 @@
 package velnik.server.arranging;
 
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,10 +16,8 @@ import org.springframework.web.bind.annotation.RestController;
 import velnik.core.entry.Offers;
 import velnik.core.entry.Offers.Offer;
 import velnik.core.figure.Clicks;
-import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
-import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -28,6 +25,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
+import velnik.server.editing.Computed;
 import velnik.server.editing.KindDto;
 import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.ProblemException;
@@ -36,26 +34,25 @@ import velnik.server.shared.ProblemException;
 @RestController
 @RequestMapping("/-/api")
 class ArrangingController {
-    private final WorkingCopy workingCopy;
-    private final Clock clock;
+    private final Computed computed;
 
-    ArrangingController(WorkingCopy workingCopy, Clock clock) {
-        this.workingCopy = workingCopy;
-        this.clock = clock;
+    ArrangingController(Computed computed) {
+        this.computed = computed;
     }
 
     @GetMapping("/menus")
     MenusDto menus() {
-        WorkingCopy.State state = workingCopy.state();
+        WorkingCopy.State state = computed.now().state();
         return MenusDto.of(state.site(), state.revision());
     }
 
     /** @param page whose zones are computed too; none when left out */
     @GetMapping("/zones")
     ZonesDto zones(@RequestParam(required = false) @Nullable String page) {
-        WorkingCopy.State state = workingCopy.state();
-        @Nullable PageId asked = page == null ? null : page(state.site(), page);
-        return ZonesDto.of(state.site(), SiteNavigation.of(state.site(), clock.instant()), state.revision(), asked);
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        @Nullable PageId asked = page == null ? null : page(site, page);
+        return ZonesDto.of(site, now.navigation(), now.state().revision(), asked);
     }
 
     /** @param zones where its menu stands for some page */
@@ -71,8 +68,9 @@ class ArrangingController {
 
     @GetMapping("/pages/{id}/whereabouts")
     List<WhereDto> whereabouts(@PathVariable String id) {
-        Site site = workingCopy.state().site();
-        return Whereabouts.of(site).of(page(site, id)).stream()
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        return now.whereabouts().of(page(site, id)).stream()
                 .map(place -> new WhereDto(
                         place.menu().value(),
                         place.menuName(),
@@ -94,9 +92,10 @@ class ArrangingController {
     /** For each page, by its id: which menus show it, and how far it is from the home page. */
     @GetMapping("/placings")
     Map<String, PlacingDto> placings() {
-        Site site = workingCopy.state().site();
-        Whereabouts whereabouts = Whereabouts.of(site);
-        Clicks clicks = Clicks.of(site, SiteNavigation.of(site, clock.instant()), Device.WIDE);
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        Whereabouts whereabouts = now.whereabouts();
+        Clicks clicks = now.clicks();
         Map<String, PlacingDto> placings = new LinkedHashMap<>();
         for (Branch<PageId, Page> row : site.pages().walk()) {
             List<String> menus = whereabouts.of(row.id()).stream()
@@ -108,6 +107,34 @@ class ArrangingController {
             placings.put(row.id().value(), new PlacingDto(menus, far.isPresent() ? far.getAsInt() : null));
         }
         return placings;
+    }
+
+    /**
+     * A menu that some of these pages could be placed in.
+     *
+     * @param after its last item of the first level; null while it has none
+     * @param missing those of the pages that no row of it leads to
+     */
+    record PlaceableDto(String menu, String name, @Nullable String after, List<String> missing) {}
+
+    @GetMapping("/placeable")
+    List<PlaceableDto> placeable(@RequestParam List<String> pages) {
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        List<PlaceableDto> placeable = new ArrayList<>();
+        for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
+            List<String> missing = pages.stream()
+                    .filter(page -> now.whereabouts().of(page(site, page)).stream()
+                            .noneMatch(place -> place.menu().equals(menu.id())))
+                    .toList();
+            if (menu.value() instanceof MenuRow.Menu(String name, boolean setAside)
+                    && !setAside
+                    && !missing.isEmpty()) {
+                @Nullable MenuRowId after = site.menus().endOf(menu.id()).after();
+                placeable.add(new PlaceableDto(menu.id().value(), name, after == null ? null : after.value(), missing));
+            }
+        }
+        return placeable;
     }
 
     public enum OfferKind {
@@ -149,7 +176,7 @@ class ArrangingController {
 
     @GetMapping("/menus/{menu}/offers")
     List<OfferDto> offers(@PathVariable String menu, @RequestParam String text) {
-        Site site = workingCopy.state().site();
+        Site site = computed.now().state().site();
         MenuRowId id = understood(() -> new MenuRowId(menu));
         if (!(site.menus().find(id).orElse(null) instanceof MenuRow.Menu)) {
             throw notThere("That menu is no longer there.");

@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import java.security.Principal;
-import java.time.Clock;
 import java.util.List;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +21,6 @@ import velnik.core.change.MenuChange;
 import velnik.core.change.Refusal;
 import velnik.core.entry.PastedItems;
 import velnik.core.explanation.ReachSentence;
-import velnik.core.navigation.SiteNavigation;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.releasing.LiveSite;
@@ -36,13 +34,13 @@ class EditingController {
     private final WorkingCopy workingCopy;
     private final LiveSite live;
     private final OutlineImports imports;
-    private final Clock clock;
+    private final Computed computed;
 
-    EditingController(WorkingCopy workingCopy, LiveSite live, OutlineImports imports, Clock clock) {
+    EditingController(WorkingCopy workingCopy, LiveSite live, OutlineImports imports, Computed computed) {
         this.workingCopy = workingCopy;
         this.live = live;
         this.imports = imports;
-        this.clock = clock;
+        this.computed = computed;
     }
 
     /**
@@ -161,12 +159,13 @@ class EditingController {
 
     @GetMapping("/pages/{id}/reach")
     ReachDto reach(@PathVariable String id) {
-        Site site = workingCopy.state().site();
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
         PageId page = understood(() -> new PageId(id));
         if (!site.pages().contains(page)) {
             throw Refusals.problem(new Refusal.PageUnknown(id));
         }
-        return new ReachDto(ReachSentence.of(site, SiteNavigation.of(site, clock.instant()), page));
+        return new ReachDto(ReachSentence.of(site, now.navigation(), page));
     }
 
     private AnswerDto answer(Principal person, WorkingCopy.Kept kept) {

@@ -3,7 +3,6 @@ package velnik.server.visiting;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -18,12 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.util.UriUtils;
 import velnik.core.address.Addresses;
 import velnik.core.html.VisitorHtml;
-import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
-import velnik.server.editing.WorkingCopy;
+import velnik.server.editing.Computed;
 import velnik.server.shared.Policy;
 
 /** The owner's window: the visitor site as the working copy would have it. */
@@ -41,22 +39,16 @@ class WindowController {
     private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
 
     private final Windows windows;
-    private final WorkingCopy workingCopy;
+    private final Computed computed;
     private final PageTexts texts;
     private final VisitorAssets assets;
-    private final Clock clock;
-    private volatile @Nullable Prepared prepared;
 
-    WindowController(Windows windows, WorkingCopy workingCopy, PageTexts texts, VisitorAssets assets, Clock clock) {
+    WindowController(Windows windows, Computed computed, PageTexts texts, VisitorAssets assets) {
         this.windows = windows;
-        this.workingCopy = workingCopy;
+        this.computed = computed;
         this.texts = texts;
         this.assets = assets;
-        this.clock = clock;
     }
-
-    /** The navigation of one revision, shared by the pages that are looked at until the next. */
-    private record Prepared(long revision, SiteNavigation navigation) {}
 
     /** @param address where the window's pages begin, without a slash at its end */
     record WindowDto(String address) {}
@@ -75,11 +67,11 @@ class WindowController {
         }
         String prefix = BASE + token;
         String path = UriUtils.decode(request.getRequestURI().substring(prefix.length()), StandardCharsets.UTF_8);
-        WorkingCopy.State state = workingCopy.state();
-        Site site = state.site();
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
         Optional<PageId> page = Addresses.find(site, path.isEmpty() ? "/" : path);
         if (page.isEmpty()) {
-            return html(HttpStatus.NOT_FOUND).body(writer(state, prefix, null).notFound());
+            return html(HttpStatus.NOT_FOUND).body(writer(now, prefix, null).notFound());
         }
         Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get());
         if (leadsOn.isPresent()) {
@@ -90,16 +82,11 @@ class WindowController {
         }
         String text = texts.html(site.pages().get(page.get()));
         return html(HttpStatus.OK)
-                .body(writer(state, prefix, band(site, page.get())).page(page.get(), text));
+                .body(writer(now, prefix, band(site, page.get())).page(page.get(), text));
     }
 
-    private VisitorHtml writer(WorkingCopy.State state, String prefix, @Nullable String band) {
-        Prepared now = prepared;
-        if (now == null || now.revision() != state.revision()) {
-            now = new Prepared(state.revision(), SiteNavigation.of(state.site(), clock.instant()));
-            prepared = now;
-        }
-        return new VisitorHtml(state.site(), now.navigation(), assets.window(prefix, band));
+    private VisitorHtml writer(Computed.Revision now, String prefix, @Nullable String band) {
+        return new VisitorHtml(now.state().site(), now.navigation(), assets.window(prefix, band));
     }
 
     /** What visitors get instead of a page they cannot get. */

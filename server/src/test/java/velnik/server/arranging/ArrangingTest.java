@@ -215,4 +215,18 @@ public class ArrangingTest {
         assertEquals(where.size(), 2);
         assertEquals(where.path(1).path("path").toString(), "[\"The yard\"]");
     }
+
+    @Test
+    public void placeable_namesTheMenusThatMissAPage_andWhereTheyEnd() {
+        JsonNode placeable =
+                mara.gets("/-/api/placeable?pages=contact,canoes").answers(200).json();
+        JsonNode brief = StreamSupport.stream(placeable.spliterator(), false)
+                .filter(menu -> menu.path("menu").asString().equals("short"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(brief.path("after").asString(), "short-contact");
+        assertEquals(brief.path("missing").toString(), "[\"canoes\"]");
+        assertFalse(placeable.toString().contains("winter"), "a menu set aside is not offered");
+        mara.gets("/-/api/placeable?pages=nowhere").refuses(404, "not-there");
+    }
 }

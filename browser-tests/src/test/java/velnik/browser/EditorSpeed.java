@@ -1,0 +1,175 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Frame;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.DoubleSupplier;
+import java.util.stream.IntStream;
+import org.testng.annotations.Test;
+
+/**
+ * How quick the editor is with 5,000 pages, and with 20 menus of 250 items, in milliseconds. Runs only when asked for by
+ * name; prints each figure with its bound and fails for none, since a busy machine is no fault of the editor's.
+ */
+public class EditorSpeed extends BrowserTest {
+    private static final int SECTIONS = 50;
+    private static final int SUBPAGES = 98;
+    private static final int MENUS = 20;
+    private static final int ITEMS = 250;
+
+    @Test
+    public void measureAll() {
+        try (RunningVelnik velnik = RunningVelnik.demo()) {
+            Owner mara = new Owner(velnik, wide()).signsIn();
+            Page page = mara.page();
+            mara.sends(pages());
+            line("Pages usable with 5,000 pages, median", 1_500, median(5, () -> usable(velnik, page, "pages")));
+            mara.chooses("Canoes");
+            line("a keyboard move painted with its answer, p95", 100, percentile(95, 40, () -> moved(page)));
+            line("scrolling through 5,000 rows, a frame, p95", 25, percentile(95, 1, () -> scrolled(page)));
+            line("an edit seen in the window after its answer, median", 150, median(9, () -> retitled(mara)));
+            mara.sends(menus());
+            line(
+                    "Menus usable with 20 menus of 250 items, median",
+                    1_500,
+                    median(5, () -> usable(velnik, page, "menus")));
+        }
+    }
+
+    private static String pages() {
+        List<String> pages = new ArrayList<>();
+        for (int section = 0; section < SECTIONS; section++) {
+            pages.add(page("s" + section, "null", "Section " + section));
+            for (int sub = SUBPAGES; sub > 0; sub--) {
+                pages.add(page("s" + section + "-" + sub, "'s" + section + "'", "Page " + section + "." + sub));
+            }
+        }
+        return "{'kind':'addPages','pages':[" + String.join(",", pages) + "]}";
+    }
+
+    private static String page(String id, String parent, String title) {
+        String after = parent.equals("null") ? "'privacy'" : "null";
+        return "{'id':'" + id + "','place':{'parent':" + parent + ",'after':" + after + "},'title':'" + title
+                + "','reach':null}";
+    }
+
+    private static String menus() {
+        List<String> changes = new ArrayList<>();
+        for (int menu = 0; menu < MENUS; menu++) {
+            String id = "big" + menu;
+            changes.add("{'kind':'addMenu','menu':'" + id + "','after':null,'name':'Big " + menu + "'}");
+            List<String> items = IntStream.range(0, ITEMS)
+                    .mapToObj(item -> "{'id':'" + id + "-" + item + "','place':{'parent':'" + id
+                            + "','after':null,'anchor':null},'kind':{'kind':'TEXT','page':null,'carries':null,"
+                            + "'address':null,'menu':null,'list':null},'label':'Words " + item + "'}")
+                    .toList();
+            changes.add("{'kind':'addItems','items':[" + String.join(",", items) + "]}");
+        }
+        return String.join(",", changes);
+    }
+
+    /** From asking for the screen until its rows are there. */
+    private static double usable(RunningVelnik velnik, Page page, String screen) {
+        page.navigate(velnik.url("/-/manage/" + screen));
+        return number(page.evaluate("""
+                async () => {
+                  while (document.querySelectorAll('.outline-row[aria-level]').length < 5) {
+                    await new Promise(requestAnimationFrame);
+                  }
+                  return performance.now();
+                }
+                """));
+    }
+
+    /** From the key until the frame in which the answer is painted. */
+    private static double moved(Page page) {
+        page.evaluate("""
+                () => { window.painted = new Promise(resolve => {
+                  document.addEventListener('keydown', function listen(event) {
+                    if (event.key !== 'ArrowDown') return;
+                    document.removeEventListener('keydown', listen, { capture: true });
+                    const pressed = performance.now();
+                    new MutationObserver((_changes, observer) => {
+                      observer.disconnect();
+                      requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - pressed)));
+                    }).observe(document.querySelector('.foot-line [role=status]'), { characterData: true, childList: true, subtree: true });
+                  }, { capture: true });
+                }); }
+                """);
+        page.keyboard().press("Control+Shift+ArrowDown");
+        double painted = number(page.evaluate("window.painted"));
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".foot-line [role=status]")).containsText("Undone");
+        return painted;
+    }
+
+    private static double scrolled(Page page) {
+        return number(page.evaluate("""
+                async () => {
+                  const outline = document.querySelector('[role=treegrid]');
+                  const frames = [];
+                  let last = performance.now();
+                  for (let frame = 0; frame < 120; frame++) {
+                    outline.scrollTop += 400;
+                    const now = await new Promise(requestAnimationFrame);
+                    frames.push(now - last);
+                    last = now;
+                  }
+                  outline.scrollTop = 0;
+                  return frames.slice(5).sort((a, b) => a - b)[Math.floor(115 * 0.95)];
+                }
+                """));
+    }
+
+    /** From the answer until the heading of the page in the window has changed. */
+    private static double retitled(Owner mara) {
+        Page page = mara.page();
+        Locator heading = mara.window().locator("h1");
+        assertThat(heading).isVisible();
+        Frame frame = page.frames().getLast();
+        String watch = """
+                what => { window.changed = new Promise(resolve => new MutationObserver((_changes, observer) => {
+                  observer.disconnect();
+                  resolve(performance.timeOrigin + performance.now());
+                }).observe(document.querySelector(what), { characterData: true, childList: true, subtree: true })); }
+                """;
+        frame.evaluate(watch, "h1");
+        page.evaluate(watch, ".foot-line [role=status]");
+        String title = "Canoes " + System.nanoTime() % 1000;
+        mara.presses("Enter", "Control+a").types(title).presses("Enter");
+        assertThat(heading).hasText(title);
+        return number(frame.evaluate("window.changed")) - number(page.evaluate("window.changed"));
+    }
+
+    private static double number(Object value) {
+        return ((Number) value).doubleValue();
+    }
+
+    private static double median(int times, DoubleSupplier measure) {
+        return percentile(50, times, measure);
+    }
+
+    private static double percentile(int percent, int times, DoubleSupplier measure) {
+        double[] sorted = IntStream.range(0, times)
+                .mapToDouble(time -> measure.getAsDouble())
+                .sorted()
+                .toArray();
+        return sorted[(sorted.length - 1) * percent / 100];
+    }
+
+    private static void line(String what, double bound, double value) {
+        System.out.printf(
+                Locale.ROOT,
+                "%-62s %10.2f %-6s %s (≤ %,.0f)%n",
+                what,
+                value,
+                "ms",
+                value <= bound ? "within" : "OVER",
+                bound);
+    }
+}
