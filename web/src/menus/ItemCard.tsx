@@ -1,4 +1,4 @@
-import { Button } from "antd";
+import { Button, Select } from "antd";
 import { useState } from "react";
 import type { ChangeDto, MenuRowDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
@@ -76,6 +76,14 @@ export function ItemCard(props: {
   );
 }
 
+/** How many levels of a page's subpages an item carries along. */
+const carried = (levels: number) =>
+  levels === 0
+    ? "are not carried along"
+    : levels === 1
+      ? "1 level is carried along"
+      : `${levels} levels are carried along`;
+
 type Sending = Parameters<typeof ItemCard>[0] & { readonly send: (change: ChangeDto) => Promise<boolean> };
 
 /** Opens the page of an item that shows to nobody because its page is withheld. */
@@ -116,6 +124,15 @@ function Leads(props: Sending) {
             copy={copy}
             value={row.page}
             onChange={(page) => void send({ kind: "setItemKind", item: row.item, to: { ...row.kind, page } })}
+          />
+          <label htmlFor="carries">Subpages</label>
+          <Select
+            id="carries"
+            value={row.kind.carries ?? 0}
+            onChange={(carries) =>
+              void send({ kind: "setItemKind", item: row.item, to: { ...row.kind, carries } })
+            }
+            options={Array.from({ length: 5 }, (_, levels) => ({ value: levels, label: carried(levels) }))}
           />
         </>
       );

@@ -1,7 +1,7 @@
-import { Checkbox, Segmented, Select } from "antd";
+import { Checkbox, Select } from "antd";
 import type { MenuRowDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
-import { common, Mixed } from "../shared/Mixed";
+import { CommonChoice, common } from "../shared/Mixed";
 import type { ItemEdit } from "./deeds";
 import { ICONS } from "./icons";
 
@@ -13,38 +13,39 @@ type Props = {
 
 /** Who sees items: everybody, some devices, nobody. */
 export function Shows({ rows, onEdit }: Props) {
-  const shown = (row: MenuRowDto) =>
-    row.hidden ? "hidden" : row.devices.length > 1 ? "everywhere" : (row.devices[0] ?? "everywhere");
+  const shown = (row: MenuRowDto): Shown =>
+    row.hidden ? "HIDDEN" : row.devices.length > 1 ? "EVERYWHERE" : (row.devices[0] ?? "EVERYWHERE");
   return (
-    <>
-      <span id="shows">Shows</span>
-      <span className="with-note">
-        <Segmented<string>
-          aria-labelledby="shows"
-          value={common(rows, shown) ?? ""}
-          onChange={(chosen) =>
-            void onEdit(
-              chosen === "hidden"
-                ? { hidden: true }
-                : {
-                    hidden: false,
-                    devices:
-                      chosen === "everywhere" ? ["WIDE", "PHONE"] : [chosen === "WIDE" ? "WIDE" : "PHONE"],
-                  },
-            )
-          }
-          options={[
-            { value: "everywhere", label: "Everywhere" },
-            { value: "WIDE", label: "Wide screens" },
-            { value: "PHONE", label: "Phones" },
-            { value: "hidden", label: "Hidden" },
-          ]}
-        />
-        <Mixed values={rows.map(shown)} />
-      </span>
-    </>
+    <CommonChoice<Shown>
+      id="shows"
+      label="Shows"
+      values={rows.map(shown)}
+      options={SHOWN}
+      onChoose={(chosen) =>
+        void onEdit(
+          chosen === "HIDDEN"
+            ? { hidden: true }
+            : { hidden: false, devices: chosen === "EVERYWHERE" ? ["WIDE", "PHONE"] : [chosen] },
+        )
+      }
+    />
   );
 }
+
+type Shown = "EVERYWHERE" | "WIDE" | "PHONE" | "HIDDEN";
+
+const SHOWN = [
+  { value: "EVERYWHERE", label: "Everywhere" },
+  { value: "WIDE", label: "Wide screens" },
+  { value: "PHONE", label: "Phones" },
+  { value: "HIDDEN", label: "Hidden" },
+] as const;
+
+const WEIGHTS = [
+  { value: "PLAIN", label: "Plain" },
+  { value: "STRONG", label: "Strong" },
+  { value: "BUTTON", label: "Button" },
+] as const;
 
 /** How items show, for those that show by themselves. */
 export function Look({ rows, onEdit }: Props) {
@@ -55,20 +56,13 @@ export function Look({ rows, onEdit }: Props) {
     <>
       <h3>How {rows.length === 1 ? "it shows" : "they show"}</h3>
       <div className="fields">
-        <span id="weight">Weight</span>
-        <span className="with-note">
-          <Segmented<string>
-            aria-labelledby="weight"
-            value={common(rows, (row) => row.weight) ?? ""}
-            onChange={(weight) => edit({ weight: weight as MenuRowDto["weight"] })}
-            options={[
-              { value: "PLAIN", label: "Plain" },
-              { value: "STRONG", label: "Strong" },
-              { value: "BUTTON", label: "Button" },
-            ]}
-          />
-          <Mixed values={rows.map((row) => row.weight)} />
-        </span>
+        <CommonChoice<MenuRowDto["weight"]>
+          id="weight"
+          label="Weight"
+          values={rows.map((row) => row.weight)}
+          options={WEIGHTS}
+          onChoose={(weight) => edit({ weight })}
+        />
         <label htmlFor="icon">Icon</label>
         <span className="with-note">
           <Select

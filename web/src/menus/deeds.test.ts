@@ -3,24 +3,9 @@ import { treeOf } from "../working-copy/tree";
 import { scopeKey, scopeName, scopesOf } from "../zones/scopes";
 import { changesOf, set, wrapping } from "./deeds";
 import { nodeOf, outlineOf } from "./outline";
-import { menu, page, row } from "./samples.test-help";
+import { menu, page, row, treeList } from "./samples.test-help";
 
-const list = row("list", null, 1, "LIST");
-const filled = {
-  ...list,
-  kind: {
-    ...list.kind,
-    list: {
-      source: "WHOLE_TREE",
-      page: null,
-      topic: null,
-      levels: 2,
-      order: "TREE",
-      atMost: null,
-      leftOut: ["x"],
-    },
-  },
-} as const;
+const filled = treeList("list", "x");
 const outline = outlineOf({
   revision: 1,
   menus: [

@@ -5,29 +5,14 @@ import { rowsOf } from "../outline/rows";
 import { treeOf } from "../working-copy/tree";
 import { judge, loadOf } from "./dropping";
 import { nodeOf, outlineOf } from "./outline";
-import { menu, page, row } from "./samples.test-help";
+import { menu, page, row, treeList } from "./samples.test-help";
 
-const list = row("list", null, 1, "LIST");
 /** "main" yields the tree (a over a1, b) with an item of the owner's; "hand" has a heading over an item, and shows "main". */
 const outline = outlineOf({
   revision: 1,
   menus: [
     menu("main", [
-      {
-        ...list,
-        kind: {
-          ...list.kind,
-          list: {
-            source: "WHOLE_TREE",
-            page: null,
-            topic: null,
-            levels: 2,
-            order: "TREE",
-            atMost: null,
-            leftOut: [],
-          },
-        },
-      },
+      treeList("list"),
       row("list", "a", 2, "LISTED"),
       row("list", "a1", 3, "LISTED"),
       row("own", null, 2, "TEXT"),

@@ -2,33 +2,17 @@ import { describe, expect, it } from "vitest";
 import { type PageTree, treeOf } from "../working-copy/tree";
 import { moveOf } from "./deeds";
 import { endUnder, findItem, itemAfterMove, nodeOf, outlineOf, pageAfterMove, placeAt } from "./outline";
-import { menu, page, row } from "./samples.test-help";
+import { menu, page, row, treeList } from "./samples.test-help";
 
 /**
  * Two menus. "main" follows the tree: a list with the rows a, a1, b and an item of the owner's behind a and one under
  * a; "hand" is a list by hand with a heading over two items, and shows "main".
  */
-const list = row("list", null, 1, "LIST");
-const treeList = {
-  ...list,
-  kind: {
-    ...list.kind,
-    list: {
-      source: "WHOLE_TREE",
-      page: null,
-      topic: null,
-      levels: 2,
-      order: "TREE",
-      atMost: null,
-      leftOut: [],
-    },
-  },
-} as const;
 const outline = outlineOf({
   revision: 1,
   menus: [
     menu("main", [
-      treeList,
+      treeList("list"),
       row("list", "a", 2, "LISTED"),
       row("list", "a1", 3, "LISTED"),
       row("deep", null, 3, "TEXT"),

@@ -30,6 +30,13 @@ export function row(item: string, listed: string | null, level: number, kind: Ki
   };
 }
 
+/** A list of the whole tree, which leaves these pages out. */
+export function treeList(item: string, ...leftOut: string[]): MenuRowDto {
+  const list = row(item, null, 1, "LIST");
+  const set = { page: null, topic: null, levels: 2, order: "TREE", atMost: null } as const;
+  return { ...list, kind: { ...list.kind, list: { source: "WHOLE_TREE", ...set, leftOut } } };
+}
+
 export function page(id: string, parent: string | null, after: string | null) {
   return {
     id,

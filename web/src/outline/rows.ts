@@ -14,13 +14,22 @@ export type Row = {
   readonly spine: readonly (string | null)[];
 };
 
-export function rowsOf(tree: Pick<PageTree, "children">, folded: ReadonlySet<string>): Row[] {
+/** @param only the rows to show, whatever is folded; all where there is none */
+export function rowsOf(
+  tree: Pick<PageTree, "children">,
+  folded: ReadonlySet<string>,
+  only: ReadonlySet<string> | null = null,
+): Row[] {
   const rows: Row[] = [];
-  const add = (parent: string | null, level: number, spine: readonly (string | null)[]) => {
+  const shown = (parent: string | null) => {
     const ids = childrenOf(tree, parent);
+    return only ? ids.filter((id) => only.has(id)) : ids;
+  };
+  const add = (parent: string | null, level: number, spine: readonly (string | null)[]) => {
+    const ids = shown(parent);
     ids.forEach((id, index) => {
-      const subpages = childrenOf(tree, id).length;
-      const isFolded = subpages > 0 && folded.has(id);
+      const subpages = shown(id).length;
+      const isFolded = subpages > 0 && only === null && folded.has(id);
       const own = parent === null ? spine : [...spine, parent];
       rows.push({
         id,
@@ -39,6 +48,17 @@ export function rowsOf(tree: Pick<PageTree, "children">, folded: ReadonlySet<str
   };
   add(null, 1, []);
   return rows;
+}
+
+/** Rows with all the rows above them, so that each stands where it is found. */
+export function withPaths(tree: Pick<PageTree, "parents">, ids: Iterable<string>): ReadonlySet<string> {
+  const all = new Set<string>();
+  for (const id of ids) {
+    for (let at: string | null = id; at !== null && !all.has(at); at = tree.parents.get(at) ?? null) {
+      all.add(at);
+    }
+  }
+  return all;
 }
 
 /** The row to go to once others are gone: the next that is not beneath them, or the one before them. */

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { Segmented, Select } from "antd";
+import { Select } from "antd";
 import { useMemo, useState } from "react";
 import { api, type Reach } from "../api/client";
 import { KeptField } from "../shared/KeptField";
+import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressAbove, type Page, pageOf, topicsOf } from "../working-copy/tree";
@@ -59,23 +60,26 @@ export function PageCard(props: {
                   : "never public yet"}
           </span>
         </span>
-        <span id="reach-label">Reach</span>
         {isHome ? (
-          <span>Open; the home page always is.</span>
+          <>
+            <span>Reach</span>
+            <span>Open; the home page always is.</span>
+          </>
         ) : (
-          <Segmented<Reach>
-            aria-labelledby="reach-label"
-            value={page.reach}
-            onChange={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
-            options={[...REACHES]}
+          <CommonChoice<Reach>
+            id="reach-label"
+            label="Reach"
+            values={[page.reach]}
+            options={REACHES}
+            onChoose={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
           />
         )}
-        <span id="layout-label">Layout</span>
-        <Segmented<Page["layout"]>
-          aria-labelledby="layout-label"
-          value={page.layout}
-          onChange={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
-          options={[...LAYOUTS]}
+        <CommonChoice<Page["layout"]>
+          id="layout-label"
+          label="Layout"
+          values={[page.layout]}
+          options={LAYOUTS}
+          onChoose={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
         />
         <label htmlFor="topics">Topics</label>
         <Select

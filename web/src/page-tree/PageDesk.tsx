@@ -1,26 +1,27 @@
-import { useQuery } from "@tanstack/react-query";
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
-import { api, type PlaceDto } from "../api/client";
+import type { PlaceDto } from "../api/client";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
 import { namesOf } from "../outline/drop";
 import { ARROWS, type Move, outermost, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
-import { beside, type Row, rowsOf } from "../outline/rows";
+import { beside, type Row } from "../outline/rows";
 import { Several } from "../outline/Several";
 import { TitleField } from "../outline/TitleField";
 import { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
-import { useLater } from "../shared/useLater";
 import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
 import { AddLine, AddTeaser } from "./AddLine";
 import { judge, placeOf } from "./dropping";
+import { FindLine } from "./FindLine";
+import { EVERYTHING } from "./filter";
 import { PageActions } from "./PageActions";
 import { TitleCell } from "./TitleCell";
+import { useFinding } from "./useFinding";
 
 /** A row whose text is being typed, or a sentence beside a row. */
 type Attention =
@@ -49,14 +50,7 @@ export function PageDesk(props: {
   const [ticking, setTicking] = useState(false);
   const { folded, fold, unfold, toggleAll } = useFolding();
   const [attention, setAttention] = useState<Attention>(NONE);
-  const rows = useMemo(() => rowsOf(tree, folded), [tree, folded]);
-  // Of all pages, so only once a run of edits has come to rest.
-  const rested = useLater(copy.revision, 300);
-  const placings = useQuery({
-    queryKey: ["placings", rested],
-    queryFn: api.placings,
-    placeholderData: (previous) => previous,
-  });
+  const { filter, setFilter, known, matches, rows } = useFinding(copy, folded);
   const heldBack = useMemo(
     () => [...tree.pages.values()].filter((page) => page.reach === "HELD_BACK").length,
     [tree],
@@ -103,6 +97,7 @@ export function PageDesk(props: {
   const titleOf = (id: string) => (tree.pages.has(id) ? pageOf(tree, id).title : "a page");
   const many = pages.length === 1 ? titleOf(selected) : `${choice.rows.size} pages`;
   const add = (place: PlaceDto) => {
+    setFilter(EVERYTHING); // what is new would not be found
     unfold(place.parent);
     setAttention({ kind: "adding", place });
   };
@@ -185,7 +180,7 @@ export function PageDesk(props: {
         kept={copy.touched.has(row.id)}
       />
     );
-    const placing = placings.data?.[row.id];
+    const placing = known.placings[row.id];
     return [
       text,
       addressOf(tree, row.id),
@@ -210,6 +205,26 @@ export function PageDesk(props: {
           {folded.size > 0 ? "Unfold all" : "Fold all"}
         </Button>
       </div>
+      <FindLine
+        tree={tree}
+        known={known}
+        filter={filter}
+        count={matches?.length ?? 0}
+        onFilter={setFilter}
+        onLeave={() => {
+          const first = matches?.[0];
+          if (first !== undefined && !rows.some((row) => row.id === selected)) choose(only(first));
+          backToOutline();
+        }}
+      />
+      {rows.length === 0 && (
+        <p className="nothing-found">
+          No page is like that.{" "}
+          <button type="button" className="plain" onClick={() => setFilter(EVERYTHING)}>
+            Show all pages
+          </button>
+        </p>
+      )}
       <PageActions
         title={many}
         count={choice.rows.size}

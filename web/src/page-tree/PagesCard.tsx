@@ -1,8 +1,7 @@
-import { Segmented } from "antd";
 import { useState } from "react";
 import type { ChangeDto, Reach } from "../api/client";
 import { namesOf } from "../outline/drop";
-import { common, Mixed } from "../shared/Mixed";
+import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { type Page, pageOf } from "../working-copy/tree";
@@ -29,26 +28,20 @@ export function PagesCard(props: {
       <Problem sentence={problem} />
       <h3>Set for all of them</h3>
       <div className="fields">
-        <span id="reach-label">Reach</span>
-        <span className="with-note">
-          <Segmented<string>
-            aria-labelledby="reach-label"
-            value={common(chosen, (page) => page.reach) ?? ""}
-            onChange={(reach) => void send({ kind: "setReach", pages, reach: reach as Reach })}
-            options={[...REACHES]}
-          />
-          <Mixed values={chosen.map((page) => page.reach)} />
-        </span>
-        <span id="layout-label">Layout</span>
-        <span className="with-note">
-          <Segmented<string>
-            aria-labelledby="layout-label"
-            value={common(chosen, (page) => page.layout) ?? ""}
-            onChange={(layout) => void send({ kind: "setLayout", pages, layout: layout as Page["layout"] })}
-            options={[...LAYOUTS]}
-          />
-          <Mixed values={chosen.map((page) => page.layout)} />
-        </span>
+        <CommonChoice<Reach>
+          id="reach-label"
+          label="Reach"
+          values={chosen.map((page) => page.reach)}
+          options={REACHES}
+          onChoose={(reach) => void send({ kind: "setReach", pages, reach })}
+        />
+        <CommonChoice<Page["layout"]>
+          id="layout-label"
+          label="Layout"
+          values={chosen.map((page) => page.layout)}
+          options={LAYOUTS}
+          onChoose={(layout) => void send({ kind: "setLayout", pages, layout })}
+        />
       </div>
       <h3>Place them in a menu</h3>
       <Placing pages={pages} revision={copy.revision} onPlace={(change) => void send(change)} />

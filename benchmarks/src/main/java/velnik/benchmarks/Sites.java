@@ -33,7 +33,7 @@ final class Sites {
         }
         List<Assignment> assignments = new ArrayList<>(site.assignments());
         assignments.add(Assignment.everywhere(Zone.FOOTER, large));
-        return new Site(site.details(), site.pages(), site.home(), Outline.of(rows), assignments);
+        return site.withMenus(Outline.of(rows)).withAssignments(assignments);
     }
 
     private static MenuRow.Item item(int number) {

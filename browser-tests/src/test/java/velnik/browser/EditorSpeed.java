@@ -32,6 +32,9 @@ public class EditorSpeed extends BrowserTest {
             mara.chooses("Canoes");
             line("a keyboard move painted with its answer, p95", 100, percentile(95, 40, () -> moved(page)));
             line("scrolling through 5,000 rows, a frame, p95", 25, percentile(95, 1, () -> scrolled(page)));
+            page.getByLabel("Find a page").focus();
+            line("a letter typed to find pages, painted, p95", 50, percentile(95, 20, () -> found(page)));
+            mara.presses("Escape");
             line("an edit seen in the window after its answer, median", 150, median(9, () -> retitled(mara)));
             mara.sends(menus());
             line(
@@ -105,6 +108,21 @@ public class EditorSpeed extends BrowserTest {
         double painted = number(page.evaluate("window.painted"));
         page.keyboard().press("Control+z");
         assertThat(page.locator(".foot-line [role=status]")).containsText("Undone");
+        return painted;
+    }
+
+    private static double found(Page page) {
+        page.evaluate("""
+                () => { window.painted = new Promise(resolve => {
+                  document.addEventListener('input', () => {
+                    const typed = performance.now();
+                    requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - typed)));
+                  }, { capture: true, once: true });
+                }); }
+                """);
+        page.keyboard().press("1");
+        double painted = number(page.evaluate("window.painted"));
+        page.keyboard().press("Backspace");
         return painted;
     }
 

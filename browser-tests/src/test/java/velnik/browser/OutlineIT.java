@@ -59,6 +59,36 @@ public class OutlineIT extends UndoneTest {
     }
 
     @Test
+    public void pages_areFoundWithTheirPath_andByWhatTheyHaveInCommon() {
+        Locator find = mara.page().getByLabel("Find a page");
+        Locator count = mara.page().locator(".find-line [role=status]");
+        find.fill("café");
+        assertThat(count).hasText("1 page found");
+        find.fill("knot");
+        assertThat(mara.page().locator(".outline-row .title")).hasText(new String[] {"Courses", "Knots in an evening"});
+        mara.isAccessible("looking for a page");
+        mara.presses("Enter");
+        assertThat(mara.outline()).isFocused();
+        assertThat(mara.row("Knots in an evening")).hasAttribute("aria-selected", "true");
+        mara.presses("Control+Shift+ArrowLeft").isTold("Knots in an evening moved to the top level.");
+        assertThat(mara.page().locator(".outline-row .title")).hasText("Knots in an evening");
+        find.fill("");
+        mara.clicks("Withheld 4");
+        assertThat(count).hasText("4 pages found");
+        mara.clicks("Changed 1");
+        assertThat(count).hasText("0 pages found");
+        mara.clicks("Show all pages");
+        assertThat(mara.row("Home")).isVisible();
+        mara.clicks("Unplaced 9");
+        assertThat(mara.row("Insurance work")).isVisible();
+        assertThat(mara.row("Hire")).isVisible();
+        mara.chooses("Insurance work").presses("n").types("Bent masts").presses("Enter", "Escape");
+        assertThat(mara.row("Bent masts")).isVisible();
+        assertThat(mara.row("Home")).isVisible();
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void rowsOfMenus_areDraggedBetweenMenus_andPagesOutOfTheTree() {
         mara.opensMenu("Elsewhere").chooses("Short").presses("ArrowRight");
         mara.drags(mara.row("Pictures"), mara.row("Contact"), 0.9);

@@ -26,6 +26,10 @@ public class Screenshots extends BrowserTest {
             mara.presses("m").types("rep");
             take(mara, "move-to");
             mara.presses("Escape");
+            mara.chooses("Canoes").choosesUpTo("Rowing skiffs").drags(mara.row("Kayaks"), mara.row("Hulls"), 0.95);
+            assertThat(mara.dragNote()).containsText("sidebar");
+            take(mara, "drag");
+            mara.presses("Escape").letsGo().chooses("Paddleboards");
             mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
             take(mara, "pages-dark");
             mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
@@ -47,6 +51,9 @@ public class Screenshots extends BrowserTest {
             assertThat(mara.window().locator("h1")).hasText("Find us");
             mara.rests();
             take(mara, "zones");
+            mara.opensScreen("Bin");
+            assertThat(mara.page().getByText("Bait shop")).isVisible();
+            take(mara, "bin");
             mara.page().getByText("What waits").click();
             assertThat(mara.page().getByText("Paddleboards is new, under Hire."))
                     .isVisible();

@@ -10,6 +10,8 @@ import velnik.core.SiteScript;
 import velnik.core.compare.Difference;
 import velnik.core.compare.Waiting;
 import velnik.core.explanation.Labels;
+import velnik.core.explanation.Words;
+import velnik.core.site.Assignment.Says;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -148,6 +150,22 @@ public class BinTest {
         Removal tides = script.site().findRemoval(new RemovalId("gone-1")).orElseThrow();
         assertEquals(Labels.of(script.site(), tides), "the menu Tides");
         assertEquals(Labels.of(script.site(), item(script, "Find us")), "Find us (in the bin)");
+    }
+
+    @Test
+    public void assignmentOfARemovedSection_restsAndIsNamed_untilItIsBack() {
+        SiteScript script = brackwater();
+        String before = script.sees("Hulls", Zone.SIDEBAR);
+        Scope repairs = new Scope.Section(script.page("Repairs"));
+        script.removes("Repairs");
+        assertEquals(Words.scope(script.site(), repairs), "Repairs (in the bin) and what is under it");
+        assertEquals(script.sees("Home", Zone.SIDEBAR), "");
+        script.refuses(
+                new MenuChange.AssignMenus(Zone.SIDEBAR, repairs, new Says.Instead(List.of())),
+                Refusal.PageUnknown.class,
+                "That page is no longer there.");
+        script.restores("gone-0");
+        assertEquals(script.sees("Hulls", Zone.SIDEBAR), before);
     }
 
     /** The item of Footer that leads to a page, wherever that page is. */

@@ -1,0 +1,61 @@
+import { Button, Input } from "antd";
+import type { PageTree } from "../working-copy/tree";
+import { ASKED, type Asked, type Filter, filters, type Known, pagesFor } from "./filter";
+
+const WORDS: Readonly<Record<Asked, readonly [name: string, hint: string]>> = {
+  unplaced: ["Unplaced", "Pages that no menu shows"],
+  withheld: ["Withheld", "Pages that are held back or by link only"],
+  changed: ["Changed", "Pages with something that waits to be published"],
+};
+
+/** Finds pages by what is typed and by what they have in common; the questions combine. */
+export function FindLine(props: {
+  readonly tree: PageTree;
+  readonly known: Known;
+  readonly filter: Filter;
+  /** How many pages are found. */
+  readonly count: number;
+  readonly onFilter: (filter: Filter) => void;
+  /** Goes on to the rows. */
+  readonly onLeave: () => void;
+}) {
+  const { filter, onFilter } = props;
+  const ask = (asked: Asked) => {
+    const next = new Set(filter.asked);
+    if (!next.delete(asked)) next.add(asked);
+    onFilter({ ...filter, asked: next });
+  };
+  return (
+    <search className="find-line">
+      <Input
+        allowClear
+        value={filter.text}
+        placeholder="Find a page…"
+        aria-label="Find a page"
+        onChange={(event) => onFilter({ ...filter, text: event.target.value })}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === "Escape") onFilter({ ...filter, text: "" });
+          if (event.key === "Escape" || event.key === "Enter" || event.key === "ArrowDown") {
+            event.preventDefault();
+            props.onLeave();
+          }
+        }}
+      />
+      {ASKED.map((asked) => (
+        <Button
+          key={asked}
+          type={filter.asked.has(asked) ? "primary" : "default"}
+          aria-pressed={filter.asked.has(asked)}
+          title={WORDS[asked][1]}
+          onClick={() => ask(asked)}
+        >
+          {WORDS[asked][0]} {pagesFor(props.tree, props.known, asked).length}
+        </Button>
+      ))}
+      <span className="hint" role="status">
+        {filters(filter) && (props.count === 1 ? "1 page found" : `${props.count} pages found`)}
+      </span>
+    </search>
+  );
+}
