@@ -28,7 +28,6 @@ export function FindLine(props: {
   return (
     <search className="find-line">
       <Input
-        allowClear
         value={filter.text}
         placeholder="Find a page…"
         aria-label="Find a page"
