@@ -31,7 +31,9 @@ const listeners = new Set<() => void>();
 
 function become(drag: Drag | null): void {
   current = drag;
-  document.documentElement.classList.toggle("dragging", drag !== null);
+  const { classList } = document.documentElement;
+  classList.toggle("dragging", drag !== null);
+  classList.toggle("dragging-rows", drag?.load.from === "rows");
   for (const listener of listeners) listener();
 }
 
