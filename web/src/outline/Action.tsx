@@ -9,7 +9,7 @@ export function Action(props: {
   readonly onClick: () => void;
 }) {
   return (
-    <Tooltip title={props.hint}>
+    <Tooltip title={props.hint} mouseEnterDelay={0.4}>
       <Button
         type="text"
         size="small"
