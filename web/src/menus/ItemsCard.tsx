@@ -38,22 +38,24 @@ export function ItemsCard(props: {
           </div>
           <Look rows={rows} onEdit={edit} />
           {like && nodes.includes(at) && (
-            <Button
-              size="small"
-              title="Weight, icon, place, tab and note as it has them"
-              onClick={() =>
-                void edit({
-                  weight: like.weight,
-                  icon: like.icon,
-                  iconAlone: like.iconAlone,
-                  farEnd: like.farEnd,
-                  newTab: like.newTab,
-                  note: like.note,
-                })
-              }
-            >
-              All like {like.label || "the list"}
-            </Button>
+            <div className="choices">
+              <Button
+                size="small"
+                title="Weight, icon, place, tab and note as it has them"
+                onClick={() =>
+                  void edit({
+                    weight: like.weight,
+                    icon: like.icon,
+                    iconAlone: like.iconAlone,
+                    farEnd: like.farEnd,
+                    newTab: like.newTab,
+                    note: like.note,
+                  })
+                }
+              >
+                All like {like.label || "the list"}
+              </Button>
+            </div>
           )}
         </>
       )}

@@ -289,9 +289,11 @@ export function MenuDesk(props: {
             judge={(load, target) => judge(outline, copy.tree, load, target)}
             onDrop={(load, target) =>
               void make(
-                (now, _there, tree) => {
-                  const verdict = judge(now, tree, load, target);
-                  return verdict.kind === "allowed" ? verdict.changes : [];
+                (now, there, tree) => {
+                  const ids = load.from === "rows" ? there.map((node) => node.id) : load.ids;
+                  const verdict = judge(now, tree, { ...load, ids }, target);
+                  if (verdict.kind === "refused") throw new Error(verdict.words); // meanwhile; said beside the row
+                  return verdict.changes;
                 },
                 load.from === "rows" ? load.ids.map((row) => nodeOf(outline, row)) : [],
               )

@@ -6,6 +6,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ["Up, Down", "choose a row"],
   ["Shift+Up, Down", "choose more rows"],
   ["Ctrl+Up, Down, Space", "go on, and tick one row more or one fewer"],
+  ["Ctrl+A", "choose all rows"],
   ["Left, Right", "fold, unfold, go to the row above"],
   ["Enter", "edit the title or label; Enter keeps it, Escape gives up"],
   ["N", "add below; Enter keeps it and goes on, Tab nests, Escape leaves"],

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Place;
+import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -55,10 +56,7 @@ final class MenuTelling {
                 yield new Telling("Copy " + what, what + " copied; the copy stands after it.");
             }
             case MenuChange.SetItems set -> set(set);
-            case MenuChange.SetItemKind set -> {
-                String what = Labels.of(before, set.item());
-                yield new Telling("Let " + what + " lead elsewhere", what + " leads elsewhere now.");
-            }
+            case MenuChange.SetItemKind set -> kindSet(set);
             case MenuChange.FreezeList freeze -> {
                 String menu = Labels.of(before, before.menuOf(freeze.list()));
                 yield new Telling("Freeze the list in " + menu, "The list in " + menu + " is ordinary items now.");
@@ -69,6 +67,21 @@ final class MenuTelling {
             }
             case MenuChange.AssignMenus assign -> assigned(assign);
         };
+    }
+
+    private Telling kindSet(MenuChange.SetItemKind set) {
+        String what = Labels.of(before, set.item());
+        ItemKind old = before.item(set.item()).kind();
+        ItemKind fresh = after.item(set.item()).kind();
+        if (old instanceof ItemKind.PageList && fresh instanceof ItemKind.PageList) {
+            return new Telling("Change what " + what + " yields", Words.capital(what) + " yields other rows now.");
+        }
+        boolean samePage = old instanceof ItemKind.ToPage(PageId from, int some)
+                && fresh instanceof ItemKind.ToPage(PageId to, int others)
+                && from.equals(to);
+        return samePage
+                ? new Telling("Change the subpages of " + what, what + " carries other subpages along now.")
+                : new Telling("Let " + what + " lead elsewhere", Words.capital(what) + " leads elsewhere now.");
     }
 
     private Telling aside(MenuChange.SetAside set) {

@@ -215,4 +215,16 @@ public class MenuChangesTest {
         script.puts(new ItemKind.Text(), "<b>مرحبا</b>", script.menu("Short"));
         assertEquals(script.site().item(script.latest()).label(), "<b>مرحبا</b>");
     }
+
+    @Test
+    public void itemSetAnotherWay_isToldByWhatBecameOther() {
+        SiteScript script = brackwater();
+        script.does(new MenuChange.SetItemKind(LIST, ItemKind.PageList.of(new ListSource.WholeTree(), 1)))
+                .says("The list yields other rows now.");
+        MenuRowId home = new MenuRowId("short-home");
+        script.does(new MenuChange.SetItemKind(home, new ItemKind.ToPage(script.page("Home"), 1)))
+                .says("Home carries other subpages along now.");
+        script.does(new MenuChange.SetItemKind(home, new ItemKind.ToPage(script.page("Hire"), 1)))
+                .says("Home leads elsewhere now.");
+    }
 }
