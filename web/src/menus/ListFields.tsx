@@ -75,7 +75,7 @@ export function ListFields({
       )}
       <span id="order">Order</span>
       {list.source === "NEWEST" ? (
-        <span>By the pages' dates, the newest first; pages without a date are left out.</span>
+        <span>The newest first: by a page's date, or else by the day it was first published.</span>
       ) : (
         <Segmented<ListDto["order"]>
           aria-labelledby="order"

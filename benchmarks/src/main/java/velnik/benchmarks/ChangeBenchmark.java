@@ -70,7 +70,7 @@ public class ChangeBenchmark {
     }
 
     private Difference edited(Change change) {
-        return switch (Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED)) {
+        return switch (Changes.apply(site, change, Circumstances.NOBODY)) {
             case Outcome.Applied applied -> Difference.between(site, applied.site());
             case Outcome.Refused refused -> Difference.between(site, site);
         };

@@ -55,7 +55,7 @@ public class DerivationCasesTest {
         Site site = SiteGenerator.begun();
         for (int i = 0; i < EDITS; i++) {
             Change change = edits.next(site);
-            if (Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED) instanceof Outcome.Applied applied) {
+            if (Changes.apply(site, change, Circumstances.NOBODY) instanceof Outcome.Applied applied) {
                 site = applied.site();
             }
         }

@@ -6,12 +6,11 @@ import static org.testng.Assert.assertSame;
 import static org.testng.Assert.fail;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
@@ -51,7 +50,6 @@ public final class SiteScript {
     private static final Instant NOW = Instant.parse("2026-06-01T10:00:00Z");
 
     private Site site;
-    private final Set<PageId> published = new HashSet<>();
     private @Nullable Outcome last;
     private int removals;
     private int items;
@@ -77,12 +75,16 @@ public final class SiteScript {
     }
 
     public SiteScript publishes() {
-        site.pages().walk().forEach(row -> published.add(row.id()));
+        return publishes(LocalDate.EPOCH);
+    }
+
+    public SiteScript publishes(LocalDate day) {
+        site = site.releasedOn(day);
         return this;
     }
 
     public SiteScript does(Change change) {
-        last = Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED.published(published));
+        last = Changes.apply(site, change, Circumstances.NOBODY);
         if (last instanceof Outcome.Applied applied) {
             site = applied.site();
         }

@@ -1,6 +1,7 @@
 package velnik.core.change;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
@@ -41,7 +42,8 @@ final class Beginning {
                 null,
                 menus,
                 List.of(Assignment.everywhere(Zone.HEADER, begin.menu())),
-                List.of()));
+                List.of(),
+                Map.of()));
         return Optional.empty();
     }
 }

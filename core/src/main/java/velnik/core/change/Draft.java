@@ -42,7 +42,7 @@ final class Draft {
     }
 
     boolean wasPublished(PageId page) {
-        return circumstances.everPublished().contains(page);
+        return site.published().containsKey(page);
     }
 
     /** Puts what goes into the bin. */

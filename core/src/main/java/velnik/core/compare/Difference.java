@@ -66,6 +66,7 @@ public record Difference(
                         .orElse(null),
                 menus.applyTo(site.menus()),
                 AssignmentDifference.applyTo(site.assignments(), assignments),
-                bin.applyTo(site.bin()));
+                bin.applyTo(site.bin()),
+                site.published());
     }
 }

@@ -2,6 +2,7 @@ package velnik.core.navigation;
 
 import com.ibm.icu.text.Collator;
 import com.ibm.icu.util.ULocale;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -9,6 +10,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -29,8 +31,6 @@ import velnik.core.site.Site;
 /** Fills one list: its pages in their order, dressed, with the owner's own items among them. */
 final class ListReading {
     private static final Comparator<Branch<PageId, Page>> BY_TITLE = byTitle();
-    private static final Comparator<Branch<PageId, Page>> NEWEST_FIRST =
-            Comparator.comparing(page -> page.value().date(), Comparator.nullsLast(Comparator.reverseOrder()));
 
     private final Site site;
     private final MenuReading menu;
@@ -85,7 +85,7 @@ final class ListReading {
             case ListSource.UnderVisited here -> under(visited);
             case ListSource.OfTopic(String topic) ->
                 everywhere(page -> page.topics().contains(topic));
-            case ListSource.Newest newest -> everywhere(page -> page.date() != null);
+            case ListSource.Newest newest -> everywhere(page -> true);
         };
     }
 
@@ -141,8 +141,16 @@ final class ListReading {
         return switch (order) {
             case TREE -> pages;
             case TITLE -> pages.stream().sorted(BY_TITLE).toList();
-            case NEWEST -> pages.stream().sorted(NEWEST_FIRST).toList();
+            case NEWEST -> pages.stream().sorted(newestFirst()).toList();
         };
+    }
+
+    /** A page that was part of no release yet is as new as can be. */
+    private Comparator<Branch<PageId, Page>> newestFirst() {
+        return Comparator.comparing(
+                page -> Objects.requireNonNullElseGet(
+                        page.value().date(), () -> site.published().getOrDefault(page.id(), LocalDate.MAX)),
+                Comparator.reverseOrder());
     }
 
     private MenuEntry row(Branch<PageId, Page> page, int levels) {

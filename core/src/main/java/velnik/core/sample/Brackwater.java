@@ -216,7 +216,7 @@ public final class Brackwater {
 
     /** The whole site, as {@link #changes} make it. */
     public static Site site() {
-        return switch (Changes.applyAll(Site.bare(), changes(), Circumstances.NOTHING_PUBLISHED)) {
+        return switch (Changes.applyAll(Site.bare(), changes(), Circumstances.NOBODY)) {
             case Outcome.Applied applied -> applied.site();
             case Outcome.Refused refused ->
                 throw new IllegalStateException(refused.why().sentence());

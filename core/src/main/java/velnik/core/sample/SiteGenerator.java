@@ -72,7 +72,7 @@ public final class SiteGenerator {
     }
 
     private static Site applied(Site site, Change change) {
-        return switch (Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED)) {
+        return switch (Changes.apply(site, change, Circumstances.NOBODY)) {
             case Outcome.Applied applied -> applied.site();
             case Outcome.Refused refused ->
                 throw new IllegalStateException(refused.why().sentence());

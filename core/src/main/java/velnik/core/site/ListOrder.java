@@ -4,6 +4,6 @@ package velnik.core.site;
 public enum ListOrder {
     TREE,
     TITLE,
-    /** By the pages' dates; those without one come last, as in the tree. */
+    /** By the pages' dates, else by their first release, the newest first; of one day, as in the tree. */
     NEWEST
 }

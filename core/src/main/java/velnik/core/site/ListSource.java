@@ -15,6 +15,6 @@ public sealed interface ListSource {
     /** All pages that have a topic, wherever they stand, on one level. */
     record OfTopic(String topic) implements ListSource {}
 
-    /** All pages that have a date, wherever they stand, on one level and the newest first. */
+    /** All pages, wherever they stand, on one level and the newest first. */
     record Newest() implements ListSource {}
 }

@@ -1,7 +1,10 @@
 package velnik.core.site;
 
+import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +17,8 @@ import velnik.core.outline.Outline;
  * @param menus all menus in one outline: each {@link MenuRow.Menu} a row at the top, its items beneath
  * @param assignments at most one for each zone and scope
  * @param bin what was removed and can be put back, the oldest first; part of no release
+ * @param published the day each page was first part of a release, those since removed too. Releases make it, no change
+ *     does, so it is no part of a comparison
  */
 public record Site(
         Details details,
@@ -21,7 +26,8 @@ public record Site(
         @Nullable PageId home,
         Outline<MenuRowId, MenuRow> menus,
         List<Assignment> assignments,
-        List<Removal> bin) {
+        List<Removal> bin,
+        Map<PageId, LocalDate> published) {
 
     private static final Comparator<Assignment> BY_ZONE_AND_SCOPE = Comparator.comparing(Assignment::zone)
             .thenComparing(assignment -> assignment.scope().word());
@@ -31,6 +37,7 @@ public record Site(
     public Site {
         assignments = ordered(assignments, BY_ZONE_AND_SCOPE);
         bin = ordered(bin, BY_TIME);
+        published = Map.copyOf(published);
         if ((home == null) != (pages.size() == 0) || (home != null && !pages.contains(home))) {
             throw new IllegalArgumentException("a site with pages has one of them as its home, not " + home);
         }
@@ -48,7 +55,7 @@ public record Site(
 
     /** Before anything was arranged. */
     public static Site bare() {
-        return new Site(Details.NONE, Outline.empty(), null, Outline.empty(), List.of(), List.of());
+        return new Site(Details.NONE, Outline.empty(), null, Outline.empty(), List.of(), List.of(), Map.of());
     }
 
     public boolean isHome(PageId page) {
@@ -75,19 +82,30 @@ public record Site(
     }
 
     public Site withPages(Outline<PageId, Page> newPages, @Nullable PageId newHome) {
-        return new Site(details, newPages, newHome, menus, assignments, bin);
+        return new Site(details, newPages, newHome, menus, assignments, bin, published);
     }
 
     public Site withMenus(Outline<MenuRowId, MenuRow> newMenus) {
-        return new Site(details, pages, home, newMenus, assignments, bin);
+        return new Site(details, pages, home, newMenus, assignments, bin, published);
     }
 
     public Site withAssignments(List<Assignment> newAssignments) {
-        return new Site(details, pages, home, menus, newAssignments, bin);
+        return new Site(details, pages, home, menus, newAssignments, bin, published);
     }
 
     public Site withBin(List<Removal> newBin) {
-        return new Site(details, pages, home, menus, assignments, newBin);
+        return new Site(details, pages, home, menus, assignments, newBin, published);
+    }
+
+    public Site withPublished(Map<PageId, LocalDate> newPublished) {
+        return new Site(details, pages, home, menus, assignments, bin, newPublished);
+    }
+
+    /** After a release of it: pages that were part of none before have that day as their first. */
+    public Site releasedOn(LocalDate day) {
+        Map<PageId, LocalDate> days = new HashMap<>(published);
+        pages.walk().forEach(row -> days.putIfAbsent(row.id(), day));
+        return withPublished(days);
     }
 
     public Optional<Removal> findRemoval(RemovalId id) {

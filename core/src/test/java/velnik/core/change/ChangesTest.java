@@ -174,8 +174,7 @@ public class ChangesTest {
 
     @Test
     public void onePageTooMany_isRefused() {
-        Outcome outcome =
-                Changes.apply(SiteGenerator.begun(), SiteGenerator.pages(1, 20_001), Circumstances.NOTHING_PUBLISHED);
+        Outcome outcome = Changes.apply(SiteGenerator.begun(), SiteGenerator.pages(1, 20_001), Circumstances.NOBODY);
         assertEquals(((Outcome.Refused) outcome).why().sentence(), "That would make 20001 pages; the limit is 20000.");
     }
 
@@ -187,7 +186,7 @@ public class ChangesTest {
                 List.of(
                         new Change.RetitlePage(site.page("Hire"), "Boats"),
                         new Change.RetitlePage(site.page("Repairs"), "")),
-                Circumstances.NOTHING_PUBLISHED);
+                Circumstances.NOBODY);
         assertEquals(((Outcome.Refused) outcome).why(), new Refusal.TitleEmpty());
         assertEquals(site.site().pages().get(site.page("Hire")).title(), "Hire");
     }

@@ -131,7 +131,7 @@ public class MenuRefusalsTest {
     public void change_thatCannotBe_isRefused_andNothingChanges(Change change, String sentence) {
         SiteScript script = brackwater();
         var before = script.site();
-        switch (Changes.apply(before, change, Circumstances.NOTHING_PUBLISHED)) {
+        switch (Changes.apply(before, change, Circumstances.NOBODY)) {
             case Outcome.Refused(Refusal why) -> assertEquals(why.sentence(), sentence);
             case Outcome.Applied applied -> throw new AssertionError("not refused: " + change);
         }
@@ -156,13 +156,13 @@ public class MenuRefusalsTest {
         Change page = new Change.AddPages(List.of(Change.NewPage.open(fresh, Place.top(), "Boat talk")));
         Change item = add(new ItemKind.ToPage(fresh, 0), "", script.menu("Short"));
         Outcome.Applied applied =
-                (Outcome.Applied) Changes.applyAll(script.site(), List.of(page, item), Circumstances.NOTHING_PUBLISHED);
+                (Outcome.Applied) Changes.applyAll(script.site(), List.of(page, item), Circumstances.NOBODY);
         assertEquals(applied.title(), "Add Boat talk to the top level and 1 more");
         assertEquals(applied.sentence(), "Boat talk added to the top level. Boat talk added to Short.");
         Outcome refused = Changes.applyAll(
                 script.site(),
                 List.of(page, add(new ItemKind.Text(), " ", script.menu("Short"))),
-                Circumstances.NOTHING_PUBLISHED);
+                Circumstances.NOBODY);
         assertTrue(refused instanceof Outcome.Refused);
         assertEquals(script.site(), brackwater().site());
     }

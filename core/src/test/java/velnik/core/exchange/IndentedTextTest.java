@@ -44,7 +44,7 @@ public class IndentedTextTest {
         Outcome outcome = Changes.apply(
                 SiteGenerator.begun(),
                 OutlineImport.addingPages(lines, Place.top(), number -> new PageId("p" + number)),
-                Circumstances.NOTHING_PUBLISHED);
+                Circumstances.NOBODY);
         Site site = ((Outcome.Applied) outcome).site();
         String shown = site.pages().walk().stream()
                 .map(row -> site.pages().levelOf(row.id()) + " " + row.value().title())

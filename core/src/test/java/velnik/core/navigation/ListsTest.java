@@ -3,6 +3,7 @@ package velnik.core.navigation;
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
 
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -71,14 +72,6 @@ public class ListsTest {
             },
             {list(new ListSource.OfTopic("nobody's"), 1, tree, all), ""},
             {
-                list(new ListSource.Newest(), 1, tree, Optional.of(3)),
-                "New pontoon open, Apprentice wanted, Spring tides in March"
-            },
-            {
-                list(new ListSource.Newest(), 1, title, all, "Apprentice wanted"),
-                "New pontoon open, Spring tides in March, Varnish day"
-            },
-            {
                 list(under("News"), 1, ListOrder.NEWEST, all),
                 "New pontoon open, Apprentice wanted, Spring tides in March, Varnish day"
             },
@@ -91,9 +84,32 @@ public class ListsTest {
 
     @Test(dataProvider = "lists")
     public void list_yieldsBySettings(ItemKind.PageList list, String shown) {
-        SiteScript script = brackwater().addsMenu("Listed");
+        SiteScript script =
+                brackwater().publishes(LocalDate.parse("2026-01-15")).addsMenu("Listed");
         script.puts(list, "", script.menu("Listed")).assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Listed");
         assertEquals(script.sees("Home", Zone.PHONE_DRAWER), shown);
+    }
+
+    /** By the page's date, else its first release; a page that waits for its first is the newest of all. */
+    @Test
+    public void newest_goesByDateElseByFirstRelease() {
+        SiteScript script = brackwater().publishes(LocalDate.parse("2026-03-10"));
+        script.adds("Two new skiffs", "News").addsMenu("Listed");
+        script.puts(
+                        list(new ListSource.Newest(), 1, ListOrder.TITLE, Optional.of(5), "Hire"),
+                        "",
+                        script.menu("Listed"))
+                .assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Listed");
+        String waiting = "Two new skiffs, New pontoon open, Apprentice wanted, Home, Canoes";
+        assertEquals(script.sees("Home", Zone.PHONE_DRAWER), waiting);
+        script.publishes(LocalDate.parse("2026-04-01")).retitles("Two new skiffs", "New skiffs");
+        assertEquals(
+                script.sees("Home", Zone.PHONE_DRAWER),
+                "New pontoon open, Apprentice wanted, New skiffs, Home, Canoes");
+        script.removes("New skiffs").publishes(LocalDate.parse("2026-06-01")).restores("gone-0");
+        assertEquals(
+                script.sees("Home", Zone.PHONE_DRAWER),
+                "New pontoon open, Apprentice wanted, New skiffs, Home, Canoes");
     }
 
     @Test
@@ -120,7 +136,7 @@ public class ListsTest {
 
     @Test
     public void settingAListAnotherWay_keepsWhatItsRowsWereGiven() {
-        SiteScript script = brackwater();
+        SiteScript script = brackwater().publishes(LocalDate.parse("2026-01-15"));
         script.does(new MenuChange.SetItemKind(
                 new MenuRowId("main-list"), list(new ListSource.WholeTree(), 1, ListOrder.TREE, Optional.of(6))));
         assertEquals(

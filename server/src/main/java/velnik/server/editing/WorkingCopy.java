@@ -2,6 +2,7 @@ package velnik.server.editing;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +21,7 @@ import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.change.Undoing;
 import velnik.core.compare.Difference;
+import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.shared.ProblemException;
 import velnik.server.storage.JournalEntry;
@@ -37,7 +39,6 @@ public class WorkingCopy {
     private final History history;
     private final ReentrantLock editing = new ReentrantLock();
     private volatile State state;
-    private volatile Circumstances circumstances;
 
     /** @param revision how many edits the site took */
     public record State(long revision, Site site) {}
@@ -49,9 +50,8 @@ public class WorkingCopy {
         this.store = store;
         this.clock = clock;
         SiteStore.Stored stored = store.load();
-        this.state = new State(stored.revision(), stored.site());
+        this.state = new State(stored.revision(), stored.site().withPublished(releases.firstReleases()));
         this.history = new History(store.newestEntries(History.REACH));
-        this.circumstances = Circumstances.NOTHING_PUBLISHED.published(releases.everPublished());
     }
 
     public State state() {
@@ -68,9 +68,9 @@ public class WorkingCopy {
         }
     }
 
-    /** Tells that more pages were published. */
-    public void published(Circumstances now) {
-        circumstances = now;
+    /** Tells that pages were published, and when first. */
+    public void published(Map<PageId, LocalDate> firstReleases) {
+        state = new State(state.revision(), state.site().withPublished(firstReleases));
     }
 
     /**
@@ -105,7 +105,7 @@ public class WorkingCopy {
     }
 
     private Outcome tried(String person, List<Change> changes) {
-        return Changes.applyAll(state.site(), changes, circumstances.at(now(), person));
+        return Changes.applyAll(state.site(), changes, new Circumstances(now(), person));
     }
 
     private Instant now() {

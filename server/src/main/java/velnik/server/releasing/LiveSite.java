@@ -1,6 +1,7 @@
 package velnik.server.releasing;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
@@ -48,7 +49,8 @@ public class LiveSite {
                         null,
                         workingCopy.menus(),
                         workingCopy.assignments(),
-                        List.of());
+                        List.of(),
+                        Map.of());
         return Waiting.between(from, workingCopy);
     }
 }

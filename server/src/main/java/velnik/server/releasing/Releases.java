@@ -1,6 +1,7 @@
 package velnik.server.releasing;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
@@ -8,8 +9,8 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
-import velnik.core.change.Circumstances;
 import velnik.core.site.PageId;
+import velnik.core.site.Site;
 import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.ProblemException;
 import velnik.server.storage.Release;
@@ -59,22 +60,21 @@ public class Releases {
                 throw new ProblemException(
                         HttpStatus.UNPROCESSABLE_CONTENT, "nothing-waits", "Nothing waits to be published.");
             }
+            Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+            Site published = state.site().releasedOn(Release.dayOf(now));
             Release release = new Release(
                     newest == null ? 1 : newest.number() + 1,
                     request,
                     state.revision(),
                     person,
-                    clock.instant().truncatedTo(ChronoUnit.MILLIS),
+                    now,
                     note.strip(),
-                    state.site().withBin(List.of()));
-            Set<PageId> before = store.everPublished();
-            Set<PageId> published = new HashSet<>(before);
-            state.site().pages().walk().forEach(row -> published.add(row.id()));
-            Set<PageId> fresh = new HashSet<>(published);
-            fresh.removeAll(before);
-            store.keep(release, fresh);
+                    published.withBin(List.of()));
+            Set<PageId> newlyReleased = new HashSet<>(published.published().keySet());
+            newlyReleased.removeAll(state.site().published().keySet());
+            store.keep(release, newlyReleased);
             live.become(release);
-            workingCopy.published(Circumstances.NOTHING_PUBLISHED.published(published));
+            workingCopy.published(published.published());
             return release;
         });
     }

@@ -1,9 +1,11 @@
 package velnik.server.storage;
 
-import static java.util.stream.Collectors.toSet;
+import static java.util.stream.Collectors.toMap;
 
 import jakarta.persistence.EntityManagerFactory;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.hibernate.SessionFactory;
@@ -28,7 +30,7 @@ class HibernateReleaseStore implements ReleaseStore {
                         session.createSelectionQuery("from ReleaseEntity order by number desc", ReleaseEntity.class)
                                 .setMaxResults(1)
                                 .getSingleResultOrNull())
-                .map(entity -> entity.release(forms)));
+                .map(entity -> entity.release(forms, firstReleases())));
     }
 
     @Override
@@ -40,22 +42,21 @@ class HibernateReleaseStore implements ReleaseStore {
     }
 
     @Override
-    public Set<PageId> everPublished() {
+    public Map<PageId, LocalDate> firstReleases() {
         return sessions.fromStatelessSession(session ->
                 session
-                        .createSelectionQuery("select pageId from PublishedPageEntity", String.class)
+                        .createSelectionQuery("from PublishedPageEntity", PublishedPageEntity.class)
                         .getResultList()
                         .stream()
-                        .map(PageId::new)
-                        .collect(toSet()));
+                        .collect(toMap(row -> new PageId(row.pageId), row -> Release.dayOf(row.firstAt))));
     }
 
     @Override
-    public void keep(Release release, Set<PageId> newlyPublished) {
+    public void keep(Release release, Set<PageId> newlyReleased) {
         sessions.inStatelessTransaction(session -> {
             session.insert(ReleaseEntity.of(release, forms));
-            session.insertMultiple(newlyPublished.stream()
-                    .map(page -> new PublishedPageEntity(page.value()))
+            session.insertMultiple(newlyReleased.stream()
+                    .map(page -> new PublishedPageEntity(page.value(), release.at()))
                     .toList());
         });
         durability.force();

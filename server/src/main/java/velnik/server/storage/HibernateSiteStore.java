@@ -3,6 +3,7 @@ package velnik.server.storage;
 import jakarta.persistence.EntityManagerFactory;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.hibernate.SessionFactory;
@@ -59,7 +60,8 @@ class HibernateSiteStore implements SiteStore {
                                     .toList(),
                             all(session, RemovalEntity.class).stream()
                                     .map(row -> forms.read(row.format, row.content, Removal.class))
-                                    .toList()));
+                                    .toList(),
+                            Map.of()));
         });
     }
 

@@ -1,6 +1,8 @@
 package velnik.server.storage;
 
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import velnik.core.site.Site;
 
 /**
@@ -10,4 +12,10 @@ import velnik.core.site.Site;
  * @param request the client's name for the publishing, by which a repeat is recognised
  * @param revision of the working copy it was made from
  */
-public record Release(int number, String request, long revision, String person, Instant at, String note, Site site) {}
+public record Release(int number, String request, long revision, String person, Instant at, String note, Site site) {
+
+    /** The day of a moment, in UTC as long as sites have no time zone of their own. */
+    public static LocalDate dayOf(Instant moment) {
+        return LocalDate.ofInstant(moment, ZoneOffset.UTC);
+    }
+}

@@ -4,6 +4,10 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Map;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
 
 @Entity
 @Table(name = "release")
@@ -35,7 +39,8 @@ class ReleaseEntity {
         return entity;
     }
 
-    Release release(StoredForms forms) {
-        return new Release(number, request, revision, person, at, note, forms.readSite(format, site));
+    Release release(StoredForms forms, Map<PageId, LocalDate> firstReleases) {
+        Site released = forms.readSite(format, site).withPublished(firstReleases);
+        return new Release(number, request, revision, person, at, note, released);
     }
 }

@@ -1,7 +1,9 @@
 package velnik.server.storage;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import velnik.core.site.PageId;
@@ -12,17 +14,19 @@ public interface ReleaseStore {
     /** A release without its site. */
     record Heading(int number, String person, Instant at, String note) {}
 
+    /** Its site knows the first releases of its pages. */
     Optional<Release> findNewest();
 
     /** All, newest first. */
     List<Heading> headings();
 
-    Set<PageId> everPublished();
+    /** The day each page was first part of a release. */
+    Map<PageId, LocalDate> firstReleases();
 
     /**
      * Keeps a release. When it returns, it is on the disk.
      *
-     * @param newlyPublished its pages that were part of no release before
+     * @param newlyReleased its pages that were part of no release before
      */
-    void keep(Release release, Set<PageId> newlyPublished);
+    void keep(Release release, Set<PageId> newlyReleased);
 }

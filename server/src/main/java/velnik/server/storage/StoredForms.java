@@ -7,6 +7,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -215,7 +216,8 @@ class StoredForms {
                 stored.home().orElse(null),
                 outline(stored.menus()),
                 stored.assignments(),
-                List.of());
+                List.of(),
+                Map.of());
     }
 
     /** What was written, as the newest format has it. */

@@ -99,6 +99,34 @@ public class ArrangingTest {
         }
     }
 
+    /** A page that waits for its first release is the newest; once it is out it is as new as the others of that day. */
+    @Test
+    public void newestPages_goByTheirFirstRelease_alsoAfterARestart() throws IOException {
+        try (Started own = Started.demo()) {
+            Caller owner = own.mara();
+            String list =
+                    "{'kind':'LIST','page':null,'carries':null,'address':null,'menu':null,'list':{'source':'NEWEST',"
+                            + "'page':null,'topic':null,'levels':1,'order':'NEWEST','atMost':1,'leftOut':[]}}";
+            owner.edits("{'kind':'addItems','items':[{'id':'newest','place':{'parent':'short','after':null,"
+                            + "'anchor':null},'kind':" + list + ",'label':'New here'}]}")
+                    .answers(200);
+            owner.edits("{'kind':'addPages','pages':[{'id':'skiffs','place':{'parent':'contact','after':null},"
+                            + "'title':'Two new skiffs','reach':null}]}")
+                    .answers(200);
+            assertTrue(lists(owner, "newest skiffs"));
+            owner.publishes().answers(201);
+            assertFalse(lists(owner, "newest skiffs"));
+            assertTrue(lists(owner, "newest home"));
+            try (Started again = own.again()) {
+                assertTrue(lists(again.mara(), "newest home"));
+            }
+        }
+    }
+
+    private static boolean lists(Caller caller, String key) {
+        return caller.gets("/-/api/menus").answers(200).response().body().contains("\"" + key + "\"");
+    }
+
     @DataProvider
     public Object[][] refused() {
         return new Object[][] {

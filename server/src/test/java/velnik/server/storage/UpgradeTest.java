@@ -14,7 +14,9 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import org.flywaydb.core.Flyway;
 import org.h2.tools.RunScript;
 import org.testng.annotations.BeforeClass;
@@ -68,6 +70,10 @@ public class UpgradeTest {
                     firstLabels(storage.releases().findNewest().orElseThrow().site()),
                     List.of("Home", "Hire", "Repairs"));
 
+            assertEquals(storage.releases().firstReleases().size(), 49);
+            assertEquals(
+                    Set.copyOf(storage.releases().firstReleases().values()), Set.of(LocalDate.parse("2026-11-25")));
+
             Difference moved = storage.sites().findEntry(4).orElseThrow().difference();
             Site undone = ((Undoing.Result.Undone) Undoing.undo(site, moved)).site();
             assertEquals(firstLabels(undone), List.of("Home", "Hire", "Repairs"));
@@ -81,7 +87,7 @@ public class UpgradeTest {
 
             // The assignment was stored under the name it had then.
             Change change = new MenuChange.AssignMenus(Zone.HEADER, new Scope.Everywhere(), null);
-            edited = ((Outcome.Applied) Changes.apply(site, change, Circumstances.NOTHING_PUBLISHED)).site();
+            edited = ((Outcome.Applied) Changes.apply(site, change, Circumstances.NOBODY)).site();
             storage.sites()
                     .write(
                             site,
