@@ -1,8 +1,10 @@
-import react from "@vitejs/plugin-react";
+import babel from "@rolldown/plugin-babel";
+import react, { reactCompilerPreset } from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 
 export default defineConfig({
-  plugins: [react()],
+  // What a screen has drawn it draws again only where its values are others; no component says so by hand.
+  plugins: [react(), babel({ presets: [reactCompilerPreset()] })],
   base: "/-/static/editor/",
   // The server puts a fresh nonce in its place with every answer.
   html: { cspNonce: "__CSP_NONCE__" },

@@ -46,9 +46,11 @@ function show(html: string): void {
   const page = fresh.body.dataset.page ?? null;
   const same = page === shown;
   document.dispatchEvent(new Event("velnik:before-merge"));
-  Idiomorph.morph(document.body, fresh.body.outerHTML, {
+  Idiomorph.morph(document.body, fresh.body, {
     ignoreActiveValue: true,
     callbacks: {
+      // Most of a page stays as it is, and the browser sees that many times faster than a walk through it.
+      beforeNodeMorphed: (old: Node, next: Node) => !old.isEqualNode(next),
       beforeAttributeUpdated: (name: string) => !(same && KEPT.has(name)),
     },
   });

@@ -10,6 +10,7 @@ import { Several } from "../outline/Several";
 import { TitleField } from "../outline/TitleField";
 import { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
+import { Later } from "../shared/Later";
 import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
 import { type Result, sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
@@ -264,14 +265,16 @@ export function MenuDesk(props: {
         </Button>
       </div>
       {selected && (
-        <MenuActions
-          node={selected}
-          title={choice.rows.size > 1 ? `${choice.rows.size} rows` : titleOf(selected) || "The list"}
-          several={choice.rows.size > 1 ? kindOfRows(nodes) : undefined}
-          may={(to) => moveOf(outline, copy.tree, nodes, to) !== null}
-          onMove={move}
-          onDo={perform}
-        />
+        <Later of={`${selected.id} ${choice.rows.size}`}>
+          <MenuActions
+            node={selected}
+            title={choice.rows.size > 1 ? `${choice.rows.size} rows` : titleOf(selected) || "The list"}
+            several={choice.rows.size > 1 ? kindOfRows(nodes) : undefined}
+            may={(to) => moveOf(outline, copy.tree, nodes, to) !== null}
+            onMove={move}
+            onDo={perform}
+          />
+        </Later>
       )}
       <Outline
         label="Menus"

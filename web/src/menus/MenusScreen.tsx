@@ -1,6 +1,7 @@
 import { memo, useEffect, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { type Choice, only, present } from "../outline/choice";
+import { Later } from "../shared/Later";
 import { CouldNotLoad } from "../shell/CouldNotLoad";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
@@ -94,62 +95,67 @@ function MenusScreen({
         />
       }
       window={
-        <WindowPane
-          tree={copy.tree}
-          page={page}
-          revision={copy.revision}
-          path={pathTo(copy.tree, page).map((step) => pageOf(copy.tree, step).title)}
-          whole={whole}
-          pointed={
-            selected
-              ? { menu: selected.menu.id, item: selected.row?.item ?? null, page: listedPage(selected) }
-              : null
-          }
-          onWhole={setWhole}
-          onVisit={(visited) => {
-            if (copy.tree.pages.has(visited)) onPage(visited);
-          }}
-          nameOf={(pointed) => nameOf(outline, pointed)}
-          onPoint={(at) => {
-            const found =
-              at.item === null
-                ? at.menu === null
-                  ? undefined
-                  : outline.nodes.get(at.menu)
-                : (findItem(outline, at.item, at.page) ?? findItem(outline, at.item, null));
-            if (found) {
-              choose(only(found.id));
-              gridRef.current?.focus({ preventScroll: true });
+        <Later of={`${selected?.id} ${page} ${whole}`}>
+          {" "}
+          <WindowPane
+            tree={copy.tree}
+            page={page}
+            revision={copy.revision}
+            path={pathTo(copy.tree, page).map((step) => pageOf(copy.tree, step).title)}
+            whole={whole}
+            pointed={
+              selected
+                ? { menu: selected.menu.id, item: selected.row?.item ?? null, page: listedPage(selected) }
+                : null
             }
-          }}
-        />
+            onWhole={setWhole}
+            onVisit={(visited) => {
+              if (copy.tree.pages.has(visited)) onPage(visited);
+            }}
+            nameOf={(pointed) => nameOf(outline, pointed)}
+            onPoint={(at) => {
+              const found =
+                at.item === null
+                  ? at.menu === null
+                    ? undefined
+                    : outline.nodes.get(at.menu)
+                  : (findItem(outline, at.item, at.page) ?? findItem(outline, at.item, null));
+              if (found) {
+                choose(only(found.id));
+                gridRef.current?.focus({ preventScroll: true });
+              }
+            }}
+          />
+        </Later>
       }
       card={
-        picking ? (
-          <TreePick
-            tree={copy.tree}
-            place={picking.place}
-            where={picking.where}
-            placed={new Set(picking.menu.rows.map((row) => row.page).filter((each) => each !== null))}
-            onPlace={async (change) => {
-              const result = await store.change(change);
-              if (result.ok) stopPicking();
-              return result;
-            }}
-            onLeave={stopPicking}
-          />
-        ) : !selected ? (
-          <section className="card" aria-label="No menu">
-            <h2>There is no menu yet</h2>
-            <p className="sentence">“New menu” above the outline makes the first.</p>
-          </section>
-        ) : several.length > 1 ? (
-          <ItemsCard store={store} nodes={several} at={selected} />
-        ) : selected.row ? (
-          <ItemCard key={selected.id} copy={copy} store={store} node={selected} row={selected.row} />
-        ) : (
-          <MenuCard key={selected.id} copy={copy} store={store} menu={selected.menu} />
-        )
+        <Later of={`${selected?.id} ${several.length} ${picking?.where}`}>
+          {picking ? (
+            <TreePick
+              tree={copy.tree}
+              place={picking.place}
+              where={picking.where}
+              placed={new Set(picking.menu.rows.map((row) => row.page).filter((each) => each !== null))}
+              onPlace={async (change) => {
+                const result = await store.change(change);
+                if (result.ok) stopPicking();
+                return result;
+              }}
+              onLeave={stopPicking}
+            />
+          ) : !selected ? (
+            <section className="card" aria-label="No menu">
+              <h2>There is no menu yet</h2>
+              <p className="sentence">“New menu” above the outline makes the first.</p>
+            </section>
+          ) : several.length > 1 ? (
+            <ItemsCard store={store} nodes={several} at={selected} />
+          ) : selected.row ? (
+            <ItemCard key={selected.id} copy={copy} store={store} node={selected} row={selected.row} />
+          ) : (
+            <MenuCard key={selected.id} copy={copy} store={store} menu={selected.menu} />
+          )}
+        </Later>
       }
     />
   );

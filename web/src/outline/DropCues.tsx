@@ -48,7 +48,9 @@ function Cues(props: Props & { readonly drag: Drag }) {
   });
   const folded = target?.kind === "into" && rows[target.index]?.folded ? target.parent : null;
   const unfold = useRef(props.onUnfold);
-  unfold.current = props.onUnfold;
+  useEffect(() => {
+    unfold.current = props.onUnfold;
+  });
   useEffect(() => {
     if (folded === null) return;
     const waiting = setTimeout(() => unfold.current(folded), UNFOLD_AFTER);

@@ -1,5 +1,13 @@
 import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/react-virtual";
-import { type KeyboardEvent, type ReactNode, type RefObject, useEffect, useRef } from "react";
+import {
+  type KeyboardEvent,
+  type MouseEvent,
+  type PointerEvent,
+  type ReactNode,
+  type RefObject,
+  useEffect,
+  useRef,
+} from "react";
 import { FoldMark } from "../shared/marks";
 import { sizes } from "../shared/tokens";
 import { type Choice, goingTo, only, ticked, upTo } from "./choice";
@@ -111,7 +119,36 @@ export function Outline(props: {
     props.onKey(event);
   };
 
-  const spineOfSelected = new Set(selectedRow?.spine.slice(-1));
+  const rowUnder = ({ target }: { readonly target: EventTarget }): Row | undefined => {
+    const at =
+      target instanceof Element ? target.closest<HTMLElement>("[data-index]")?.dataset.index : undefined;
+    return at === undefined ? undefined : rows[Number(at)];
+  };
+  const isOn = ({ target }: { readonly target: EventTarget }, what: string) =>
+    target instanceof Element && target.closest(what) !== null;
+  /** A press on a mark folds; on a field it is the field's; anywhere else on a row it chooses, and may become a drag. */
+  const onPointerDown = (event: PointerEvent) => {
+    const row = rowUnder(event);
+    if (row && !isOn(event, "input, .fold")) press(event, () => props.load(row.id));
+  };
+  const onMouseDown = (event: MouseEvent) => {
+    const row = rowUnder(event);
+    if (!row || isOn(event, "input")) return;
+    event.preventDefault();
+    if (isOn(event, ".fold")) return props.onFold(row.id, !row.folded);
+    gridRef.current?.focus({ preventScroll: true });
+    if (event.shiftKey) props.onChoose(upTo(choice, ids(rows), row.id));
+    else if (event.ctrlKey || event.metaKey || props.ticking) props.onChoose(ticked(choice, row.id));
+    else if (!choice.rows.has(row.id)) props.onChoose(only(row.id));
+  };
+  const onClick = (event: MouseEvent) => {
+    // Only now, since a press on one of several may be the beginning of a drag of them all.
+    const row = rowUnder(event);
+    const plain = !event.shiftKey && !event.ctrlKey && !event.metaKey && !props.ticking;
+    if (row && plain && choice.rows.size > 1 && !isOn(event, "input, .fold")) props.onChoose(only(row.id));
+  };
+
+  const spineOfSelected = selectedRow?.spine.at(-1) ?? null;
   return (
     <div
       className={`outline columns-${props.columns.length}`}
@@ -131,9 +168,21 @@ export function Outline(props: {
           </div>
         ))}
       </div>
-      <div role="rowgroup" className="outline-body" style={{ height: virtual.getTotalSize() }}>
+      {/* biome-ignore lint/a11y/useKeyWithClickEvents: the grid hears the keys of all its rows */}
+      <div
+        role="rowgroup"
+        className="outline-body"
+        style={{ height: virtual.getTotalSize() }}
+        onPointerDown={onPointerDown}
+        onMouseDown={onMouseDown}
+        onClick={onClick}
+        onDoubleClick={(event) => {
+          const row = rowUnder(event);
+          if (row && !isOn(event, "input, .fold")) props.onEdit(row.id);
+        }}
+      >
         {virtual.getVirtualItems().map((item) => {
-          const style = { transform: `translateY(${item.start - HEAD}px)` };
+          const style = { top: item.start - HEAD };
           if (extra && item.index === extra.after + 1) {
             return (
               <div key="extra" className="outline-row extra" role="row" style={style}>
@@ -145,70 +194,19 @@ export function Outline(props: {
           }
           const at = extra && item.index > extra.after ? item.index - 1 : item.index;
           const row = rows[at];
-          if (!row) return null;
-          const [text, ...others] = props.cells(row);
           return (
-            // biome-ignore lint/a11y/useKeyWithClickEvents: the grid hears the keys of all its rows
-            <div
-              key={row.id}
-              id={rowId(row.id)}
-              className={`outline-row${choice.rows.has(row.id) ? " selected" : ""}${row.id === selected ? " at" : ""}`}
-              role="row"
-              aria-level={row.level}
-              aria-posinset={row.position}
-              aria-setsize={row.siblings}
-              aria-rowindex={at + 2}
-              aria-selected={choice.rows.has(row.id)}
-              aria-expanded={row.subpages > 0 ? !row.folded : undefined}
-              style={style}
-              onPointerDown={(event) => {
-                if (event.target instanceof HTMLInputElement) return;
-                press(event, () => props.load(row.id));
-              }}
-              onMouseDown={(event) => {
-                if (event.target instanceof HTMLInputElement) return;
-                event.preventDefault();
-                gridRef.current?.focus({ preventScroll: true });
-                if (event.shiftKey) props.onChoose(upTo(choice, ids(rows), row.id));
-                else if (event.ctrlKey || event.metaKey || props.ticking)
-                  props.onChoose(ticked(choice, row.id));
-                else if (!choice.rows.has(row.id)) props.onChoose(only(row.id));
-              }}
-              onClick={(event) => {
-                // Only now, since a press on one of several may be the beginning of a drag of them all.
-                const plain = !event.shiftKey && !event.ctrlKey && !event.metaKey && !props.ticking;
-                const onRow = event.target instanceof Element && !event.target.closest("input, .fold");
-                if (plain && onRow && choice.rows.size > 1) {
-                  props.onChoose(only(row.id));
-                }
-              }}
-              onDoubleClick={() => props.onEdit(row.id)}
-            >
-              <Spine row={row} thick={at <= selectedAt ? spineOfSelected : NONE} />
-              <div role="gridcell" className="text" style={{ paddingInlineStart: indent(row.level) }}>
-                {row.subpages > 0 && (
-                  // biome-ignore lint/a11y/noStaticElementInteractions: folding by key is Left and Right on the row
-                  <span
-                    className="fold"
-                    style={{ insetInlineStart: indent(row.level) - 16 }}
-                    onPointerDown={(event) => event.stopPropagation()}
-                    onMouseDown={(event) => {
-                      event.stopPropagation();
-                      event.preventDefault();
-                      props.onFold(row.id, !row.folded);
-                    }}
-                  >
-                    <FoldMark folded={row.folded} />
-                  </span>
-                )}
-                {text}
-              </div>
-              {others.map((cell, column) => (
-                <div key={column} role="gridcell">
-                  {cell}
-                </div>
-              ))}
-            </div>
+            row && (
+              <OutlineRow
+                key={row.id}
+                row={row}
+                index={at}
+                top={style.top}
+                chosen={choice.rows.has(row.id)}
+                at={row.id === selected}
+                thick={at <= selectedAt ? spineOfSelected : null}
+                cells={props.cells(row)}
+              />
+            )
           );
         })}
         {props.cues}
@@ -235,19 +233,58 @@ function choosing(event: KeyboardEvent, choice: Choice, rows: readonly Row[]): C
   return null;
 }
 
-const NONE: ReadonlySet<string | null> = new Set();
-
-/** The fine lines that join a row to the rows above it. */
-function Spine({ row, thick }: { readonly row: Row; readonly thick: ReadonlySet<string | null> }) {
-  return row.spine.map(
-    (ancestor, depth) =>
-      ancestor !== null && (
-        <span
-          key={ancestor}
-          className={thick.has(ancestor) ? "spine thick" : "spine"}
-          style={{ insetInlineStart: indent(depth + 1) - 12 }}
-        />
-      ),
+/** One row: its spine, its mark for folding, its cells, the first of them the text. */
+function OutlineRow(props: {
+  readonly row: Row;
+  /** From 0, among the rows that are seen. */
+  readonly index: number;
+  readonly top: number;
+  readonly chosen: boolean;
+  readonly at: boolean;
+  /** The ancestor whose line is thick. */
+  readonly thick: string | null;
+  readonly cells: readonly ReactNode[];
+}) {
+  const { row, chosen } = props;
+  const [text, ...others] = props.cells;
+  return (
+    <div
+      id={rowId(row.id)}
+      className={`outline-row${chosen ? " selected" : ""}${props.at ? " at" : ""}`}
+      role="row"
+      data-index={props.index}
+      aria-level={row.level}
+      aria-posinset={row.position}
+      aria-setsize={row.siblings}
+      aria-rowindex={props.index + 2}
+      aria-selected={chosen}
+      aria-expanded={row.subpages > 0 ? !row.folded : undefined}
+      style={{ top: props.top }}
+    >
+      {row.spine.map(
+        (ancestor, depth) =>
+          ancestor !== null && (
+            <span
+              key={ancestor}
+              className={ancestor === props.thick ? "spine thick" : "spine"}
+              style={{ insetInlineStart: indent(depth + 1) - 12 }}
+            />
+          ),
+      )}
+      <div role="gridcell" className="text" style={{ paddingInlineStart: indent(row.level) }}>
+        {row.subpages > 0 && (
+          <span className="fold" style={{ insetInlineStart: indent(row.level) - 16 }}>
+            <FoldMark folded={row.folded} />
+          </span>
+        )}
+        {text}
+      </div>
+      {others.map((cell, column) => (
+        <div key={column} role="gridcell">
+          {cell}
+        </div>
+      ))}
+    </div>
   );
 }
 

@@ -1,4 +1,5 @@
 import { Button, Input } from "antd";
+import { Later } from "../shared/Later";
 import type { PageTree } from "../working-copy/tree";
 import { ASKED, type Asked, type Filter, filters, type Known, pagesFor } from "./filter";
 
@@ -41,20 +42,41 @@ export function FindLine(props: {
           }
         }}
       />
-      {ASKED.map((asked) => (
-        <Button
-          key={asked}
-          type={filter.asked.has(asked) ? "primary" : "default"}
-          aria-pressed={filter.asked.has(asked)}
-          title={WORDS[asked][1]}
-          onClick={() => ask(asked)}
-        >
-          {WORDS[asked][0]} {pagesFor(props.tree, props.known, asked).length}
-        </Button>
-      ))}
+      <Later of={[...filter.asked].join()}>
+        {ASKED.map((asked) => (
+          <Question
+            key={asked}
+            asked={asked}
+            tree={props.tree}
+            known={props.known}
+            on={filter.asked.has(asked)}
+            onSwitch={() => ask(asked)}
+          />
+        ))}
+      </Later>
       <span className="hint" role="status">
         {filters(filter) && (props.count === 1 ? "1 page found" : `${props.count} pages found`)}
       </span>
     </search>
+  );
+}
+
+function Question(props: {
+  readonly asked: Asked;
+  readonly tree: PageTree;
+  readonly known: Known;
+  readonly on: boolean;
+  readonly onSwitch: () => void;
+}) {
+  const [name, hint] = WORDS[props.asked];
+  return (
+    <Button
+      type={props.on ? "primary" : "default"}
+      aria-pressed={props.on}
+      title={hint}
+      onClick={props.onSwitch}
+    >
+      {name} {pagesFor(props.tree, props.known, props.asked).length}
+    </Button>
   );
 }

@@ -1,5 +1,5 @@
 import { Button } from "antd";
-import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
 import type { PlaceDto } from "../api/client";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
@@ -11,6 +11,7 @@ import { Several } from "../outline/Several";
 import { TitleField } from "../outline/TitleField";
 import { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
+import { Later } from "../shared/Later";
 import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -27,7 +28,8 @@ import { useFinding } from "./useFinding";
 type Attention =
   | { readonly kind: "none" }
   | { readonly kind: "editing"; readonly page: string }
-  | { readonly kind: "adding"; readonly place: PlaceDto }
+  /** `shownAt` is where the line stands: its place, or the one before while the row it comes after is on its way. */
+  | { readonly kind: "adding"; readonly place: PlaceDto; readonly shownAt: PlaceDto }
   | { readonly kind: "problem"; readonly page: string; readonly sentence: string };
 
 const NONE: Attention = { kind: "none" };
@@ -99,7 +101,7 @@ export function PageDesk(props: {
   const add = (place: PlaceDto) => {
     setFilter(EVERYTHING); // what is new would not be found
     unfold(place.parent);
-    setAttention({ kind: "adding", place });
+    setAttention({ kind: "adding", place, shownAt: place });
   };
   const addBelow = () => add({ parent: parentOf(tree, selected), after: selected });
   const addUnder = () => add(endOf(tree, selected));
@@ -130,34 +132,28 @@ export function PageDesk(props: {
   const addPage = async (title: string, place: PlaceDto) => {
     const id = newId();
     // The next line can be typed at once: it comes after this one, which is sent first.
-    setAttention({ kind: "adding", place: { parent: place.parent, after: id } });
+    const next = { parent: place.parent, after: id };
+    setAttention((now) => ({
+      kind: "adding",
+      place: next,
+      shownAt: now.kind === "adding" ? now.shownAt : place,
+    }));
     const result = await store.change({ kind: "addPages", pages: [{ id, place, title, reach: null }] });
     if (result.ok) props.onChoose(only(id));
-    else {
-      setAttention((now) =>
-        now.kind === "adding" && now.place.after === id ? { kind: "adding", place } : now,
-      );
-    }
+    const stands = result.ok ? next : place;
+    setAttention((now) =>
+      now.kind !== "adding"
+        ? now
+        : now.place.after === id
+          ? { kind: "adding", place: stands, shownAt: stands }
+          : { ...now, shownAt: stands },
+    );
     return result;
   };
   const pastePages = async (text: string, place: PlaceDto) => {
     const result = await store.paste(text, place);
     if (result.ok) leave();
     return result;
-  };
-
-  /** Stays where it was while the row it comes after is on its way. */
-  const addLine = useRef({ after: -1, level: 1 });
-  const addLineAt = (place: PlaceDto) => {
-    const { parent } = place;
-    const known = [place.after, parent].every((id) => id === null || tree.pages.has(id));
-    if (known) {
-      addLine.current = {
-        after: lastRowOf(rows, tree, place),
-        level: parent === null ? 1 : levelOf(tree, parent) + 1,
-      };
-    }
-    return addLine.current;
   };
 
   const cells = (row: Row): ReactNode[] => {
@@ -175,7 +171,7 @@ export function PageDesk(props: {
       <TitleCell
         key="title"
         page={page}
-        row={row}
+        beneath={row.folded ? row.subpages : 0}
         problem={attention.kind === "problem" && attention.page === row.id ? attention.sentence : null}
         kept={copy.touched.has(row.id)}
       />
@@ -225,17 +221,19 @@ export function PageDesk(props: {
           </button>
         </p>
       )}
-      <PageActions
-        title={many}
-        count={choice.rows.size}
-        may={(move) => placeAfterMove(tree, pages, move) !== null}
-        onMove={move}
-        onAddBelow={addBelow}
-        onAddUnder={addUnder}
-        onEdit={() => setAttention({ kind: "editing", page: selected })}
-        onMoveTo={props.onMoveTo}
-        onRemove={remove}
-      />
+      <Later of={`${selected} ${choice.rows.size}`}>
+        <PageActions
+          title={many}
+          count={choice.rows.size}
+          may={(move) => placeAfterMove(tree, pages, move) !== null}
+          onMove={move}
+          onAddBelow={addBelow}
+          onAddUnder={addUnder}
+          onEdit={() => setAttention({ kind: "editing", page: selected })}
+          onMoveTo={props.onMoveTo}
+          onRemove={remove}
+        />
+      </Later>
       <Outline
         label="Pages"
         columns={["Title", "Address", "Stands in", "Clicks"]}
@@ -261,12 +259,13 @@ export function PageDesk(props: {
         extra={
           attention.kind === "adding"
             ? {
-                ...addLineAt(attention.place),
+                after: lastRowOf(rows, tree, attention.shownAt),
+                level: attention.shownAt.parent === null ? 1 : levelOf(tree, attention.shownAt.parent) + 1,
                 content: (
                   <AddLine
                     tree={tree}
                     place={attention.place}
-                    onPlace={(place) => setAttention({ kind: "adding", place })}
+                    onPlace={(place) => setAttention({ kind: "adding", place, shownAt: place })}
                     onAdd={addPage}
                     onPaste={pastePages}
                     onLeave={leave}

@@ -1,8 +1,9 @@
-import { memo, useMemo, useRef, useState } from "react";
+import { memo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { menusAddress } from "../menus/address";
 import { type Choice, only, present } from "../outline/choice";
 import { outermost } from "../outline/moves";
+import { Later } from "../shared/Later";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
 import { WindowPane } from "../window/WindowPane";
@@ -37,7 +38,7 @@ export const PageTreeScreen = memo(function PageTreeScreen({
     void navigate(`/pages/${next.at ?? ""}`, { replace: true });
   };
   const selected = choice.at;
-  const pages = useMemo(() => outermost(copy.tree, choice.rows), [copy.tree, choice.rows]);
+  const pages = outermost(copy.tree, choice.rows);
 
   if (selected === null) return <Start store={store} />;
 
@@ -58,43 +59,48 @@ export const PageTreeScreen = memo(function PageTreeScreen({
         />
       }
       window={
-        <WindowPane
-          page={selected}
-          revision={copy.revision}
-          path={pathTo(copy.tree, selected).map((step) => pageOf(copy.tree, step).title)}
-          whole={wholeScreen}
-          pointed={{ menu: null, item: null, page: selected }}
-          onWhole={setWholeScreen}
-          onVisit={(page) => {
-            if (copy.tree.pages.has(page)) choose(only(page));
-          }}
-          onPoint={(at) => void navigate(menusAddress(at))}
-          tree={copy.tree}
-        />
+        <Later of={`${selected} ${wholeScreen}`}>
+          {" "}
+          <WindowPane
+            page={selected}
+            revision={copy.revision}
+            path={pathTo(copy.tree, selected).map((step) => pageOf(copy.tree, step).title)}
+            whole={wholeScreen}
+            pointed={{ menu: null, item: null, page: selected }}
+            onWhole={setWholeScreen}
+            onVisit={(page) => {
+              if (copy.tree.pages.has(page)) choose(only(page));
+            }}
+            onPoint={(at) => void navigate(menusAddress(at))}
+            tree={copy.tree}
+          />
+        </Later>
       }
       card={
-        moving ? (
-          <MoveTo
-            tree={copy.tree}
-            pages={pages}
-            onMove={async (place) => {
-              const result = await store.change({ kind: "movePages", pages, place });
-              if (result.ok) {
+        <Later of={`${selected} ${choice.rows.size} ${moving}`}>
+          {moving ? (
+            <MoveTo
+              tree={copy.tree}
+              pages={pages}
+              onMove={async (place) => {
+                const result = await store.change({ kind: "movePages", pages, place });
+                if (result.ok) {
+                  setMoving(false);
+                  backToOutline();
+                }
+                return result;
+              }}
+              onLeave={() => {
                 setMoving(false);
                 backToOutline();
-              }
-              return result;
-            }}
-            onLeave={() => {
-              setMoving(false);
-              backToOutline();
-            }}
-          />
-        ) : choice.rows.size > 1 ? (
-          <PagesCard copy={copy} store={store} pages={[...choice.rows]} />
-        ) : (
-          <PageCard key={selected} copy={copy} store={store} page={selected} />
-        )
+              }}
+            />
+          ) : choice.rows.size > 1 ? (
+            <PagesCard copy={copy} store={store} pages={[...choice.rows]} />
+          ) : (
+            <PageCard key={selected} copy={copy} store={store} page={selected} />
+          )}
+        </Later>
       }
     />
   );

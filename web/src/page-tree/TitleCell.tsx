@@ -1,16 +1,16 @@
-import type { Row } from "../outline/rows";
 import { GateMark, GroupMark, KeyMark } from "../shared/marks";
 import type { Page } from "../working-copy/tree";
 
 /** A page's title with the mark of what is not ordinary about it. */
 export function TitleCell(props: {
   readonly page: Page;
-  readonly row: Row;
+  /** How many pages are folded away beneath it. */
+  readonly beneath: number;
   readonly problem: string | null;
   /** The last edit touched this page, and it is on the server's disk. */
   readonly kept: boolean;
 }) {
-  const { page, row, problem } = props;
+  const { page, problem } = props;
   return (
     <>
       {page.kind === "GROUP" && <GroupMark />}
@@ -25,7 +25,7 @@ export function TitleCell(props: {
         </span>
       ) : (
         <>
-          <Aside page={page} row={row} />
+          <Aside page={page} beneath={props.beneath} />
           {props.kept && <span className="kept">Kept</span>}
         </>
       )}
@@ -33,12 +33,12 @@ export function TitleCell(props: {
   );
 }
 
-function Aside({ page, row }: { readonly page: Page; readonly row: Row }) {
+function Aside({ page, beneath }: { readonly page: Page; readonly beneath: number }) {
   const words = [
     page.kind === "GROUP" && "group",
     page.reach === "BY_LINK_ONLY" && "by link only",
     page.reach === "HELD_BACK" && "held back",
-    row.folded && `${row.subpages} under it`,
+    beneath > 0 && `${beneath} under it`,
   ].filter(Boolean);
   return words.length > 0 && <span className="aside">{words.join(" · ")}</span>;
 }

@@ -36,11 +36,20 @@ export function pagesFor(tree: PageTree, known: Known, asked: Asked): string[] {
   return [...tree.pages.values()].filter((page) => HOLDS[asked](page, tree, known)).map((page) => page.id);
 }
 
+const plainTitles = new WeakMap<Page, string>();
+
+/** A page's title without accents and capitals; a page that is altered is another value. */
+function plainTitle(page: Page): string {
+  const known = plainTitles.get(page) ?? plain(page.title);
+  plainTitles.set(page, known);
+  return known;
+}
+
 /** The pages that a filter finds. */
 export function found(tree: PageTree, known: Known, filter: Filter): string[] {
   const text = plain(filter.text.trim());
   const asked = [...filter.asked].map((each) => HOLDS[each]);
   return [...tree.pages.values()]
-    .filter((page) => plain(page.title).includes(text) && asked.every((holds) => holds(page, tree, known)))
+    .filter((page) => plainTitle(page).includes(text) && asked.every((holds) => holds(page, tree, known)))
     .map((page) => page.id);
 }

@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type PointerEvent, type ReactNode, useState } from "react";
+import { type CSSProperties, type KeyboardEvent, type PointerEvent, type ReactNode, useState } from "react";
 
 const STORED = "velnik.split";
 /** Shares of the whole, in hundredths. */
@@ -25,20 +25,25 @@ export function Split(props: {
   return (
     <main
       className={`area ${props.whole ? "whole" : ""} shows-${shown}`}
-      style={{ ["--desk" as string]: `${shares.desk}%` }}
+      style={share("--desk", shares.desk)}
     >
       <button type="button" className="switch" onClick={() => setShown(shown === "desk" ? "beside" : "desk")}>
         {shown === "desk" ? "Window and card" : "Back to the outline"}
       </button>
       {props.desk}
       <Border label="Width of the desk" value={shares.desk} across onMove={(desk) => change({ desk })} />
-      <div className="beside" style={{ ["--window" as string]: `${shares.window}%` }}>
+      <div className="beside" style={share("--window", shares.window)}>
         {props.window}
         <Border label="Height of the window" value={shares.window} onMove={(window) => change({ window })} />
         {props.card}
       </div>
     </main>
   );
+}
+
+/** A share as a custom property, which the style sheet goes by. */
+function share(name: `--${string}`, hundredths: number): CSSProperties {
+  return { [name]: `${hundredths}%` };
 }
 
 function Border(props: {

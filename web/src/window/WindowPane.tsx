@@ -30,7 +30,7 @@ export function WindowPane(props: {
   const [choosing, setChoosing] = useState(false);
   const [trueSize, setTrueSize] = useState(false);
   const [ground, size] = useSize();
-  const frame = useFrame({
+  const { ref: frameRef, ...frame } = useFrame({
     page: props.page,
     address: addressOf(props.tree, props.page),
     revision: props.revision,
@@ -107,7 +107,7 @@ export function WindowPane(props: {
         {frame.source && (
           <iframe
             key={frame.key}
-            ref={frame.ref}
+            ref={frameRef}
             title="The visitor site"
             src={frame.source}
             sandbox="allow-scripts"

@@ -27,6 +27,11 @@ type Frame = {
   readonly outside: string | null;
 };
 
+/** By its id too, since an edit on its way may give the page another address. */
+function addressIn(base: string, address: string, page: string): string {
+  return `${base}${address}?page=${encodeURIComponent(page)}`;
+}
+
 /**
  * Keeps the window on the page asked for. The frame has no origin of its own and is spoken to by messages: the editor
  * fetches a page and the script inside merges it into what is shown, so that scroll and open submenus stay.
@@ -50,7 +55,9 @@ export function useFrame(wanted: {
   /** How often the frame has said that it is there; before the first time, nothing can be shown in it. */
   const [loads, setLoads] = useState(0);
   const latest = useRef(wanted);
-  latest.current = wanted;
+  useEffect(() => {
+    latest.current = wanted;
+  });
   const there = useRef(false);
 
   const tell = useCallback((message: Readonly<Record<string, unknown>>) => {
@@ -63,7 +70,7 @@ export function useFrame(wanted: {
       there.current = false;
       setLoads(0);
       setBase(address);
-      setSource(address + latest.current.address);
+      setSource(addressIn(address, latest.current.address, latest.current.page));
       setProblem(null);
     } catch (failed) {
       setProblem(sentenceOf(failed));
@@ -111,7 +118,7 @@ export function useFrame(wanted: {
     let outdated = false;
     const show = async () => {
       try {
-        const html = await windowPage(base + address);
+        const html = await windowPage(addressIn(base, address, page));
         if (outdated) return;
         if (html === null) return void open();
         tell({ velnik: "show", html, pointed: latest.current.pointed });

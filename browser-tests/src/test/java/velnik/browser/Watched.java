@@ -22,7 +22,7 @@ class Watched {
         page.setDefaultTimeout(15_000);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") || message.type().equals("warning")) {
-                complaints.add(message.text());
+                complaints.add(message.text() + " " + message.location());
             }
         });
         page.onPageError(complaints::add);

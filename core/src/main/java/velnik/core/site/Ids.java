@@ -8,8 +8,12 @@ final class Ids {
 
     private Ids() {}
 
+    static boolean fits(String value) {
+        return SHAPE.matcher(value).matches();
+    }
+
     static String checked(String value) {
-        if (!SHAPE.matcher(value).matches()) {
+        if (!fits(value)) {
             throw new IllegalArgumentException(
                     "an id has 1 to 60 letters, digits, hyphens and underscores, not " + shortened(value));
         }

@@ -12,6 +12,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.util.UriUtils;
@@ -59,8 +60,12 @@ class WindowController {
         return new WindowDto(BASE + windows.open());
     }
 
+    /** @param id of the page the editor wants, whose address may be another by now; without one the path decides */
     @GetMapping({BASE + "{token}", BASE + "{token}/**"})
-    ResponseEntity<String> page(@PathVariable String token, HttpServletRequest request) {
+    ResponseEntity<String> page(
+            @PathVariable String token,
+            @RequestParam(name = "page", required = false) @Nullable String id,
+            HttpServletRequest request) {
         if (!windows.isOpen(token)) {
             return html(HttpStatus.NOT_FOUND)
                     .body("<!doctype html><title>Closed</title><p data-closed>This preview is closed.");
@@ -69,7 +74,10 @@ class WindowController {
         String path = UriUtils.decode(request.getRequestURI().substring(prefix.length()), StandardCharsets.UTF_8);
         Computed.Revision now = computed.now();
         Site site = now.state().site();
-        Optional<PageId> page = Addresses.find(site, path.isEmpty() ? "/" : path);
+        Optional<PageId> page = Optional.ofNullable(id)
+                .flatMap(PageId::of)
+                .filter(site.pages()::contains)
+                .or(() -> Addresses.find(site, path.isEmpty() ? "/" : path));
         if (page.isEmpty()) {
             return html(HttpStatus.NOT_FOUND).body(writer(now, prefix, null).notFound());
         }

@@ -167,6 +167,8 @@ public class VisitingTest {
         assertEquals(page.statusCode(), 200);
         assertTrue(page.body().contains("<h1>&lt;b&gt;Here&lt;/b&gt;</h1>"), page.body());
         assertTrue(page.body().contains("href=\"" + window + "/hire\""));
+        assertEquals(server.visit(window + "/its-old-address?page=find-us").body(), page.body());
+        assertEquals(server.visit(window + "/about-us/find-us?page=%3C").body(), page.body());
         assertTrue(server.visit(window + "/summer-regatta").body().contains("Held back: visitors get"));
         assertEquals(server.visit("/about-us/find-us").body().contains("Here"), false);
         assertEquals(server.visit("/-/window/guessed/hire").statusCode(), 404);
