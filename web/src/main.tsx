@@ -10,7 +10,8 @@ import { useTheme } from "./shared/theme";
 import { Entrance } from "./shell/Entrance";
 
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } },
+  // Answers belong to a revision; those of an old one are asked for no more.
+  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, gcTime: 5_000 } },
 });
 
 function Editor() {

@@ -17,7 +17,7 @@ import type { Row } from "./rows";
 import "./outline.css";
 
 /** Rows drawn beyond what is seen, so that scrolling meets no gap. */
-const BEYOND = 14;
+const BEYOND = 6;
 
 /** A row that is not in the tree yet, such as the add line, shown among the others. */
 export type ExtraRow = { readonly after: number; readonly level: number; readonly content: ReactNode };

@@ -33,8 +33,10 @@ public class EditorSpeed extends BrowserTest {
             line("Pages usable with 5,000 pages, median", 1_500, median(5, () -> usable(velnik, page, "pages")));
             mara.chooses("Kayaks");
             line("a keyboard move painted with its answer, p95", 100, percentile(95, 40, () -> moved(page)));
+            rests(page);
             line("scrolling through 5,000 rows, a frame, p95", 25, percentile(95, 1, () -> scrolled(page)));
             page.getByLabel("Find a page").focus();
+            rests(page);
             line("a letter typed to find pages, painted, p95", 50, percentile(95, 20, () -> found(page)));
             mara.presses("Escape");
             mara.sends(menus());
@@ -90,9 +92,14 @@ public class EditorSpeed extends BrowserTest {
                 """));
     }
 
-    /** From the key until the frame in which the answer is painted; as a person does it, not while the last is drawn. */
+    /** Until what the last edit set going is done, as a person would. */
+    private static void rests(Page page) {
+        page.waitForTimeout(1_000);
+    }
+
+    /** From the key until the frame in which the answer is painted. */
     private static double moved(Page page) {
-        page.waitForTimeout(700);
+        rests(page);
         page.evaluate("""
                 () => { window.painted = new Promise(resolve => {
                   document.addEventListener('keydown', function listen(event) {

@@ -55,9 +55,17 @@ final class Owner extends Watched {
                                 .getByText(title, new Locator.GetByTextOptions().setExact(true))));
     }
 
+    /** Scrolls to a row, since rows out of sight are not drawn. */
+    private Locator found(String title) {
+        for (int top = 0; row(title).count() == 0 && top < 4_000; top += 300) {
+            outline().evaluate("(outline, top) => { outline.scrollTop = top; }", top);
+        }
+        return row(title);
+    }
+
     Owner chooses(String title) {
         gestures++;
-        row(title).click();
+        found(title).click();
         assertThat(row(title)).hasAttribute("aria-selected", "true");
         return this;
     }
@@ -65,7 +73,7 @@ final class Owner extends Watched {
     /** Takes all rows from the chosen one to this. */
     Owner choosesUpTo(String title) {
         gestures++;
-        row(title).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        found(title).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
         assertThat(row(title)).hasAttribute("aria-selected", "true");
         return this;
     }
