@@ -48,7 +48,7 @@ final class RandomMenuEdits {
         }
         MenuRowId row = any(rows);
         PageId page = pages.getFirst();
-        return switch (random.nextInt(14)) {
+        return switch (random.nextInt(17)) {
             case 0 -> addMenu();
             case 1, 2, 3, 4 ->
                 new MenuChange.AddItems(
@@ -61,6 +61,10 @@ final class RandomMenuEdits {
             case 9 -> new MenuChange.CopyMenuRow(row, "copy-" + made++);
             case 10 -> new MenuChange.FreezeList(row, "ice-" + made++);
             case 11 -> new MenuChange.DetachBranch(row, page, "own-" + made++);
+            case 13, 14 -> new MenuChange.PlacePages(List.of(new MenuChange.NewPlace(site.menuOf(row), id(), page)));
+            case 15 ->
+                new MenuChange.TakePagesOut(
+                        new RemovalId("bin-" + made++), List.of(new MenuChange.OldPlace(site.menuOf(row), page)));
             case 12 -> new MenuChange.SetAside(List.of(row), random.nextBoolean());
             default -> assign(rows, pages);
         };

@@ -59,6 +59,8 @@ public final class Changes {
             case MenuChange.CopyMenuRow copy -> Menus.make(draft, copy);
             case MenuChange.RemoveMenuRows remove -> Removing.make(draft, remove);
             case MenuChange.AddItems add -> Items.make(draft, add);
+            case MenuChange.PlacePages place -> PagesInMenus.make(draft, place);
+            case MenuChange.TakePagesOut take -> PagesInMenus.make(draft, take);
             case MenuChange.MoveItems move -> Items.make(draft, move);
             case MenuChange.SetItems set -> Items.make(draft, set);
             case MenuChange.SetItemKind set -> Items.make(draft, set);

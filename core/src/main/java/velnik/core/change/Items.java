@@ -40,7 +40,7 @@ final class Items {
         return MenuChecks.sound(draft.site(), menus);
     }
 
-    private static Optional<Refusal> add(Draft draft, MenuChange.NewItem fresh) {
+    static Optional<Refusal> add(Draft draft, MenuChange.NewItem fresh) {
         Site site = draft.site();
         String label = Titling.cleaned(fresh.label());
         Optional<Refusal> refusal = MenuChecks.isFree(site, fresh.id())

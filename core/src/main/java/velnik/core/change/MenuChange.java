@@ -47,6 +47,30 @@ public sealed interface MenuChange extends Change {
     record NewItem(
             MenuRowId id, Place<MenuRowId> place, @Nullable Anchor anchor, ItemKind kind, String label) {}
 
+    /** Puts pages into menus, each where the order of the page tree has it, or back into a list that leaves it out. */
+    record PlacePages(List<NewPlace> pages) implements MenuChange {
+        public PlacePages {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** @param item names the item that is made; a list that takes the page back makes none */
+    record NewPlace(MenuRowId menu, MenuRowId item, PageId page) {}
+
+    /**
+     * Takes pages out of menus wherever they stand in them: items go into the bin with all that is under them, lists
+     * leave the pages out.
+     *
+     * @param removal names the items in the bin
+     */
+    record TakePagesOut(RemovalId removal, List<OldPlace> pages) implements MenuChange {
+        public TakePagesOut {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    record OldPlace(MenuRowId menu, PageId page) {}
+
     /** Moves items with all that is under them, within a menu or between menus. They stand in the order given. */
     record MoveItems(
             List<MenuRowId> items,

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
+import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
@@ -41,6 +42,8 @@ final class MenuTelling {
             }
             case MenuChange.SetAside set -> aside(set);
             case MenuChange.AddItems add -> added(add);
+            case MenuChange.PlacePages place -> placed(place);
+            case MenuChange.TakePagesOut take -> takenOut(take);
             case MenuChange.MoveItems move -> moved(some(after, move.items()), where(move));
             case MenuChange.MoveMenus move ->
                 moved(
@@ -103,6 +106,41 @@ final class MenuTelling {
         String where =
                 into(Objects.requireNonNull(add.items().getFirst().place().parent()));
         return new Telling("Add " + what + more + where, what + " added" + where + more + ".");
+    }
+
+    private Telling placed(MenuChange.PlacePages place) {
+        MenuChange.NewPlace first = place.pages().getFirst();
+        int more = place.pages().size() - 1;
+        String what = title(first.page()) + (more == 0 ? "" : " and " + more + " more");
+        String title = "Place " + what + " in " + name(first.menu());
+        if (more > 0) {
+            return new Telling(title, what + " placed.");
+        }
+        String where = after.menus().contains(first.item()) ? standing(first.item()) : " by the list";
+        return new Telling(title, what + " stands in " + name(first.menu()) + where + ".");
+    }
+
+    /** ", under Afloat, after Hire" */
+    private String standing(MenuRowId item) {
+        MenuRowId parent = after.menus().parentOf(item).orElseThrow();
+        @Nullable MenuRowId before = null;
+        for (Branch<MenuRowId, MenuRow> row : after.menus().childrenOf(parent)) {
+            if (row.id().equals(item)) {
+                break;
+            }
+            before = row.id();
+        }
+        return (after.menus().get(parent) instanceof MenuRow.Menu ? "" : ", under " + name(parent))
+                + (before == null ? ", first" : ", after " + name(before));
+    }
+
+    private Telling takenOut(MenuChange.TakePagesOut take) {
+        MenuChange.OldPlace first = take.pages().getFirst();
+        int more = take.pages().size() - 1;
+        String what = title(first.page()) + (more == 0 ? "" : " and " + more + " more");
+        return new Telling(
+                "Take " + what + " out of " + name(first.menu()),
+                more == 0 ? what + " is no longer in " + name(first.menu()) + "." : what + " taken out.");
     }
 
     private static Telling moved(String what, String where) {

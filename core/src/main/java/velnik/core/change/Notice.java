@@ -44,6 +44,20 @@ public sealed interface Notice {
         }
     }
 
+    /** Items that had labels of their own went into the bin with them. */
+    record LabelsWent(List<String> labels) implements Notice {
+        public LabelsWent {
+            labels = List.copyOf(labels);
+        }
+
+        @Override
+        public String sentence() {
+            return labels.size() == 1
+                    ? "The label “" + labels.getFirst() + "” went with it."
+                    : labels.size() + " labels of their own went with them.";
+        }
+    }
+
     /** An item leads to a page that menus leave out. */
     record PlacedUnseen(String title, String why) implements Notice {
         @Override

@@ -267,6 +267,21 @@ public sealed interface Refusal {
         }
     }
 
+    record NotInMenu(String title, String menu) implements Refusal {
+        @Override
+        public String sentence() {
+            return title + " is not in " + menu + ".";
+        }
+    }
+
+    /** It stands there because something else does, and can only be taken out with that. */
+    record StandsThrough(String title, String through) implements Refusal {
+        @Override
+        public String sentence() {
+            return title + " stands there through " + through + ". Take it out there.";
+        }
+    }
+
     record NotInBin(String removal) implements Refusal {
         @Override
         public String sentence() {

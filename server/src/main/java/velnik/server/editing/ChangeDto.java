@@ -32,6 +32,8 @@ import velnik.core.site.RemovalId;
     @JsonSubTypes.Type(value = MenuChangeDto.RenameMenu.class, name = "renameMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.SetAside.class, name = "setAside"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddItems.class, name = "addItems"),
+    @JsonSubTypes.Type(value = MenuChangeDto.PlacePages.class, name = "placePages"),
+    @JsonSubTypes.Type(value = MenuChangeDto.TakePagesOut.class, name = "takePagesOut"),
     @JsonSubTypes.Type(value = MenuChangeDto.MoveItems.class, name = "moveItems"),
     @JsonSubTypes.Type(value = MenuChangeDto.MoveMenus.class, name = "moveMenus"),
     @JsonSubTypes.Type(value = MenuChangeDto.RemoveMenuRows.class, name = "removeMenuRows"),

@@ -62,6 +62,38 @@ sealed interface MenuChangeDto extends ChangeDto {
         }
     }
 
+    record PlacePages(@NotNull List<NewPlace> pages) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.PlacePages(pages.stream().map(NewPlace::place).toList());
+        }
+    }
+
+    /** @param item names the item that is made */
+    record NewPlace(
+            @NotNull String menu,
+            @NotNull String item,
+            @NotNull String page) {
+        MenuChange.NewPlace place() {
+            return new MenuChange.NewPlace(new MenuRowId(menu), new MenuRowId(item), new PageId(page));
+        }
+    }
+
+    /** @param removal names the items that go into the bin */
+    record TakePagesOut(@NotNull String removal, @NotNull List<OldPlace> pages) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.TakePagesOut(
+                    new RemovalId(removal), pages.stream().map(OldPlace::place).toList());
+        }
+    }
+
+    record OldPlace(@NotNull String menu, @NotNull String page) {
+        MenuChange.OldPlace place() {
+            return new MenuChange.OldPlace(new MenuRowId(menu), new PageId(page));
+        }
+    }
+
     record MoveItems(@NotNull List<String> items, @NotNull RowPlace place) implements MenuChangeDto {
         @Override
         public Change change() {

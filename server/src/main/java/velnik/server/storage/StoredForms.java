@@ -145,6 +145,8 @@ class StoredForms {
         @JsonSubTypes.Type(value = MenuChange.RenameMenu.class, name = "renameMenu"),
         @JsonSubTypes.Type(value = MenuChange.SetAside.class, name = "setAside"),
         @JsonSubTypes.Type(value = MenuChange.AddItems.class, name = "addItems"),
+        @JsonSubTypes.Type(value = MenuChange.PlacePages.class, name = "placePages"),
+        @JsonSubTypes.Type(value = MenuChange.TakePagesOut.class, name = "takePagesOut"),
         @JsonSubTypes.Type(value = MenuChange.MoveItems.class, name = "moveItems"),
         @JsonSubTypes.Type(value = MenuChange.MoveMenus.class, name = "moveMenus"),
         @JsonSubTypes.Type(value = MenuChange.RemoveMenuRows.class, name = "removeMenuRows"),

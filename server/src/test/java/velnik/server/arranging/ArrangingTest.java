@@ -123,6 +123,27 @@ public class ArrangingTest {
         }
     }
 
+    @Test
+    public void pages_arePlacedAndTakenOut_andToldBeforehand() {
+        String before =
+                mara.gets("/-/api/menus").answers(200).json().path("menus").toString();
+        String place = "{'kind':'placePages','pages':[{'menu':'footer','item':'canoes-too','page':'canoes'}]}";
+        JsonNode told = mara.posts(
+                        "/-/api/changes?dryRun=true",
+                        "{'request':'sheet-asks','basedOn':" + mara.revision() + ",'changes':[" + place + "]}")
+                .answers(200)
+                .json();
+        assertEquals(told.path("told").path(0).asString(), "Canoes stands in Footer, under Afloat, after Hire.");
+        mara.edits(place).answers(200);
+        assertEquals(row("footer", "canoes-too").path("leads").asString(), "/hire/canoes");
+        String takeOut = "{'kind':'takePagesOut','removal':'sheet-took','pages':[{'menu':'%s','page':'canoes'}]}";
+        mara.edits(takeOut.formatted("footer")).answers(200);
+        mara.edits(takeOut.formatted("footer")).refuses(422, "not-in-menu");
+        mara.steps("undo").answers(200);
+        mara.steps("undo").answers(200);
+        assertEquals(mara.gets("/-/api/menus").answers(200).json().path("menus").toString(), before);
+    }
+
     private static boolean lists(Caller caller, String key) {
         return caller.gets("/-/api/menus").answers(200).response().body().contains("\"" + key + "\"");
     }
