@@ -124,6 +124,8 @@ export const api = {
   releases: () => call<ReleaseDto[]>("GET", "/releases"),
   publish: (request: string, basedOn: number, note: string) =>
     call<ReleaseDto>("POST", "/releases", { request, basedOn, note }),
+  preferences: () => call<{ settings: Readonly<Record<string, string>> }>("GET", "/preferences"),
+  keepPreference: (name: string, setting: string) => call<void>("POST", "/preferences", { name, setting }),
   openWindow: () => call<{ address: string }>("POST", "/windows"),
 };
 

@@ -1,5 +1,5 @@
 import type { Reach } from "../api/client";
-import { GateMark, KeyMark, KindMark } from "../shared/marks";
+import { KindMark, ReachMark } from "../shared/marks";
 import type { Node } from "./outline";
 import { deviceWords, ZONE_WORDS } from "./words";
 
@@ -17,8 +17,7 @@ export function ItemCell(props: {
   return (
     <>
       <KindMark kind={node.row ? node.row.kind.kind : "MENU"} />
-      {props.reach === "BY_LINK_ONLY" && <KeyMark />}
-      {props.reach === "HELD_BACK" && <GateMark />}
+      <ReachMark reach={props.reach} />
       <span className={titleClass(node)} title={titleOf(node)}>
         {titleOf(node) || props.list}
       </span>

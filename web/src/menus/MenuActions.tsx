@@ -50,6 +50,13 @@ export function MenuActions(props: {
     <>
       <Action label="↑" name="Move up" hint="Move up (Ctrl+Shift+Up)" {...move("up")} />
       <Action label="↓" name="Move down" hint="Move down (Ctrl+Shift+Down)" {...move("down")} />
+      <Action
+        label="⤒"
+        name="Move to the top"
+        hint="First in its place (Ctrl+Shift+Home)"
+        {...move("first")}
+      />
+      <Action label="⤓" name="Move to the end" hint="Last in its place (Ctrl+Shift+End)" {...move("last")} />
     </>
   );
   return (

@@ -3,6 +3,7 @@ import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, us
 import type { MenuDto, OfferDto, RowPlace } from "../api/client";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
+import { FoldButton } from "../outline/FoldButton";
 import { ARROWS, type Move, outermost } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { beside, type Row, rowsOf } from "../outline/rows";
@@ -44,6 +45,8 @@ type Attention =
   | Adding
   | { readonly kind: "problem"; readonly node: string; readonly sentence: string };
 
+const WIDTHS = ["minmax(90px, 38%)"];
+
 const NONE: Attention = { kind: "none" };
 
 /** Where pages of the tree are to be placed. */
@@ -72,7 +75,8 @@ export function MenuDesk(props: {
     [outline, choice.rows],
   );
   const [ticking, setTicking] = useState(false);
-  const { folded, fold, unfold, toggleAll } = useFolding();
+  const folding = useFolding("menus");
+  const { folded, fold, unfold } = folding;
   const [attention, setAttention] = useState<Attention>(NONE);
   const rows = useMemo(() => rowsOf(outline, folded), [outline, folded]);
   const menus = childrenOf(outline, null);
@@ -257,9 +261,7 @@ export function MenuDesk(props: {
         <span>{menus.length === 1 ? "1 menu" : `${menus.length} menus`}</span>
         <span className="spring" />
         <Several on={ticking} onSwitch={setTicking} />
-        <Button size="small" onClick={() => toggleAll(menus)}>
-          {folded.size > 0 ? "Unfold all" : "Fold all"}
-        </Button>
+        <FoldButton folding={folding} tree={outline} />
         <Button size="small" onClick={() => setAttention({ kind: "naming" })}>
           New menu
         </Button>
@@ -279,6 +281,7 @@ export function MenuDesk(props: {
       <Outline
         label="Menus"
         columns={["Item", "Leads to"]}
+        widths={WIDTHS}
         rows={rows}
         choice={choice}
         ticking={ticking}

@@ -5,7 +5,7 @@ import { press } from "../outline/drag";
 import { namesOf } from "../outline/drop";
 import { rowsOf } from "../outline/rows";
 import { FindField } from "../shared/FindField";
-import { GateMark, KeyMark } from "../shared/marks";
+import { ReachMark } from "../shared/marks";
 import { Problem } from "../shared/Problem";
 import { plain } from "../shared/plain";
 import type { Result } from "../working-copy/store";
@@ -89,8 +89,7 @@ export function TreePick(props: {
             }
             onClick={() => toggle(page)}
           >
-            {pageOf(tree, page).reach === "BY_LINK_ONLY" && <KeyMark />}
-            {pageOf(tree, page).reach === "HELD_BACK" && <GateMark />} {pageOf(tree, page).title}{" "}
+            <ReachMark reach={pageOf(tree, page).reach} /> {pageOf(tree, page).title}{" "}
             <span>
               {addressOf(tree, page)}
               {props.placed.has(page) && " · already in this menu"}

@@ -138,9 +138,16 @@ export type ItemEdit = Partial<Omit<SetItems, "kind" | "rows">>;
 
 /** The change that gives rows another label or appearance. */
 export function set(nodes: readonly Node[], edit: ItemEdit): ChangeDto {
+  return setRows(
+    nodes.map((node) => ({ item: itemOf(node), page: listedPage(node) })),
+    edit,
+  );
+}
+
+export function setRows(rows: SetItems["rows"], edit: ItemEdit): ChangeDto {
   return {
     kind: "setItems",
-    rows: nodes.map((node) => ({ item: itemOf(node), page: listedPage(node) })),
+    rows,
     label: null,
     hidden: null,
     devices: null,

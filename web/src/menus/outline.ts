@@ -1,5 +1,5 @@
 import type { MenuDto, MenuRowDto, MenusDto, PlaceDto, RowPlace } from "../api/client";
-import { type Move, neighbours } from "../outline/moves";
+import { goesBy, type Move, neighbours } from "../outline/moves";
 import { childrenOf, endOf, type PageTree, parentOf } from "../working-copy/tree";
 
 /** A row of the outline of all menus: a menu at the top, or a row of it as it comes out. */
@@ -131,7 +131,7 @@ export function kindOfRows(nodes: readonly Node[]): "menus" | "items" | "listed"
 
 /** Where a move takes items, as one block; null where they cannot go further. */
 export function itemAfterMove(outline: MenuOutline, nodes: readonly Node[], move: Move): RowPlace | null {
-  const node = move === "down" ? nodes.at(-1) : nodes[0];
+  const node = goesBy(nodes, move);
   if (!node || node.parent === null || kindOfRows(nodes) !== "items") return null;
   const parent = nodeOf(outline, node.parent);
   const { before, after } = neighbours(childrenOf(outline, parent.id), node.id, nodes.map(idOf));
@@ -140,6 +140,10 @@ export function itemAfterMove(outline: MenuOutline, nodes: readonly Node[], move
       return before.length > 0 ? placeAt(outline, parent, before.at(-2) ?? null) : null;
     case "down":
       return after[0] === undefined ? null : placeAt(outline, parent, after[0]);
+    case "first":
+      return before.length > 0 ? placeAt(outline, parent, null) : null;
+    case "last":
+      return after.length > 0 ? endUnder(outline, parent) : null;
     case "in": {
       const above = before.at(-1);
       return above === undefined || nodeOf(outline, above).row?.foreign
@@ -157,10 +161,12 @@ export function menuAfterMove(
   nodes: readonly Node[],
   move: Move,
 ): string | null | undefined {
-  const node = move === "down" ? nodes.at(-1) : nodes[0];
+  const node = goesBy(nodes, move);
   if (!node || kindOfRows(nodes) !== "menus") return undefined;
   const { before, after } = neighbours(childrenOf(outline, null), node.id, nodes.map(idOf));
   if (move === "up") return before.length > 0 ? (before.at(-2) ?? null) : undefined;
+  if (move === "first") return before.length > 0 ? null : undefined;
+  if (move === "last") return after.at(-1);
   return move === "down" ? after[0] : undefined;
 }
 
@@ -171,7 +177,7 @@ export function pageAfterMove(
   tree: PageTree,
   move: Move,
 ): PlaceDto | null {
-  const node = move === "down" ? nodes.at(-1) : nodes[0];
+  const node = goesBy(nodes, move);
   const page = node ? listedPage(node) : null;
   if (!node || page === null || node.parent === null || !tree.pages.has(page)) return null;
   if (kindOfRows(nodes) !== "listed" || !nodes.every(followsTheTree)) return null;
@@ -190,6 +196,14 @@ export function pageAfterMove(
     }
     case "down":
       return next === undefined ? null : { parent: parentOf(tree, next), after: next };
+    case "first":
+    case "last": {
+      const end = move === "first" ? around.before[0] : around.after.at(-1);
+      if (end === undefined) return null;
+      const siblings = childrenOf(tree, parentOf(tree, end));
+      const after = move === "first" ? siblings[siblings.indexOf(end) - 1] : end;
+      return { parent: parentOf(tree, end), after: after ?? null };
+    }
     case "in":
       return before === undefined ? null : endOf(tree, before);
     case "out": {

@@ -1,5 +1,6 @@
 import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/react-virtual";
 import {
+  type CSSProperties,
   type KeyboardEvent,
   type MouseEvent,
   type PointerEvent,
@@ -29,6 +30,8 @@ export type ExtraRow = { readonly after: number; readonly level: number; readonl
 export function Outline(props: {
   readonly label: string;
   readonly columns: readonly string[];
+  /** Of all columns but the first, which takes what is left. */
+  readonly widths: readonly string[];
   readonly rows: readonly Row[];
   readonly choice: Choice;
   readonly gridRef: RefObject<HTMLDivElement | null>;
@@ -151,7 +154,8 @@ export function Outline(props: {
   const spineOfSelected = selectedRow?.spine.at(-1) ?? null;
   return (
     <div
-      className={`outline columns-${props.columns.length}`}
+      className="outline"
+      style={columnWidths(props.widths)}
       role="treegrid"
       aria-label={props.label}
       aria-rowcount={rows.length + 1}
@@ -286,6 +290,12 @@ function OutlineRow(props: {
       ))}
     </div>
   );
+}
+
+/** The widths as a custom property, which the rows lay themselves out by. */
+function columnWidths(widths: readonly string[]): CSSProperties {
+  const property: `--${string}` = "--columns";
+  return { [property]: ["minmax(0, 1fr)", ...widths].join(" ") };
 }
 
 export function rowId(id: string): string {

@@ -1,15 +1,17 @@
 import type { PlaceDto } from "../api/client";
 import { childrenOf, endOf, type PageTree, parentOf } from "../working-copy/tree";
 
-/** The four moves that buttons and keys share. */
-export type Move = "up" | "down" | "in" | "out";
+/** The moves that buttons and keys share; first and last are among the siblings. */
+export type Move = "up" | "down" | "in" | "out" | "first" | "last";
 
-/** The arrow keys that move, held with Ctrl and Shift. */
+/** The keys that move, held with Ctrl and Shift. */
 export const ARROWS: Readonly<Record<string, Move>> = {
   ArrowUp: "up",
   ArrowDown: "down",
   ArrowRight: "in",
   ArrowLeft: "out",
+  Home: "first",
+  End: "last",
 };
 
 type Children = Pick<PageTree, "children">;
@@ -34,12 +36,17 @@ export function neighbours(siblings: readonly string[], row: string, moving: rea
   return { before: siblings.slice(0, at).filter(stays), after: siblings.slice(at + 1).filter(stays) };
 }
 
+/** The one of several rows that a move goes by. */
+export function goesBy<T>(rows: readonly T[], move: Move): T | undefined {
+  return move === "down" || move === "last" ? rows.at(-1) : rows[0];
+}
+
 /**
- * Where a move takes rows, as one block; null where they cannot go further. Up and in go by the first of them, down by
- * the last.
+ * Where a move takes rows, as one block; null where they cannot go further. Down and last go by the last of them, all
+ * others by the first.
  */
 export function placeAfterMove(tree: PageTree, rows: readonly string[], move: Move): PlaceDto | null {
-  const row = move === "down" ? rows.at(-1) : rows[0];
+  const row = goesBy(rows, move);
   if (row === undefined) return null;
   const parent = parentOf(tree, row);
   const { before, after } = neighbours(childrenOf(tree, parent), row, rows);
@@ -48,6 +55,10 @@ export function placeAfterMove(tree: PageTree, rows: readonly string[], move: Mo
       return before.length > 0 ? { parent, after: before.at(-2) ?? null } : null;
     case "down":
       return after[0] === undefined ? null : { parent, after: after[0] };
+    case "first":
+      return before.length > 0 ? { parent, after: null } : null;
+    case "last":
+      return after.length > 0 ? { parent, after: after.at(-1) ?? null } : null;
     case "in": {
       const above = before.at(-1);
       return above === undefined ? null : endOf(tree, above);

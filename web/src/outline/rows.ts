@@ -50,6 +50,25 @@ export function rowsOf(
   return rows;
 }
 
+/** The rows to fold so that only so many levels are seen; unfolding one of them shows all that is under it. */
+export function foldedTo(tree: Pick<PageTree, "children">, levels: number): string[] {
+  const found: string[] = [];
+  const walk = (parent: string | null, level: number) => {
+    for (const id of childrenOf(tree, parent)) {
+      if (childrenOf(tree, id).length === 0) continue;
+      if (level === levels) found.push(id);
+      else walk(id, level + 1);
+    }
+  };
+  walk(null, 1);
+  return found;
+}
+
+/** How many levels a tree has. */
+export function levelsOf(tree: Pick<PageTree, "children">, parent: string | null = null): number {
+  return childrenOf(tree, parent).reduce((most, id) => Math.max(most, 1 + levelsOf(tree, id)), 0);
+}
+
 /** Rows with all the rows above them, so that each stands where it is found. */
 export function withPaths(tree: Pick<PageTree, "parents">, ids: Iterable<string>): ReadonlySet<string> {
   const all = new Set<string>();

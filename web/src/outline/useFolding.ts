@@ -1,20 +1,25 @@
-import { useState } from "react";
+import { useMemo } from "react";
+import { usePreference } from "../people/preferences";
 
-/** Which rows of an outline are folded. */
-export function useFolding() {
-  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+export type Folding = {
+  readonly folded: ReadonlySet<string>;
+  readonly fold: (id: string, fold: boolean) => void;
+  readonly unfold: (id: string | null) => void;
+  /** Folds exactly these. */
+  readonly foldOnly: (ids: Iterable<string>) => void;
+};
+
+/** Which rows of an outline are folded; each person finds them again as they left them. */
+export function useFolding(outline: "pages" | "menus" | "sheet"): Folding {
+  const [ids, setIds] = usePreference<readonly string[]>(`${outline}-folded`, []);
+  const folded = useMemo(() => new Set(ids), [ids]);
+  const without = (id: string) => ids.filter((other) => other !== id);
   return {
     folded,
-    fold: (id: string, fold: boolean) => {
-      const next = new Set(folded);
-      if (fold) next.add(id);
-      else next.delete(id);
-      setFolded(next);
+    fold: (id, fold) => setIds(fold ? [...without(id), id] : without(id)),
+    unfold: (id) => {
+      if (id !== null && folded.has(id)) setIds(without(id));
     },
-    unfold: (id: string | null) => {
-      if (id !== null && folded.has(id)) setFolded(new Set([...folded].filter((other) => other !== id)));
-    },
-    /** Unfolds everything, or folds these where nothing is folded. */
-    toggleAll: (ids: Iterable<string>) => setFolded(folded.size > 0 ? new Set() : new Set(ids)),
+    foldOnly: (ids) => setIds([...ids]),
   };
 }

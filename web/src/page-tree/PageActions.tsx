@@ -29,6 +29,13 @@ export function PageActions(props: {
       <Action label="← out" hint="Move out, after the page above it (Ctrl+Shift+Left)" {...move("out")} />
       <Action label="↑" name="Move up" hint="Move up (Ctrl+Shift+Up)" {...move("up")} />
       <Action label="↓" name="Move down" hint="Move down (Ctrl+Shift+Down)" {...move("down")} />
+      <Action
+        label="⤒"
+        name="Move to the top"
+        hint="First in its place (Ctrl+Shift+Home)"
+        {...move("first")}
+      />
+      <Action label="⤓" name="Move to the end" hint="Last in its place (Ctrl+Shift+End)" {...move("last")} />
       {one && <Action label="Retitle" hint="Edit the title (Enter)" onClick={props.onEdit} />}
       <Action label="Move to…" hint="Choose where it goes (M)" onClick={props.onMoveTo} />
       <Action

@@ -1,15 +1,18 @@
-import { Button } from "antd";
+import { Button, Dropdown } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
+import { Link } from "react-router";
 import type { PlaceDto } from "../api/client";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
 import { namesOf } from "../outline/drop";
+import { FoldButton } from "../outline/FoldButton";
 import { ARROWS, type Move, outermost, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { beside, type Row } from "../outline/rows";
 import { Several } from "../outline/Several";
 import { TitleField } from "../outline/TitleField";
 import { useFolding } from "../outline/useFolding";
+import { usePreference } from "../people/preferences";
 import { newId } from "../shared/ids";
 import { Later } from "../shared/Later";
 import { useTurns } from "../shared/useTurns";
@@ -32,6 +35,11 @@ type Attention =
   | { readonly kind: "adding"; readonly place: PlaceDto; readonly shownAt: PlaceDto }
   | { readonly kind: "problem"; readonly page: string; readonly sentence: string };
 
+/** What can be seen of a page beside its title, and how wide. */
+const WIDTHS = { Address: "27%", "Stands in": "17%", Clicks: "42px" } as const;
+type Column = keyof typeof WIDTHS;
+const COLUMNS = Object.keys(WIDTHS) as Column[];
+
 const NONE: Attention = { kind: "none" };
 
 /** The left side: the outline of pages, the actions for the selected one, and the add line. */
@@ -50,7 +58,10 @@ export function PageDesk(props: {
   const { tree } = copy;
   const selected = choice.at ?? tree.home ?? "";
   const [ticking, setTicking] = useState(false);
-  const { folded, fold, unfold, toggleAll } = useFolding();
+  const folding = useFolding("pages");
+  const { folded, fold, unfold } = folding;
+  const [away, setAway] = usePreference<readonly Column[]>("pages-columns-away", []);
+  const columns = COLUMNS.filter((column) => !away.includes(column));
   const [attention, setAttention] = useState<Attention>(NONE);
   const { filter, setFilter, known, matches, rows } = useFinding(copy, folded);
   const heldBack = useMemo(
@@ -177,14 +188,16 @@ export function PageDesk(props: {
       />
     );
     const placing = known.placings[row.id];
-    return [
-      text,
-      addressOf(tree, row.id),
-      placing?.menus.join(", "),
-      <span key="clicks" className="number">
-        {placing?.clicks ?? "–"}
-      </span>,
-    ];
+    const contents: Readonly<Record<Column, ReactNode>> = {
+      Address: addressOf(tree, row.id),
+      "Stands in": placing?.menus.join(", "),
+      Clicks: (
+        <span key="clicks" className="number">
+          {placing?.clicks ?? "–"}
+        </span>
+      ),
+    };
+    return [text, ...columns.map((column) => contents[column])];
   };
 
   return (
@@ -197,9 +210,23 @@ export function PageDesk(props: {
         </span>
         <span className="spring" />
         <Several on={ticking} onSwitch={setTicking} />
-        <Button size="small" onClick={() => toggleAll([...tree.children.keys()].filter((id) => id !== null))}>
-          {folded.size > 0 ? "Unfold all" : "Fold all"}
-        </Button>
+        <Dropdown
+          trigger={["click"]}
+          menu={{
+            multiple: true,
+            selectable: true,
+            selectedKeys: [...columns],
+            items: COLUMNS.map((column) => ({ key: column, label: column })),
+            onSelect: ({ key }) => setAway(away.filter((column) => column !== key)),
+            onDeselect: ({ key }) => setAway([...away, key as Column]),
+          }}
+        >
+          <Button size="small">Columns</Button>
+        </Dropdown>
+        <FoldButton folding={folding} tree={tree} />
+        <Link className="as-button" to="/pages/sheet">
+          Placing sheet
+        </Link>
       </div>
       <FindLine
         tree={tree}
@@ -236,7 +263,8 @@ export function PageDesk(props: {
       </Later>
       <Outline
         label="Pages"
-        columns={["Title", "Address", "Stands in", "Clicks"]}
+        columns={["Title", ...columns]}
+        widths={columns.map((column) => WIDTHS[column])}
         rows={rows}
         choice={choice}
         ticking={ticking}

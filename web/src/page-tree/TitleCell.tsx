@@ -1,4 +1,4 @@
-import { GateMark, GroupMark, KeyMark } from "../shared/marks";
+import { GroupMark, ReachMark } from "../shared/marks";
 import type { Page } from "../working-copy/tree";
 
 /** A page's title with the mark of what is not ordinary about it. */
@@ -14,8 +14,7 @@ export function TitleCell(props: {
   return (
     <>
       {page.kind === "GROUP" && <GroupMark />}
-      {page.reach === "BY_LINK_ONLY" && <KeyMark />}
-      {page.reach === "HELD_BACK" && <GateMark />}
+      <ReachMark reach={page.reach} />
       <span className="title" title={page.title}>
         {page.title}
       </span>

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import type { Reach } from "../api/client";
 
 /** Our own small drawings, 14 px square. They say nothing by themselves: the word stands beside or in the hint. */
 function Mark({ children }: { readonly children: ReactNode }) {
@@ -16,6 +17,11 @@ export function VelnikMark() {
       <path d="M9 9h2.5M11 14h2.5" fill="none" stroke="var(--tide)" strokeWidth="2.4" />
     </svg>
   );
+}
+
+/** What is not ordinary about a page's reach; nothing for an open one. */
+export function ReachMark({ reach }: { readonly reach: Reach | null }) {
+  return reach === "BY_LINK_ONLY" ? <KeyMark /> : reach === "HELD_BACK" ? <GateMark /> : null;
 }
 
 export function KeyMark() {

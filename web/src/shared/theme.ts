@@ -40,6 +40,8 @@ function themed(colours: Palette): ThemeConfig {
       colorPrimary: colours.tide,
       colorInfo: colours.tide,
       colorLink: colours.tide,
+      colorLinkHover: colours.ink,
+      colorLinkActive: colours.ink,
       colorSuccess: colours.tide,
       colorWarning: colours.brass,
       colorError: colours.brick,

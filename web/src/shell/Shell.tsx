@@ -2,6 +2,7 @@ import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Route, Routes } from "react-router";
 import type { PersonDto } from "../api/client";
 import { PageTreeScreen } from "../page-tree/PageTreeScreen";
+import { Preferences, PreferencesContext } from "../people/preferences";
 import { useWorkingCopyState, WorkingCopyStore } from "../working-copy/store";
 import { CouldNotLoad } from "./CouldNotLoad";
 import { FootLine } from "./FootLine";
@@ -11,6 +12,7 @@ import { TopLine } from "./TopLine";
 
 const MenusScreen = lazy(() => import("../menus/MenusScreen"));
 const ZonesScreen = lazy(() => import("../zones/ZonesScreen"));
+const SheetScreen = lazy(() => import("../sheet/SheetScreen"));
 const BinScreen = lazy(() => import("../bin/BinScreen"));
 const WaitingScreen = lazy(() => import("../releases/WaitingScreen"));
 
@@ -23,6 +25,7 @@ export default function Shell({
   readonly onLeave: () => void;
 }) {
   const store = useMemo(() => new WorkingCopyStore(), []);
+  const preferences = useMemo(() => new Preferences(), []);
   const state = useWorkingCopyState(store);
   const [helping, setHelping] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -30,8 +33,8 @@ export default function Shell({
   const [visited, setVisited] = useState<string | null>(null);
 
   useEffect(() => {
-    void store.load();
-  }, [store]);
+    void preferences.load().then(store.load);
+  }, [store, preferences]);
 
   const tell = async (result: Promise<{ readonly ok: boolean; readonly sentence?: string }>) => {
     const { ok, sentence } = await result;
@@ -66,44 +69,47 @@ export default function Shell({
   const { copy } = state;
   const inWindow = visited !== null && copy.tree.pages.has(visited) ? visited : copy.tree.home;
   return (
-    <div className="shell">
-      <TopLine
-        copy={copy}
-        keeping={state.keeping}
-        person={person}
-        onUndo={() => tell(store.undo())}
-        onRedo={() => tell(store.redo())}
-        onPublish={() => tell(store.publish(""))}
-        onLeave={onLeave}
-      />
-      <Suspense fallback={<div className="area" aria-busy="true" />}>
-        <Routes>
-          {inWindow !== null && (
-            <>
-              <Route
-                path="/menus"
-                element={<MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
-              />
-              <Route
-                path="/zones"
-                element={<ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
-              />
-            </>
-          )}
-          <Route path="/waiting" element={<WaitingScreen copy={copy} store={store} person={person} />} />
-          <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
-          <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
-          <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
-        </Routes>
-      </Suspense>
-      <FootLine
-        told={copy.told}
-        problem={problem}
-        undo={copy.history.undo}
-        onUndo={() => tell(store.undo())}
-        onHelp={() => setHelping(true)}
-      />
-      <KeysHelp open={helping} onClose={() => setHelping(false)} />
-    </div>
+    <PreferencesContext value={preferences}>
+      <div className="shell">
+        <TopLine
+          copy={copy}
+          keeping={state.keeping}
+          person={person}
+          onUndo={(edits) => tell(store.undo(edits))}
+          onRedo={() => tell(store.redo())}
+          onPublish={() => tell(store.publish(""))}
+          onLeave={onLeave}
+        />
+        <Suspense fallback={<div className="area" aria-busy="true" />}>
+          <Routes>
+            {inWindow !== null && (
+              <>
+                <Route
+                  path="/menus"
+                  element={<MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
+                />
+                <Route
+                  path="/zones"
+                  element={<ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
+                />
+              </>
+            )}
+            <Route path="/waiting" element={<WaitingScreen copy={copy} store={store} person={person} />} />
+            <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
+            <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
+            <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
+            <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
+          </Routes>
+        </Suspense>
+        <FootLine
+          told={copy.told}
+          problem={problem}
+          undo={copy.history.undo}
+          onUndo={() => tell(store.undo())}
+          onHelp={() => setHelping(true)}
+        />
+        <KeysHelp open={helping} onClose={() => setHelping(false)} />
+      </div>
+    </PreferencesContext>
   );
 }

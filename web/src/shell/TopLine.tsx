@@ -1,4 +1,4 @@
-import { Button, Tooltip } from "antd";
+import { Button, Dropdown, Tooltip } from "antd";
 import { NavLink } from "react-router";
 import type { PersonDto } from "../api/client";
 import { VelnikMark } from "../shared/marks";
@@ -9,7 +9,8 @@ export function TopLine(props: {
   readonly copy: WorkingCopy;
   readonly keeping: Keeping;
   readonly person: PersonDto;
-  readonly onUndo: () => void;
+  /** So many of the person's latest edits. */
+  readonly onUndo: (edits: number) => void;
   readonly onRedo: () => void;
   readonly onPublish: () => void;
   readonly onLeave: () => void;
@@ -45,11 +46,26 @@ export function TopLine(props: {
           type="text"
           aria-label={undo ? `Undo: ${undo}` : "Undo"}
           disabled={!undo}
-          onClick={props.onUndo}
+          onClick={() => props.onUndo(1)}
         >
           ↶
         </Button>
       </Tooltip>
+      <Dropdown
+        trigger={["click"]}
+        disabled={!undo}
+        menu={{
+          items: [
+            { key: "title", type: "group", label: "Back to before" },
+            ...copy.history.latest.map((title, index) => ({ key: String(index + 1), label: title })),
+          ],
+          onClick: ({ key }) => props.onUndo(Number(key)),
+        }}
+      >
+        <Button type="text" className="latest" aria-label="Latest edits" disabled={!undo}>
+          ▾
+        </Button>
+      </Dropdown>
       <Tooltip title={redo ? `Redo: ${redo} (Ctrl+Shift+Z)` : "Nothing to redo"}>
         <Button
           type="text"

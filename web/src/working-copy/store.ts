@@ -111,7 +111,12 @@ export class WorkingCopyStore {
   readonly pasteItems = (text: string, place: RowPlace): Promise<Result> =>
     this.send((request, revision) => api.importItems(request, revision, text, place));
 
-  readonly undo = (): Promise<Result> => this.send((request) => api.undo(request));
+  /** Takes back so many of the person's latest edits, one after another as far as each can be. */
+  readonly undo = async (edits = 1): Promise<Result> => {
+    const asked = Array.from({ length: edits }, () => this.send((request) => api.undo(request)));
+    const results = await Promise.all(asked);
+    return results.find((result) => !result.ok) ?? (results.at(-1) as Result);
+  };
 
   readonly redo = (): Promise<Result> => this.send((request) => api.redo(request));
 

@@ -19,6 +19,10 @@ import java.util.regex.Pattern;
 
 /** Somebody at the editor. */
 final class Owner extends Watched {
+    private static final String NEW_REQUEST = "request: crypto.randomUUID()";
+    private static final List<String> ARRANGED =
+            List.of("pages-folded", "menus-folded", "sheet-folded", "pages-columns-away", "sheet-menus-away");
+
     private final RunningVelnik velnik;
     private int gestures;
 
@@ -57,8 +61,14 @@ final class Owner extends Watched {
 
     /** Scrolls to a row, since rows out of sight are not drawn. */
     private Locator found(String title) {
+        assertThat(outline().locator(".outline-row[aria-level]").first()).isVisible();
         for (int top = 0; row(title).count() == 0 && top < 4_000; top += 300) {
-            outline().evaluate("(outline, top) => { outline.scrollTop = top; }", top);
+            outline()
+                    .evaluate(
+                            "async (outline, top) => { outline.scrollTop = top;"
+                                    + " for (let frames = 0; frames < 3; frames++)"
+                                    + " await new Promise(requestAnimationFrame); }",
+                            top);
         }
         return row(title);
     }
@@ -189,7 +199,7 @@ final class Owner extends Watched {
     }
 
     Owner seesAddress(String title, String address) {
-        assertThat(row(title).getByRole(AriaRole.GRIDCELL).nth(1)).hasText(address);
+        assertThat(found(title).getByRole(AriaRole.GRIDCELL).nth(1)).hasText(address);
         return this;
     }
 
@@ -263,9 +273,7 @@ final class Owner extends Watched {
     Owner opensMenu(String name) {
         opensScreen("Menus");
         assertThat(outline()).isVisible();
-        if (page.getByText("Unfold all").count() == 0) {
-            clicks("Fold all");
-        }
+        clicks("Fold").page.getByText("To the first level").click();
         return chooses(name).presses("ArrowRight");
     }
 
@@ -282,17 +290,21 @@ final class Owner extends Watched {
 
     /** Sends a change as the editor would, to bring a site into a state that is not what the errand is about. */
     Owner sends(String change) {
-        assertEquals(posts("changes", "basedOn: copy.revision, changes: [" + change + "]"), 200);
+        assertEquals(posts("changes", NEW_REQUEST + ", basedOn: copy.revision, changes: [" + change + "]"), 200);
         page.reload();
         assertThat(page.locator(".keeping")).isVisible();
         return this;
     }
 
-    /** Leaves the working copy as it was before this person's first edit. */
+    /** Leaves the working copy as it was before this person's first edit, and the editor as it was arranged. */
     void undoesEverything() {
+        page.navigate(velnik.url("/-/manage/"));
+        for (String setting : ARRANGED) {
+            assertEquals(posts("preferences", "name: '" + setting + "', setting: '[]'"), 204);
+        }
         int status = 200;
         for (int undone = 0; undone < 200 && status == 200; undone++) {
-            status = posts("undo", "");
+            status = posts("undo", NEW_REQUEST);
         }
         assertEquals(status, 422, "nothing is left to undo");
     }
@@ -304,7 +316,7 @@ final class Owner extends Watched {
                 + " const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];"
                 + " const answer = await fetch('/-/api/" + call + "', { method: 'POST', headers: {"
                 + " 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },"
-                + " body: JSON.stringify({ request: crypto.randomUUID(), " + body + " }) });"
+                + " body: JSON.stringify({ " + body + " }) });"
                 + " return answer.status; }");
         return (Integer) status;
     }

@@ -36,7 +36,9 @@ public class DerivationCasesTest {
         UP,
         DOWN,
         IN,
-        OUT
+        OUT,
+        FIRST,
+        LAST
     }
 
     @Test
@@ -93,6 +95,11 @@ public class DerivationCasesTest {
                         ? null
                         : new Place<>(
                                 parent, siblings.get(indexOf(siblings, row) + 1).id());
+            case FIRST -> before == null ? null : new Place<>(parent, null);
+            case LAST ->
+                siblings.getLast().id().equals(row)
+                        ? null
+                        : new Place<>(parent, siblings.getLast().id());
             case IN -> before == null ? null : site.pages().endOf(before);
             case OUT ->
                 parent == null

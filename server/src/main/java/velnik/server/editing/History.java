@@ -18,6 +18,9 @@ final class History {
     /** How many edits back undo reaches. */
     static final int REACH = 1000;
 
+    /** How many of a person's edits are listed to go back to. */
+    private static final int LISTED = 12;
+
     private record Step(long revision, String title) {}
 
     private static final class Steps {
@@ -77,6 +80,15 @@ final class History {
     @Nullable
     String redoTitle(String person) {
         return next(person, false).map(Step::title).orElse(null);
+    }
+
+    /** The titles of what would be taken back step by step, the latest first. */
+    List<String> latest(String person) {
+        return Optional.ofNullable(byPerson.get(person)).map(steps -> steps.undo).stream()
+                .flatMap(Deque::stream)
+                .limit(LISTED)
+                .map(Step::title)
+                .toList();
     }
 
     private Optional<Step> next(String person, boolean undo) {

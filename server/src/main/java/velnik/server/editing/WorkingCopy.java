@@ -202,10 +202,15 @@ public class WorkingCopy {
         }
     }
 
-    /** What undo and redo would do for a person now. */
-    public record Steps(@Nullable String undo, @Nullable String redo) {}
+    /**
+     * What undo and redo would do for a person now.
+     *
+     * @param latest what repeated undo would take back, the latest first
+     */
+    public record Steps(@Nullable String undo, @Nullable String redo, List<String> latest) {}
 
     public Steps steps(String person) {
-        return whileNothingChanges(() -> new Steps(history.undoTitle(person), history.redoTitle(person)));
+        return whileNothingChanges(
+                () -> new Steps(history.undoTitle(person), history.redoTitle(person), history.latest(person)));
     }
 }

@@ -23,10 +23,14 @@ record WorkingCopyDto(
         HistoryDto history,
         int waiting) {
 
-    /** The titles of what undo and redo would do next; null when there is nothing. */
-    record HistoryDto(@Nullable String undo, @Nullable String redo) {
+    /**
+     * The titles of what undo and redo would do next; null when there is nothing.
+     *
+     * @param latest titles of what repeated undo would take back, the latest first
+     */
+    record HistoryDto(@Nullable String undo, @Nullable String redo, List<String> latest) {
         static HistoryDto of(WorkingCopy.Steps steps) {
-            return new HistoryDto(steps.undo(), steps.redo());
+            return new HistoryDto(steps.undo(), steps.redo(), steps.latest());
         }
     }
 

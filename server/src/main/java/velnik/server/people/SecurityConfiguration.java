@@ -42,7 +42,7 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, "/-/api/**")
                         .authenticated()
-                        .requestMatchers(HttpMethod.POST, "/-/api/windows")
+                        .requestMatchers(HttpMethod.POST, "/-/api/windows", "/-/api/preferences")
                         .authenticated()
                         .requestMatchers(HttpMethod.POST, "/-/api/releases")
                         .hasRole(OWNER)

@@ -49,10 +49,23 @@ public class PeopleTest {
         caller.edits("{'kind':'addPages','pages':[{'id':'p1','place':{'parent':null,'after':null},'title':'Hello',"
                         + "'reach':null}]}")
                 .answers(200);
+        caller.posts("/-/api/preferences", "{'name':'folded','setting':'[1]'}").answers(204);
+        caller.posts("/-/api/preferences", "{'name':'folded','setting':'[2]'}").answers(204);
+        caller.posts("/-/api/preferences", "{'name':'no such ;','setting':'[2]'}")
+                .refuses(422, "fields-invalid");
+        server.caller().gets("/-/api/preferences").refuses(401, "not-signed-in");
         String pages = caller.pages();
         server = server.again();
         Caller ada = server.signedIn("ada", "three blue oars");
         assertEquals(ada.pages(), pages);
+        assertEquals(
+                ada.gets("/-/api/preferences")
+                        .answers(200)
+                        .json()
+                        .path("settings")
+                        .toString(),
+                "{\"folded\":\"[2]\"}");
+        assertEquals(ada.workingCopy().path("history").path("latest").toString(), "[\"Add Hello to the top level\"]");
         assertEquals(ada.workingCopy().path("home").asString(), "p1");
         assertEquals(ada.steps("undo").answers(200).json().path("title").asString(), "Add Hello to the top level");
 
