@@ -1,0 +1,120 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** Which page stands in which menu, all at once; and what each person arranges for themselves. */
+public class SheetIT extends UndoneTest {
+    private Locator grid;
+
+    @BeforeMethod
+    public void open() {
+        mara.page().navigate(velnik.url("/-/manage/pages/sheet"));
+        grid = mara.page().getByRole(AriaRole.GRID);
+        assertThat(cell("Canoes", "Main")).containsText("by the list");
+    }
+
+    private Locator cell(String page, String menu) {
+        return grid.locator("[aria-label^='" + page + " in " + menu + ":']");
+    }
+
+    private Locator line() {
+        return mara.page().locator(".spot-line");
+    }
+
+    @Test
+    public void byKeyboardAlone_pagesArePlacedLabelledAndTakenOut() {
+        mara.tabsTo(grid).presses("ArrowDown", "ArrowDown", "ArrowRight");
+        assertThat(cell("Canoes", "Footer")).hasAttribute("aria-selected", "true");
+        assertThat(line()).containsText("If placed: Canoes stands in Footer, under Afloat, after Hire.");
+        mara.presses(" ").isTold("Canoes stands in Footer, under Afloat, after Hire.");
+        assertThat(mara.page().locator(".sheet-grid")).isFocused();
+        mara.presses("Enter").types("Open boats").presses("Enter").isTold("Canoes reads Open boats now.");
+        assertThat(cell("Canoes", "Footer")).hasText("Open boats");
+        assertThat(cell("Canoes", "Main")).hasText("by the list");
+        mara.presses("Shift+ArrowDown", "Shift+ArrowDown", "Shift+ArrowRight");
+        assertThat(line()).containsText("6 cells");
+        assertThat(line()).containsText("1 of them placed");
+        mara.presses(" ").isTold("Canoes and 4 more placed.");
+        assertThat(cell("Rowing skiffs", "Workshop")).hasAttribute("aria-label", "Rowing skiffs in Workshop: placed");
+        mara.presses(" ").isTold("The label “Open boats” went with it.");
+        assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: not there");
+        mara.presses("Control+z").isTold("Undone: Take Canoes and 5 more out of Footer.");
+        assertThat(cell("Canoes", "Footer")).hasText("Open boats");
+        mara.rests();
+        mara.isAccessible("the placing sheet");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void byMouse_aListLeavesAPageOut_andAnotherIsPutWhereItIsWanted() {
+        cell("Rowing skiffs", "Main").dblclick();
+        mara.isTold("Rowing skiffs is no longer in Main.");
+        assertThat(cell("Rowing skiffs", "Main")).hasAttribute("aria-label", "Rowing skiffs in Main: not there");
+        mara.clicks("Place it").isTold("Rowing skiffs stands in Main by the list.");
+        cell("Prices", "Short").click();
+        mara.clicks("Choose the place…").types("after contact").presses("Enter").isTold("Prices added to Short.");
+        assertThat(line()).containsText("placed");
+        mara.page().getByText("Show it among the menus").click();
+        assertThat(mara.row("Prices").last()).hasAttribute("aria-selected", "true");
+        mara.seesUnder("Short", "Home", "Contact", "Prices");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void pagesAreFound_menusAreChosen_andFoldsAndColumnsAreRememberedWhereverOneSignsIn() {
+        mara.page().getByLabel("Find a page").fill("hull");
+        assertThat(grid.getByRole(AriaRole.ROWHEADER)).hasText(new String[] {"Repairs", "Hulls", "Wooden hulls"});
+        mara.page().getByLabel("Find a page").fill("");
+        mara.clicks("All menus").page().getByText("Tides").last().click();
+        assertThat(grid.getByRole(AriaRole.COLUMNHEADER).filter(new Locator.FilterOptions().setHasText("Tides")))
+                .hasCount(0);
+        mara.presses("Escape")
+                .clicks("Fold")
+                .page()
+                .getByText("To the first level")
+                .click();
+        assertThat(cell("Canoes", "Main")).hasCount(0);
+        Page elsewhere = mara.page().context().newPage();
+        elsewhere.navigate(velnik.url("/-/manage/pages"));
+        elsewhere.getByText("Columns").click();
+        elsewhere.getByText("Clicks").last().click();
+        assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Stands in"});
+        elsewhere.waitForResponse("**/preferences", () -> {});
+        mara.page().reload();
+        assertThat(cell("Home", "Main")).isVisible();
+        assertThat(cell("Canoes", "Main")).hasCount(0);
+        assertThat(mara.page().getByText("6 of 7 menus")).isVisible();
+        elsewhere.reload();
+        assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Stands in"});
+        elsewhere.getByText("Columns").click();
+        elsewhere.getByText("Clicks").last().click();
+        elsewhere.waitForResponse("**/preferences", () -> {});
+        elsewhere.close();
+        mara.clicks("Fold").page().getByText("Unfold all").click();
+        mara.clicks("6 of 7 menus").page().getByText("Tides").last().click();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void severalEditsAreTakenBackByOneChoice() {
+        mara.tabsTo(grid).presses("ArrowRight", "ArrowDown");
+        for (int i = 0; i < 3; i++) {
+            mara.presses("ArrowDown", " ").isTold("Footer");
+        }
+        mara.clicks("Latest edits")
+                .page()
+                .getByText("Place Kayaks in Footer")
+                .last()
+                .click();
+        mara.isTold("Undone: Place Kayaks in Footer.");
+        assertThat(cell("Kayaks", "Footer")).hasAttribute("aria-label", "Kayaks in Footer: not there");
+        assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: placed");
+        mara.complainsOfNothing();
+    }
+}
