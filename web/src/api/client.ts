@@ -115,6 +115,8 @@ export const api = {
     call<OfferDto[]>("GET", `/menus/${menu}/offers?text=${encodeURIComponent(text)}`),
   importItems: (request: string, basedOn: number, text: string, place: RowPlace) =>
     call<AnswerDto>("POST", "/imports/items?dryRun=false", { request, basedOn, text, place }),
+  previewItems: (request: string, basedOn: number, text: string, place: RowPlace) =>
+    call<Schemas["ItemsPreview"]>("POST", "/imports/items?dryRun=true", { request, basedOn, text, place }),
   zones: (page: string | null) => call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`),
   whereabouts: (page: string) => call<WhereDto[]>("GET", `/pages/${page}/whereabouts`),
   placings: () => call<Readonly<Record<string, PlacingDto>>>("GET", "/placings"),

@@ -2,18 +2,22 @@ import { useQuery } from "@tanstack/react-query";
 import { Input, type InputRef } from "antd";
 import { useEffect, useId, useRef, useState } from "react";
 import { api, type OfferDto } from "../api/client";
+import { type Foretold, usePasting } from "../outline/Pasted";
 import type { Result } from "../working-copy/store";
 import { KIND_WORDS } from "./words";
 
 /**
  * An item being typed where it will stand. What is typed is understood by the server and offered as a page, a link, a
- * heading, a text or a new page; Enter takes the offer and goes on, Tab nests, a pasted list becomes many.
+ * heading, a text or a new page; Enter takes the offer and goes on, Tab nests, a pasted list becomes many
+ * once it was told which.
  */
 export function ItemLine(props: {
   readonly menu: string;
   readonly place: unknown;
   /** Takes the place at once, so that the next line can be typed while the offer is still on its way. */
   readonly onAdd: (offer: Promise<OfferDto | undefined>) => Promise<Result>;
+  /** What a pasted list would add. */
+  readonly onForetell: (text: string) => Promise<Foretold>;
   readonly onPaste: (text: string) => Promise<Result>;
   readonly onNest: () => void;
   readonly onOut: () => void;
@@ -49,6 +53,7 @@ export function ItemLine(props: {
     setProblem(taken.ok ? null : taken.sentence);
     if (!taken.ok) setTyped((now) => (now === "" ? sent : now));
   };
+  const pasting = usePasting(props.onForetell, props.onPaste);
   // What was offered for the text as it is now, not for the one before the last key.
   const offered = async () => {
     const current = waits ? await api.offers(menu, text) : (query.data ?? []);
@@ -73,18 +78,14 @@ export function ItemLine(props: {
           setProblem(null);
         }}
         onBlur={() => {
-          if (text === "") props.onLeave();
+          if (text === "" && !pasting.waits) props.onLeave();
         }}
-        onPaste={(event) => {
-          const pasted = event.clipboardData.getData("text");
-          if (/\S[^\S\n]*\n\s*\S/.test(pasted)) {
-            event.preventDefault();
-            void take(props.onPaste(pasted));
-          }
-        }}
+        onPaste={pasting.onPaste}
         onKeyDown={(event) => {
           event.stopPropagation();
-          if (event.key === "Enter" && text !== "") void take(props.onAdd(offered()));
+          if (event.key === "Enter" && pasting.waits) void pasting.confirm();
+          else if (event.key === "Escape" && pasting.waits) pasting.discard();
+          else if (event.key === "Enter" && text !== "") void take(props.onAdd(offered()));
           else if (event.key === "Escape") return props.onLeave();
           else if (event.key === "ArrowDown")
             setChosen(waits ? (chosen ?? 0) + 1 : Math.min(at + 1, offers.length - 1));
@@ -114,9 +115,10 @@ export function ItemLine(props: {
           ))}
         </div>
       )}
-      {problem && (
-        <span className="beside" role="alert" title={problem}>
-          {problem}
+      {pasting.note}
+      {(problem ?? pasting.problem) && (
+        <span className="beside" role="alert" title={problem ?? pasting.problem ?? ""}>
+          {problem ?? pasting.problem}
         </span>
       )}
     </>

@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
-import type { MenuDto, OfferDto, RowPlace } from "../api/client";
+import { api, type MenuDto, type OfferDto, type RowPlace } from "../api/client";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
 import { FoldButton } from "../outline/FoldButton";
@@ -222,6 +222,14 @@ export function MenuDesk(props: {
     return result;
   };
 
+  const foretell = async (text: string) => {
+    if (!adding) return { words: "", refused: [] };
+    const { revision } = await store.settled();
+    const place = standing(await props.outlineAt(revision), adding);
+    const { summary, refused } = await api.previewItems(newId(), revision, text, place);
+    return { words: summary, refused };
+  };
+
   const titleOfPage = (page: string) =>
     copy.tree.pages.has(page) ? pageOf(copy.tree, page).title : "a page";
   const cells = (row: Row): ReactNode[] => {
@@ -317,6 +325,7 @@ export function MenuDesk(props: {
                     menu={adding.menu}
                     place={adding.place}
                     onAdd={add}
+                    onForetell={foretell}
                     onPaste={paste}
                     onNest={() => open(nested(adding))}
                     onOut={() => open(outOf(outline, adding))}

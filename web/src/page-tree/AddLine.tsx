@@ -1,6 +1,8 @@
 import { Input, type InputRef } from "antd";
 import { useEffect, useRef, useState } from "react";
-import type { PlaceDto } from "../api/client";
+import { api, type PlaceDto } from "../api/client";
+import { usePasting } from "../outline/Pasted";
+import { newId } from "../shared/ids";
 import type { Result } from "../working-copy/store";
 import { endOf, type PageTree, parentOf } from "../working-copy/tree";
 
@@ -15,11 +17,12 @@ export function AddTeaser({ onOpen }: { readonly onOpen: () => void }) {
 
 /**
  * A new page being typed where it will stand. Enter keeps it and goes on with the next; Tab nests, Shift+Tab goes out;
- * a list of several lines becomes as many pages; Escape leaves.
+ * a list of several lines becomes as many pages once it was told which; Escape leaves.
  */
 export function AddLine(props: {
   readonly tree: PageTree;
   readonly place: PlaceDto;
+  readonly revision: number;
   readonly onPlace: (place: PlaceDto) => void;
   readonly onAdd: (title: string, place: PlaceDto) => Promise<Result>;
   readonly onPaste: (text: string, place: PlaceDto) => Promise<Result>;
@@ -40,6 +43,19 @@ export function AddLine(props: {
     setProblem(taken.ok ? null : taken.sentence);
     if (!taken.ok) setTitle((now) => (now === "" ? sent : now));
   };
+  const pasting = usePasting(
+    async (text) => {
+      const { pages, lines, refused } = await api.previewOutline(newId(), props.revision, text);
+      return {
+        words: `${pages} pages, beginning with ${lines
+          .slice(0, 3)
+          .map((line) => line.title)
+          .join(", ")}.`,
+        refused,
+      };
+    },
+    (text) => props.onPaste(text, place),
+  );
   const nest = () => {
     if (place.after !== null) props.onPlace(endOf(tree, place.after));
   };
@@ -60,22 +76,17 @@ export function AddLine(props: {
           setProblem(null);
         }}
         onBlur={() => {
-          if (title.trim() === "") props.onLeave();
+          if (title.trim() === "" && !pasting.waits) props.onLeave();
         }}
-        onPaste={(event) => {
-          const text = event.clipboardData.getData("text");
-          if (/\S[^\S\n]*\n\s*\S/.test(text)) {
-            event.preventDefault();
-            void take(props.onPaste(text, place));
-          }
-        }}
+        onPaste={pasting.onPaste}
         onKeyDown={(event) => {
           event.stopPropagation();
           if (event.key === "Enter") {
             event.preventDefault();
-            if (title.trim() !== "") void take(props.onAdd(title, place));
+            if (pasting.waits) void pasting.confirm();
+            else if (title.trim() !== "") void take(props.onAdd(title, place));
           } else if (event.key === "Escape") {
-            props.onLeave();
+            pasting.waits ? pasting.discard() : props.onLeave();
           } else if (event.key === "Tab" && title !== "") {
             event.preventDefault();
             if (event.shiftKey) goOut();
@@ -83,9 +94,10 @@ export function AddLine(props: {
           }
         }}
       />
-      {problem && (
-        <span className="beside" role="alert" title={problem}>
-          {problem}
+      {pasting.note}
+      {(problem ?? pasting.problem) && (
+        <span className="beside" role="alert" title={problem ?? pasting.problem ?? ""}>
+          {problem ?? pasting.problem}
         </span>
       )}
     </>

@@ -293,6 +293,7 @@ export function PageDesk(props: {
                   <AddLine
                     tree={tree}
                     place={attention.place}
+                    revision={copy.revision}
                     onPlace={(place) => setAttention({ kind: "adding", place, shownAt: place })}
                     onAdd={addPage}
                     onPaste={pastePages}

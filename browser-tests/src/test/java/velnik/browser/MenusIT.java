@@ -16,8 +16,10 @@ public class MenusIT extends UndoneTest {
         mara.clicks("New menu").types("Season").presses("Enter");
         mara.isTold("Season is a new menu.");
         mara.presses("n")
-                .pastes("Home\nHire\nRepairs\nMoorings\n[Café](/slipway-cafe)\nCourses\nNews\nOn the water\n"
-                        + "  [Tide tables](https://tides.example/brack)\nFind us");
+                .pastesList(
+                        "Home\nHire\nRepairs\nMoorings\n[Café](/slipway-cafe)\nCourses\nNews\nOn the water\n"
+                                + "  [Tide tables](https://tides.example/brack)\nFind us",
+                        "10 items: 8 pages");
         mara.isTold("9 items added to Season with 1 item beneath.");
         assertTrue(mara.gestures() <= 14, "nine top items from nothing");
 
@@ -137,7 +139,7 @@ public class MenusIT extends UndoneTest {
         mara.isTold("Canoes added to Footer.");
         mara.presses("Control+z").isTold("Undone: Add Canoes to Footer.");
         mara.presses("n").types("prices").presses("Enter").isTold("Prices added to Footer.");
-        mara.pastes("Home\nContact").isTold("2 items added to Footer.");
+        mara.pastesList("Home\nContact", "2 items: 2 pages").isTold("2 items added to Footer.");
         mara.presses("Control+z", "Control+z", "n").types("news").presses("Enter", "Escape");
         mara.isTold("News added to Footer.");
         mara.chooses("News").presses("Control+Shift+ArrowUp", "Control+Shift+ArrowUp");
@@ -151,7 +153,7 @@ public class MenusIT extends UndoneTest {
         mara.opensMenu("Footer");
         assertThat(mara.outline()).isFocused();
         mara.gestures();
-        mara.presses("n").pastes("Inside\n  Kayaks\n  Prices\n  Canoes");
+        mara.presses("n").pastesList("Inside\n  Kayaks\n  Prices\n  Canoes", "4 items");
         mara.isTold("Inside added to Footer with 3 items beneath.");
         assertTrue(mara.gestures() <= 5, "a heading with three pages under it");
         mara.presses("Control+z").isTold("Undone: Add Inside with 3 items beneath to Footer.");

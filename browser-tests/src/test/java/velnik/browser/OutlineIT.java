@@ -175,4 +175,37 @@ public class OutlineIT extends UndoneTest {
                 JsonParser.parseString("{\"type\":\"" + type + "\",\"touchPoints\":[" + points + "]}")
                         .getAsJsonObject());
     }
+
+    @Test
+    public void pastedList_isToldBeforehand_addedAsOneEdit_orGivenUp() {
+        Locator pasted = mara.page().locator(".pasted");
+        mara.chooses("Hire").presses("n").pastes("Sails\n  Jibs\n  Spinnakers\nOars");
+        assertThat(pasted).containsText("The list would add 4 pages, beginning with Sails, Jibs, Spinnakers.");
+        mara.presses("Escape");
+        assertThat(pasted).hasCount(0);
+        assertThat(mara.page().getByLabel("Title of the new page")).isFocused();
+        assertThat(mara.page().getByText("Nothing waits").first()).isVisible();
+        mara.pastes("Good\n" + "x".repeat(10_000));
+        assertThat(pasted).containsText("Line 2 has 10000 characters; a title has at most 200.");
+        mara.presses("Enter").presses("Escape");
+        mara.pastesList("Sails\n  Jibs\n  Spinnakers\nOars", "4 pages");
+        mara.isTold("2 pages added to the top level with 2 pages beneath them.");
+        mara.seesUnder("Sails", "Jibs", "Spinnakers");
+        mara.presses("Control+z").isTold("Undone");
+        assertThat(mara.row("Sails")).hasCount(0);
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void rowsGoToTheTopAndToTheEnd_andTheTreeFoldsToALevel() {
+        mara.chooses("Rowing skiffs").presses("Control+Shift+Home");
+        mara.isTold("Rowing skiffs moved to the beginning of Hire.");
+        mara.clicks("Move to the end").isTold("Rowing skiffs moved after Group bookings.");
+        mara.clicks("Fold").page().getByText("To the first level").click();
+        assertThat(mara.row("Rowing skiffs")).hasCount(0);
+        assertThat(mara.outline().locator("[aria-level='2']")).hasCount(0);
+        mara.chooses("Hire").presses("ArrowRight");
+        mara.seesUnder("Hire", "Canoes", "Kayaks", "Prices", "Safety on the tide", "Group bookings", "Rowing skiffs");
+        mara.complainsOfNothing();
+    }
 }

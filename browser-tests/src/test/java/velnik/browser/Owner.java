@@ -277,6 +277,13 @@ final class Owner extends Watched {
         return chooses(name).presses("ArrowRight");
     }
 
+    /** Pastes a list into the add line, reads what it would add, and adds it. */
+    Owner pastesList(String text, String foretold) {
+        pastes(text);
+        assertThat(page.locator(".pasted")).containsText(foretold);
+        return presses("Enter");
+    }
+
     /** Pastes into the field that has the focus. */
     Owner pastes(String text) {
         gestures++;

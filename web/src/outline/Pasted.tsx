@@ -1,0 +1,89 @@
+import { Button } from "antd";
+import { type ClipboardEvent, useState } from "react";
+import { type Result, sentenceOf } from "../working-copy/store";
+
+/** What a pasted list would add, and what is wrong with which line. */
+export type Foretold = { readonly words: string; readonly refused: readonly string[] };
+
+type Pasted =
+  | { readonly status: "none" }
+  | { readonly status: "asking" | "adding"; readonly text: string }
+  | { readonly status: "foretold"; readonly text: string; readonly foretold: Foretold };
+
+const NONE: Pasted = { status: "none" };
+/** How many of the lines that cannot be are told. */
+const TOLD = 3;
+
+/** A list pasted into an add line: first it is told what it would add, then Enter adds it and Escape gives it up. */
+export function usePasting(
+  foretell: (text: string) => Promise<Foretold>,
+  add: (text: string) => Promise<Result>,
+) {
+  const [pasted, setPasted] = useState<Pasted>(NONE);
+  const [problem, setProblem] = useState<string | null>(null);
+  const ask = async (text: string) => {
+    setProblem(null);
+    setPasted({ status: "asking", text });
+    try {
+      const foretold = await foretell(text);
+      setPasted((now) => (now.status === "asking" ? { status: "foretold", text, foretold } : now));
+    } catch (failed) {
+      setPasted(NONE);
+      setProblem(sentenceOf(failed));
+    }
+  };
+  const discard = () => setPasted(NONE);
+  const confirm = async () => {
+    if (pasted.status !== "foretold" || pasted.foretold.refused.length > 0) return;
+    setPasted({ status: "adding", text: pasted.text });
+    const result = await add(pasted.text);
+    setPasted(NONE);
+    setProblem(result.ok ? null : result.sentence);
+  };
+  return {
+    /** Whether a list waits for Enter or Escape. */
+    waits: pasted.status !== "none",
+    problem,
+    confirm,
+    discard,
+    /** One line is typed text like any other; several are a list. */
+    onPaste: (event: ClipboardEvent) => {
+      const text = event.clipboardData.getData("text");
+      if (!/\S[^\S\n]*\n\s*\S/.test(text)) return;
+      event.preventDefault();
+      void ask(text);
+    },
+    note: pasted.status !== "none" && (
+      <div className="pasted" role="status">
+        {pasted.status !== "foretold" ? (
+          <p>{pasted.status === "asking" ? "Reading the list…" : "Adding…"}</p>
+        ) : (
+          <>
+            <p>
+              <b>The list would add</b> {pasted.foretold.words}
+            </p>
+            {pasted.foretold.refused.slice(0, TOLD).map((why) => (
+              <p key={why} className="problem">
+                {why}
+              </p>
+            ))}
+            {pasted.foretold.refused.length > TOLD && (
+              <p className="problem">And {pasted.foretold.refused.length - TOLD} more.</p>
+            )}
+            {/* The field keeps the focus, so that Enter and Escape go on meaning the list. */}
+            <div className="choices" onMouseDown={(event) => event.preventDefault()} role="none">
+              {pasted.foretold.refused.length === 0 && (
+                <Button size="small" type="primary" onClick={() => void confirm()}>
+                  Add them (Enter)
+                </Button>
+              )}
+              <Button size="small" onClick={discard}>
+                Leave it (Escape)
+              </Button>
+            </div>
+          </>
+        )}
+      </div>
+    ),
+  };
+}
