@@ -9,6 +9,7 @@ export function PageActions(props: {
   readonly onAddBelow: () => void;
   readonly onAddUnder: () => void;
   readonly onEdit: () => void;
+  readonly onWrap: () => void;
   readonly onMoveTo: () => void;
   readonly onRemove: () => void;
   /** How many are chosen. */
@@ -37,6 +38,11 @@ export function PageActions(props: {
       />
       <Action label="⤓" name="Move to the end" hint="Last in its place (Ctrl+Shift+End)" {...move("last")} />
       {one && <Action label="Retitle" hint="Edit the title (Enter)" onClick={props.onEdit} />}
+      <Action
+        label="Wrap"
+        hint={`Put ${one ? "it" : "them"} under a new page in ${one ? "its" : "their"} place (G)`}
+        onClick={props.onWrap}
+      />
       <Action label="Move to…" hint="Choose where it goes (M)" onClick={props.onMoveTo} />
       <Action
         label="To the bin"

@@ -26,6 +26,7 @@ import { EVERYTHING } from "./filter";
 import { PageActions } from "./PageActions";
 import { TitleCell } from "./TitleCell";
 import { useFinding } from "./useFinding";
+import { wrapping } from "./wrapping";
 
 /** A row whose text is being typed, or a sentence beside a row. */
 type Attention =
@@ -33,6 +34,7 @@ type Attention =
   | { readonly kind: "editing"; readonly page: string }
   /** `shownAt` is where the line stands: its place, or the one before while the row it comes after is on its way. */
   | { readonly kind: "adding"; readonly place: PlaceDto; readonly shownAt: PlaceDto }
+  | { readonly kind: "wrapping"; readonly page: string }
   | { readonly kind: "problem"; readonly page: string; readonly sentence: string };
 
 /** What can be seen of a page beside its title, and how wide. */
@@ -115,6 +117,20 @@ export function PageDesk(props: {
     setAttention({ kind: "adding", place, shownAt: place });
   };
   const addBelow = () => add({ parent: parentOf(tree, selected), after: selected });
+  const startWrapping = () => setAttention({ kind: "wrapping", page: pages[0] ?? selected });
+  /** Goes by the pages that are left once the edits before it are done. */
+  const wrap = async (title: string) => {
+    const id = newId();
+    const result = await inTurn(async () => {
+      const now = await store.settled();
+      return store.change(...wrapping(now.tree, outermost(now.tree, new Set(pages)), id, title));
+    });
+    if (result.ok) {
+      leave();
+      props.onChoose(only(id));
+    }
+    return result;
+  };
   const addUnder = () => add(endOf(tree, selected));
 
   const onKey = (event: KeyboardEvent) => {
@@ -126,7 +142,9 @@ export function PageDesk(props: {
       event.preventDefault();
       void remove();
     } else if (lettersAct() && !event.ctrlKey && !event.metaKey && !event.altKey) {
-      const act = { n: addBelow, m: props.onMoveTo, w: props.onWholeScreen }[event.key.toLowerCase()];
+      const act = { n: addBelow, g: startWrapping, m: props.onMoveTo, w: props.onWholeScreen }[
+        event.key.toLowerCase()
+      ];
       if (act) {
         event.preventDefault();
         event.stopPropagation(); // the letter has acted; what it opened must not hear it too
@@ -257,6 +275,7 @@ export function PageDesk(props: {
           onAddBelow={addBelow}
           onAddUnder={addUnder}
           onEdit={() => setAttention({ kind: "editing", page: selected })}
+          onWrap={startWrapping}
           onMoveTo={props.onMoveTo}
           onRemove={remove}
         />
@@ -301,7 +320,21 @@ export function PageDesk(props: {
                   />
                 ),
               }
-            : null
+            : attention.kind === "wrapping" && rows.some((row) => row.id === attention.page)
+              ? {
+                  after: rows.findIndex((row) => row.id === attention.page) - 1,
+                  level: levelOf(tree, attention.page),
+                  content: (
+                    <TitleField
+                      label="Title of the page over them"
+                      initial=""
+                      placeholder="Title of the page they go under"
+                      onKeep={wrap}
+                      onLeave={leave}
+                    />
+                  ),
+                }
+              : null
         }
         onChoose={choose}
         onEdit={(page) => setAttention({ kind: "editing", page })}

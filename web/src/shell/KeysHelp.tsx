@@ -16,7 +16,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ["M", "move pages to…"],
   ["H", "hide or show items, set a menu aside"],
   ["P", "place many pages of the tree in a menu"],
-  ["G", "put items under a new heading"],
+  ["G", "put pages under a new page, items under a new heading"],
   ["Ctrl+D", "copy items or a menu"],
   ["Delete", "to the bin; leave a page out of a list"],
   ["Placing sheet: Space, Enter", "place or take out; type a label"],

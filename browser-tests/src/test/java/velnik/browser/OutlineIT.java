@@ -197,6 +197,17 @@ public class OutlineIT extends UndoneTest {
     }
 
     @Test
+    public void pagesAreWrapped_inANewPage_asOneEdit() {
+        mara.chooses("Canoes").presses("Shift+ArrowDown", "g").types("Paddling").presses("Enter");
+        mara.isTold("Paddling added under Hire. Canoes and 1 more moved under Paddling.");
+        mara.seesUnder("Paddling", "Canoes", "Kayaks").seesAddress("Kayaks", "/hire/paddling/kayaks");
+        assertThat(mara.row("Paddling")).hasAttribute("aria-selected", "true");
+        mara.presses("Control+z");
+        mara.seesUnder("Hire", "Canoes", "Kayaks", "Rowing skiffs", "Prices", "Safety on the tide", "Group bookings");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void rowsGoToTheTopAndToTheEnd_andTheTreeFoldsToALevel() {
         mara.chooses("Rowing skiffs").presses("Control+Shift+Home");
         mara.isTold("Rowing skiffs moved to the beginning of Hire.");
