@@ -12,7 +12,7 @@ import { ZoneDrawing } from "../zones/ZoneDrawing";
 import { afterKey, type Cells, isIn, type Range, type Spot, type Standing, wordsOf } from "./cells";
 
 /** Pixels: the column of pages, one of a menu, and the row of their names. */
-const FIRST = 284;
+const FIRST = window.matchMedia("(max-width: 700px)").matches ? 160 : 284;
 const COLUMN = 142;
 const HEAD = 46;
 
