@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ScreenshotAnimations;
 import java.nio.file.Path;
@@ -43,6 +44,12 @@ public class Screenshots extends BrowserTest {
             mara.presses("Escape");
             mara.clicksAt(mara.window().locator(".footer").getByText("Find us"));
             assertThat(mara.window().locator("h1")).hasText("Find us");
+            mara.link("Pages").click();
+            mara.link("Placing sheet").click();
+            mara.tabsTo(mara.page().getByRole(AriaRole.GRID))
+                    .presses("ArrowDown", "ArrowDown", "ArrowDown", "ArrowRight");
+            assertThat(mara.page().locator(".spot-line")).containsText("If placed: Kayaks stands in Footer");
+            take(mara, "sheet");
             mara.opensScreen("Zones");
             mara.page()
                     .locator(".computed button")
