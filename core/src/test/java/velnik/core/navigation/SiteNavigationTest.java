@@ -41,8 +41,8 @@ public class SiteNavigationTest {
                         + " Café (Menu of the week, Cakes to order, Evening suppers),"
                         + " Courses (First paddle, Reading the tide, Knots in an evening),"
                         + " News (New pontoon open, Apprentice wanted, Spring tides in March, Varnish day),"
-                        + " On the water (Tide tables, Weather at the bar, Spring tides in March, Safety on the tide,"
-                        + " Reading the tide), Find us");
+                        + " On the water (Tide tables, Weather at the bar, Safety on the tide, Reading the tide,"
+                        + " Spring tides in March), Find us");
     }
 
     @Test
