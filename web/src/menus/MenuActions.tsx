@@ -1,4 +1,5 @@
 import { Action } from "../outline/Action";
+import { MovesAcross, MovesAlong } from "../outline/MoveActions";
 import type { Move } from "../outline/moves";
 import { type kindOfRows, listedPage, type Node } from "./outline";
 
@@ -27,16 +28,10 @@ export function MenuActions(props: {
   readonly onDo: (deed: Deed) => void;
 }) {
   const { node, onDo } = props;
-  const move = (to: Move) => ({ disabled: !props.may(to), onClick: () => props.onMove(to) });
   const does = (deed: Deed) => ({ onClick: () => onDo(deed) });
   const row = node.row;
   const listed = listedPage(node) !== null;
-  const moving = (
-    <>
-      <Action label="→ in" hint="Move in, under the row before it (Ctrl+Shift+Right)" {...move("in")} />
-      <Action label="← out" hint="Move out, after the row above it (Ctrl+Shift+Left)" {...move("out")} />
-    </>
-  );
+  const moving = <MovesAcross what="row" may={props.may} onMove={props.onMove} />;
   const toTheBin = (
     <Action label="To the bin" hint="Remove, never a page; the bin keeps it (Delete)" {...does("remove")} />
   );
@@ -46,26 +41,14 @@ export function MenuActions(props: {
       <Action label="Leave out" hint="The list leaves the page out (Delete)" {...does("leaveOut")} />
     </>
   );
-  const upDown = (
-    <>
-      <Action label="↑" name="Move up" hint="Move up (Ctrl+Shift+Up)" {...move("up")} />
-      <Action label="↓" name="Move down" hint="Move down (Ctrl+Shift+Down)" {...move("down")} />
-      <Action
-        label="⤒"
-        name="Move to the top"
-        hint="First in its place (Ctrl+Shift+Home)"
-        {...move("first")}
-      />
-      <Action label="⤓" name="Move to the end" hint="Last in its place (Ctrl+Shift+End)" {...move("last")} />
-    </>
-  );
+  const along = <MovesAlong may={props.may} onMove={props.onMove} />;
   return (
     <div className="actions" role="toolbar" aria-label="The selected row">
       <b title={props.title}>{props.title}</b>
       {props.several !== undefined ? (
         <>
           {moving}
-          {upDown}
+          {along}
           <Action
             label="Hide"
             hint="Hide them, or show them again where all are hidden (H)"
@@ -83,7 +66,7 @@ export function MenuActions(props: {
         <>
           <Action label="+ item" hint="Add an item at its end (N)" {...does("under")} />
           <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
-          {upDown}
+          {along}
           <Action label="Rename" hint="Edit the name (Enter)" {...does("label")} />
           <Action label="Copy" hint="Copy it with all its items (Ctrl+D)" {...does("copy")} />
           <Action
@@ -103,7 +86,7 @@ export function MenuActions(props: {
           <Action label="+ under" hint="Add an item under it (N, then Tab)" {...does("under")} />
           <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
           {moving}
-          {upDown}
+          {along}
           <Action label="Label" hint="Edit the label (Enter); empty follows again" {...does("label")} />
           <Action
             label={row.hidden ? "Show" : "Hide"}

@@ -1,4 +1,5 @@
 import { Action } from "../outline/Action";
+import { MovesAcross, MovesAlong } from "../outline/MoveActions";
 import type { Move } from "../outline/moves";
 
 /** Everything that can be done to the chosen pages, as buttons; each names its key in its hint. */
@@ -15,7 +16,6 @@ export function PageActions(props: {
   /** How many are chosen. */
   readonly count: number;
 }) {
-  const move = (to: Move) => ({ disabled: !props.may(to), onClick: () => props.onMove(to) });
   const one = props.count === 1;
   return (
     <div className="actions" role="toolbar" aria-label={one ? "The selected page" : "The selected pages"}>
@@ -26,17 +26,8 @@ export function PageActions(props: {
           <Action label="+ under" hint="Add a page under it (N, then Tab)" onClick={props.onAddUnder} />
         </>
       )}
-      <Action label="→ in" hint="Move in, under the page before it (Ctrl+Shift+Right)" {...move("in")} />
-      <Action label="← out" hint="Move out, after the page above it (Ctrl+Shift+Left)" {...move("out")} />
-      <Action label="↑" name="Move up" hint="Move up (Ctrl+Shift+Up)" {...move("up")} />
-      <Action label="↓" name="Move down" hint="Move down (Ctrl+Shift+Down)" {...move("down")} />
-      <Action
-        label="⤒"
-        name="Move to the top"
-        hint="First in its place (Ctrl+Shift+Home)"
-        {...move("first")}
-      />
-      <Action label="⤓" name="Move to the end" hint="Last in its place (Ctrl+Shift+End)" {...move("last")} />
+      <MovesAcross what="page" may={props.may} onMove={props.onMove} />
+      <MovesAlong may={props.may} onMove={props.onMove} />
       {one && <Action label="Retitle" hint="Edit the title (Enter)" onClick={props.onEdit} />}
       <Action
         label="Wrap"

@@ -23,6 +23,7 @@ import { AddLine, AddTeaser } from "./AddLine";
 import { judge, placeOf } from "./dropping";
 import { FindLine } from "./FindLine";
 import { EVERYTHING } from "./filter";
+import { NothingFound } from "./NothingFound";
 import { PageActions } from "./PageActions";
 import { TitleCell } from "./TitleCell";
 import { useFinding } from "./useFinding";
@@ -258,14 +259,7 @@ export function PageDesk(props: {
           backToOutline();
         }}
       />
-      {rows.length === 0 && (
-        <p className="nothing-found">
-          No page is like that.{" "}
-          <button type="button" className="plain" onClick={() => setFilter(EVERYTHING)}>
-            Show all pages
-          </button>
-        </p>
-      )}
+      {rows.length === 0 && <NothingFound onShowAll={() => setFilter(EVERYTHING)} />}
       <Later of={`${selected} ${choice.rows.size}`}>
         <PageActions
           title={many}

@@ -6,6 +6,7 @@ import { FoldButton } from "../outline/FoldButton";
 import { useFolding } from "../outline/useFolding";
 import { FindLine } from "../page-tree/FindLine";
 import { EVERYTHING } from "../page-tree/filter";
+import { NothingFound } from "../page-tree/NothingFound";
 import { useFinding } from "../page-tree/useFinding";
 import { usePreference } from "../people/preferences";
 import { Problem } from "../shared/Problem";
@@ -115,12 +116,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
         onLeave={backToGrid}
       />
       {rows.length === 0 ? (
-        <p className="nothing-found">
-          No page is like that.{" "}
-          <button type="button" className="plain" onClick={() => setFilter(EVERYTHING)}>
-            Show all pages
-          </button>
-        </p>
+        <NothingFound onShowAll={() => setFilter(EVERYTHING)} />
       ) : columns.length === 0 ? (
         <p className="nothing-found">
           {all.length === 0
