@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Input, type InputRef } from "antd";
 import { useEffect, useId, useRef, useState } from "react";
 import { api, type OfferDto } from "../api/client";
-import { type Foretold, usePasting } from "../outline/Pasted";
+import { type Foretold, usePasting } from "../outline/usePasting";
 import type { Result } from "../working-copy/store";
 import { KIND_WORDS } from "./words";
 

@@ -13,13 +13,13 @@ export type Folding = {
 export function useFolding(outline: "pages" | "menus" | "sheet"): Folding {
   const [ids, setIds] = usePreference<readonly string[]>(`${outline}-folded`, []);
   const folded = useMemo(() => new Set(ids), [ids]);
-  const without = (id: string) => ids.filter((other) => other !== id);
+  const without = (now: readonly string[], id: string) => now.filter((other) => other !== id);
   return {
     folded,
-    fold: (id, fold) => setIds(fold ? [...without(id), id] : without(id)),
+    fold: (id, fold) => setIds((now) => (fold ? [...without(now, id), id] : without(now, id))),
     unfold: (id) => {
-      if (id !== null && folded.has(id)) setIds(without(id));
+      if (id !== null && folded.has(id)) setIds((now) => without(now, id));
     },
-    foldOnly: (ids) => setIds([...ids]),
+    foldOnly: (ids) => setIds(() => [...ids]),
   };
 }

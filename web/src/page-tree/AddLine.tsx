@@ -1,7 +1,7 @@
 import { Input, type InputRef } from "antd";
 import { useEffect, useRef, useState } from "react";
 import { api, type PlaceDto } from "../api/client";
-import { usePasting } from "../outline/Pasted";
+import { usePasting } from "../outline/usePasting";
 import { newId } from "../shared/ids";
 import type { Result } from "../working-copy/store";
 import { endOf, type PageTree, parentOf } from "../working-copy/tree";

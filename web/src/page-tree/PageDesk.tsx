@@ -1,4 +1,3 @@
-import { Button, Dropdown } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { PlaceDto } from "../api/client";
@@ -15,9 +14,10 @@ import { useFolding } from "../outline/useFolding";
 import { usePreference } from "../people/preferences";
 import { newId } from "../shared/ids";
 import { Later } from "../shared/Later";
+import { ShownButton } from "../shared/ShownButton";
 import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
-import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
 import { AddLine, AddTeaser } from "./AddLine";
 import { judge, placeOf } from "./dropping";
@@ -122,9 +122,12 @@ export function PageDesk(props: {
   /** Goes by the pages that are left once the edits before it are done. */
   const wrap = async (title: string) => {
     const id = newId();
-    const result = await inTurn(async () => {
+    const result = await inTurn(async (): Promise<Result> => {
       const now = await store.settled();
-      return store.change(...wrapping(now.tree, outermost(now.tree, new Set(pages)), id, title));
+      const changes = wrapping(now.tree, outermost(now.tree, new Set(pages)), id, title);
+      return changes.length > 0
+        ? store.change(...changes)
+        : { ok: false, sentence: "Those pages are not there any more." };
     });
     if (result.ok) {
       leave();
@@ -229,19 +232,12 @@ export function PageDesk(props: {
         </span>
         <span className="spring" />
         <Several on={ticking} onSwitch={setTicking} />
-        <Dropdown
-          trigger={["click"]}
-          menu={{
-            multiple: true,
-            selectable: true,
-            selectedKeys: [...columns],
-            items: COLUMNS.map((column) => ({ key: column, label: column })),
-            onSelect: ({ key }) => setAway(away.filter((column) => column !== key)),
-            onDeselect: ({ key }) => setAway([...away, key as Column]),
-          }}
-        >
-          <Button size="small">Columns</Button>
-        </Dropdown>
+        <ShownButton
+          label="Columns"
+          all={COLUMNS.map((column) => ({ id: column, name: column }))}
+          away={away}
+          onAway={setAway}
+        />
         <FoldButton folding={folding} tree={tree} />
         <Link className="as-button" to="/pages/sheet">
           Placing sheet

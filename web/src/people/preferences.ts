@@ -40,15 +40,15 @@ export class Preferences {
 
 export const PreferencesContext = createContext(new Preferences());
 
-/** A setting of the person's own, remembered wherever they sign in. */
-export function usePreference<T>(name: string, otherwise: T): readonly [T, (value: T) => void] {
+/** A setting of the person's own, remembered wherever they sign in. It changes from what it is when its turn comes. */
+export function usePreference<T>(name: string, otherwise: T): readonly [T, (change: (now: T) => T) => void] {
   const preferences = useContext(PreferencesContext);
   const [value, setValue] = useState(() => preferences.read(name, otherwise));
   return [
     value,
-    (next) => {
-      setValue(next);
-      preferences.keep(name, next);
+    (change) => {
+      preferences.keep(name, change(preferences.read(name, otherwise)));
+      setValue(preferences.read(name, otherwise));
     },
   ];
 }

@@ -1,6 +1,7 @@
-import { Button, Dropdown } from "antd";
 import { memo, useRef, useState } from "react";
 import { Link } from "react-router";
+import type { ChangeDto } from "../api/client";
+import { nodeOf } from "../menus/outline";
 import { useMenus } from "../menus/useMenus";
 import { FoldButton } from "../outline/FoldButton";
 import { useFolding } from "../outline/useFolding";
@@ -10,10 +11,12 @@ import { NothingFound } from "../page-tree/NothingFound";
 import { useFinding } from "../page-tree/useFinding";
 import { usePreference } from "../people/preferences";
 import { Problem } from "../shared/Problem";
+import { ShownButton } from "../shared/ShownButton";
 import { useTurns } from "../shared/useTurns";
 import { CouldNotLoad } from "../shell/CouldNotLoad";
-import { sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
-import { cellsOf, labelled, type Range, type Spot, toggled } from "./cells";
+import { type Result, sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
+import { childrenOf } from "../working-copy/tree";
+import { type Cells, cellsOf, labelled, type Range, type Spot, toggled } from "./cells";
 import { SheetGrid } from "./SheetGrid";
 import { SpotLine } from "./SpotLine";
 import "./sheet.css";
@@ -58,28 +61,25 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
         .map((menu) => ({ page: row.id, menu: menu.id })),
     );
   const backToGrid = () => gridRef.current?.focus({ preventScroll: true });
-  const take = async (work: () => Promise<{ ok: boolean; sentence?: string } | null>) => {
-    const result = await inTurn(work).catch((failed) => ({ ok: false, sentence: sentenceOf(failed) }));
-    setProblem(result && !result.ok ? (result.sentence ?? null) : null);
-  };
-  /** By what stands there once the gestures before it are done. */
-  const toggle = () =>
-    take(async () => {
+  /** Goes by what stands there once the gestures before it are done. */
+  const gesture = (changeFor: (now: Cells) => ChangeDto | null) =>
+    inTurn(async (): Promise<Result | null> => {
       const { revision } = await store.settled();
       const now = await menus.at(revision);
-      const there = [...now.nodes.values()].filter((node) => !node.row).map((node) => node.menu);
-      const change = toggled(cellsOf(there), spots);
-      return change ? store.change(change) : null;
-    });
-  const label = async (spot: Spot, text: string) => {
-    const menu = all.find((each) => each.id === spot.menu);
-    const changes = menu ? labelled(menu, cells.get(spot.menu)?.get(spot.page), spot.page, text) : [];
-    const result = await store.change(...changes);
-    if (result.ok) {
+      const change = changeFor(cellsOf(childrenOf(now, null).map((id) => nodeOf(now, id).menu)));
+      return change && store.change(change);
+    }).catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
+  const toggle = async () => {
+    const result = await gesture((now) => toggled(now, spots));
+    setProblem(result && !result.ok ? result.sentence : null);
+  };
+  const label = async (spot: Spot, text: string): Promise<Result> => {
+    const result = await gesture((now) => labelled(now, spot, text));
+    if (result?.ok) {
       setLabelling(false);
       backToGrid();
     }
-    return result;
+    return result ?? { ok: false, sentence: "" };
   };
   return (
     <main className="sheet" aria-label="Placing sheet">
@@ -87,21 +87,12 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
         <h2>Placing sheet</h2>
         <span>which page stands in which menu</span>
         <span className="spring" />
-        <Dropdown
-          trigger={["click"]}
-          menu={{
-            selectable: true,
-            multiple: true,
-            selectedKeys: columns.map((menu) => menu.id),
-            items: all.map((menu) => ({ key: menu.id, label: menu.name })),
-            onSelect: ({ key }) => setAway(away.filter((id) => id !== key)),
-            onDeselect: ({ key }) => setAway([...away, key]),
-          }}
-        >
-          <Button size="small">
-            {columns.length === all.length ? "All menus" : `${columns.length} of ${all.length} menus`}
-          </Button>
-        </Dropdown>
+        <ShownButton
+          label={columns.length === all.length ? "All menus" : `${columns.length} of ${all.length} menus`}
+          all={all}
+          away={away}
+          onAway={setAway}
+        />
         <FoldButton folding={folding} tree={copy.tree} />
         <Link className="as-button" to="/pages">
           Outline
@@ -146,7 +137,6 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
       <Problem sentence={problem} />
       {atRow && atMenu && (
         <SpotLine
-          key={`${atRow.id} ${atMenu.id}`}
           copy={copy}
           store={store}
           outline={menus.outline}

@@ -33,7 +33,10 @@ export function SpotLine(props: {
   const menu = nodeOf(outline, at.menu).menu;
   const title = pageOf(copy.tree, at.page).title;
   const standing = cells.get(at.menu)?.get(at.page);
-  const [choosing, setChoosing] = useState(false);
+  const key = `${at.page} ${at.menu}`;
+  const rested = useLater(key, ASK_AFTER) === key;
+  /** The cell that a place is being chosen for. */
+  const [choosing, setChoosing] = useState<string | null>(null);
   if (spots.length > 1) {
     const there = spots.filter((spot) => cells.get(spot.menu)?.has(spot.page)).length;
     const missing = spots.length - there;
@@ -53,14 +56,14 @@ export function SpotLine(props: {
         <b>
           {title} in {menu.name}
         </b>
-        <Foretold copy={copy} spot={at} />
+        <Foretold copy={copy} spot={at} rested={rested} />
         <Button size="small" type="primary" onClick={props.onToggle}>
           Place it
         </Button>
-        {choosing ? (
-          <ChoosePlace {...props} menu={menu.id} onLeave={() => setChoosing(false)} />
+        {choosing === key ? (
+          <ChoosePlace {...props} menu={menu.id} onLeave={() => setChoosing(null)} />
         ) : (
-          <Button size="small" onClick={() => setChoosing(true)}>
+          <Button size="small" onClick={() => setChoosing(key)}>
             Choose the place…
           </Button>
         )}
@@ -128,12 +131,13 @@ function pathOf(outline: MenuOutline, node: Node): string {
   return labels.join(" › ");
 }
 
-/** Where the page would stand, in the server's own words. */
-function Foretold({ copy, spot }: { readonly copy: WorkingCopy; readonly spot: Spot }) {
-  const asked = useLater(`${copy.revision} ${spot.menu} ${spot.page}`, ASK_AFTER);
+/** Where the page would stand, in the server's own words; asked once the cell is rested on. */
+function Foretold(props: { readonly copy: WorkingCopy; readonly spot: Spot; readonly rested: boolean }) {
+  const { copy, spot } = props;
   const would = useQuery({
-    queryKey: ["placed", asked],
+    queryKey: ["placed", copy.revision, spot.menu, spot.page],
     queryFn: () => api.would(newId(), copy.revision, [placed([spot])]),
+    enabled: props.rested,
   });
   return (
     <span>

@@ -33,17 +33,13 @@ describe("cells", () => {
   });
 
   it("take a label as items, as rows of a list, and placed with it", () => {
-    const of = (which: typeof main, page: string) =>
-      labelled(which, cells.get(which.id)?.get(page), page, "New");
-    expect(of(short, "home")).toMatchObject([{ kind: "setItems", rows: [{ item: "i1", page: null }] }]);
-    expect(of(main, "hire")).toMatchObject([{ kind: "setItems", rows: [{ item: "list", page: "hire" }] }]);
-    expect(of(main, "about")).toMatchObject([
-      { kind: "placePages", pages: [{ menu: "main", page: "about" }] },
-      { kind: "setItems", rows: [{ item: "list", page: "about" }], label: "New" },
-    ]);
-    const [placing, labelling] = of(short, "hire");
-    const item = placing?.kind === "placePages" ? placing.pages[0]?.item : "";
-    expect(labelling).toMatchObject({ rows: [{ item, page: null }] });
+    const of = (menu: string, page: string) => labelled(cells, { menu, page }, "New");
+    expect(of("short", "home")).toMatchObject({ kind: "setItems", rows: [{ item: "i1", page: null }] });
+    expect(of("main", "hire")).toMatchObject({ kind: "setItems", rows: [{ item: "list", page: "hire" }] });
+    expect(of("short", "hire")).toMatchObject({
+      kind: "placePages",
+      pages: [{ menu: "short", page: "hire", label: "New" }],
+    });
   });
 });
 

@@ -81,25 +81,14 @@ export function toggled(cells: Cells, spots: readonly Spot[]): ChangeDto | null 
   return empty.length > 0 ? placed(empty) : { kind: "takePagesOut", removal: newId(), pages: [...spots] };
 }
 
-/** The changes that give a page its label in a menu; where it does not stand there yet, it is placed with it. */
-export function labelled(
-  menu: MenuDto,
-  standing: Standing | undefined,
-  page: string,
-  label: string,
-): ChangeDto[] {
-  if (standing) {
-    const { item, kind } = standing.row;
-    return [setRows([{ item, page: kind.kind === "LISTED" ? page : null }], { label })];
-  }
-  const item = newId();
-  const list = menu.rows.find((row) => row.kind.list?.leftOut.includes(page));
-  return [
-    { kind: "placePages", pages: [{ menu: menu.id, item, page }] },
-    setRows([list ? { item: list.item, page } : { item, page: null }], { label }),
-  ];
+/** The change that gives a page its label in a menu; where it does not stand there yet, it is placed with it. */
+export function labelled(cells: Cells, spot: Spot, label: string): ChangeDto {
+  const standing = cells.get(spot.menu)?.get(spot.page);
+  if (!standing) return placed([spot], label);
+  const { item, kind } = standing.row;
+  return setRows([{ item, page: kind.kind === "LISTED" ? spot.page : null }], { label });
 }
 
-export function placed(spots: readonly Spot[]): ChangeDto {
-  return { kind: "placePages", pages: spots.map((spot) => ({ ...spot, item: newId() })) };
+export function placed(spots: readonly Spot[], label = ""): ChangeDto {
+  return { kind: "placePages", pages: spots.map((spot) => ({ ...spot, item: newId(), label })) };
 }

@@ -111,11 +111,10 @@ export class WorkingCopyStore {
   readonly pasteItems = (text: string, place: RowPlace): Promise<Result> =>
     this.send((request, revision) => api.importItems(request, revision, text, place));
 
-  /** Takes back so many of the person's latest edits, one after another as far as each can be. */
+  /** Takes back so many of the person's latest edits, one after another until one cannot be. */
   readonly undo = async (edits = 1): Promise<Result> => {
-    const asked = Array.from({ length: edits }, () => this.send((request) => api.undo(request)));
-    const results = await Promise.all(asked);
-    return results.find((result) => !result.ok) ?? (results.at(-1) as Result);
+    const result = await this.send((request) => api.undo(request));
+    return result.ok && edits > 1 ? this.undo(edits - 1) : result;
   };
 
   readonly redo = (): Promise<Result> => this.send((request) => api.redo(request));

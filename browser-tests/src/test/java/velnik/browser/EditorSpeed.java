@@ -130,31 +130,27 @@ public class EditorSpeed extends BrowserTest {
     }
 
     private static double stepped(Page page) {
-        page.evaluate("""
-                () => { window.painted = new Promise(resolve => {
-                  document.addEventListener('keydown', () => {
-                    const pressed = performance.now();
-                    requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - pressed)));
-                  }, { capture: true, once: true });
-                }); }
-                """);
-        page.keyboard().press("ArrowDown");
-        return number(page.evaluate("window.painted"));
+        return painted(page, "keydown", "ArrowDown");
     }
 
     private static double found(Page page) {
-        page.evaluate("""
-                () => { window.painted = new Promise(resolve => {
-                  document.addEventListener('input', () => {
-                    const typed = performance.now();
-                    requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - typed)));
-                  }, { capture: true, once: true });
-                }); }
-                """);
-        page.keyboard().press("1");
-        double painted = number(page.evaluate("window.painted"));
+        double painted = painted(page, "input", "1");
         page.keyboard().press("Backspace");
         return painted;
+    }
+
+    /** From what a key sets off until the frame after it is painted. */
+    private static double painted(Page page, String event, String key) {
+        page.evaluate("""
+                event => { window.painted = new Promise(resolve => {
+                  document.addEventListener(event, () => {
+                    const begun = performance.now();
+                    requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - begun)));
+                  }, { capture: true, once: true });
+                }); }
+                """, event);
+        page.keyboard().press(key);
+        return number(page.evaluate("window.painted"));
     }
 
     private static double scrolled(Page page) {

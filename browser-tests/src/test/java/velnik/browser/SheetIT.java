@@ -67,6 +67,27 @@ public class SheetIT extends UndoneTest {
     }
 
     @Test
+    public void keysThatComeFasterThanAnswers_goByWhatTheOnesBeforeThemLeft() {
+        mara.waitsFor("/changes", 800).tabsTo(grid).presses("ArrowRight", "ArrowDown", "ArrowDown");
+        mara.presses(" ", "Enter").types("Boats").presses("Enter").isTold("Canoes reads Boats now.");
+        assertThat(cell("Canoes", "Footer")).hasText("Boats");
+        mara.presses(" ", " ").isTold("Canoes stands in Footer, under Afloat, after Hire.");
+        assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: placed");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void pageAndItsSubpages_areTakenOutOfAListAtOnce_andPlacedAgain() {
+        mara.tabsTo(grid).presses("ArrowDown", "Shift+ArrowDown", "Shift+ArrowDown", " ");
+        mara.isTold("Hire and 2 more taken out.");
+        assertThat(cell("Kayaks", "Main")).hasAttribute("aria-label", "Kayaks in Main: not there");
+        assertThat(mara.page().locator(".sheet [role=alert]")).hasCount(0);
+        mara.presses(" ").isTold("Hire and 2 more placed.");
+        assertThat(cell("Kayaks", "Main")).hasText("by the list");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void pagesAreFound_menusAreChosen_andFoldsAndColumnsAreRememberedWhereverOneSignsIn() {
         mara.page().getByLabel("Find a page").fill("hull");
         assertThat(grid.getByRole(AriaRole.ROWHEADER)).hasText(new String[] {"Repairs", "Hulls", "Wooden hulls"});

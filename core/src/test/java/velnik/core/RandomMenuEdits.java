@@ -61,7 +61,8 @@ final class RandomMenuEdits {
             case 9 -> new MenuChange.CopyMenuRow(row, "copy-" + made++);
             case 10 -> new MenuChange.FreezeList(row, "ice-" + made++);
             case 11 -> new MenuChange.DetachBranch(row, page, "own-" + made++);
-            case 13, 14 -> new MenuChange.PlacePages(List.of(new MenuChange.NewPlace(site.menuOf(row), id(), page)));
+            case 13, 14 ->
+                new MenuChange.PlacePages(List.of(new MenuChange.NewPlace(site.menuOf(row), id(), page, label())));
             case 15 ->
                 new MenuChange.TakePagesOut(
                         new RemovalId("bin-" + made++), List.of(new MenuChange.OldPlace(site.menuOf(row), page)));

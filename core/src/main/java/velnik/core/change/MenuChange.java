@@ -54,8 +54,11 @@ public sealed interface MenuChange extends Change {
         }
     }
 
-    /** @param item names the item that is made; a list that takes the page back makes none */
-    record NewPlace(MenuRowId menu, MenuRowId item, PageId page) {}
+    /**
+     * @param item names the item that is made; a list that takes the page back makes none
+     * @param label empty to follow the page's title
+     */
+    record NewPlace(MenuRowId menu, MenuRowId item, PageId page, String label) {}
 
     /**
      * Takes pages out of menus wherever they stand in them: items go into the bin with all that is under them, lists

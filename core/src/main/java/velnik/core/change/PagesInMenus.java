@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.navigation.MenuEntry;
@@ -59,21 +60,34 @@ final class PagesInMenus {
                         : Optional.of(new Refusal.PageUnknown(page.value())));
     }
 
-    /** A list that leaves the page out takes it back; anywhere else it is an item of its own. */
+    /** A list that leaves the page out takes it back, if it then yields it; anywhere else it is an item of its own. */
     private static Optional<Refusal> place(Draft draft, MenuChange.NewPlace fresh) {
-        Site site = draft.site();
-        Optional<Branch<MenuRowId, MenuRow>> leavesOut = site.menus().walk(fresh.menu()).stream()
-                .filter(row -> leftOut(row.value()).contains(fresh.page()))
-                .findFirst();
-        if (leavesOut.isPresent()) {
-            leaveOut(draft, leavesOut.get().id(), fresh.page(), false);
-            return Optional.empty();
+        Site before = draft.site();
+        for (Branch<MenuRowId, MenuRow> row : before.menus().walk(fresh.menu())) {
+            if (leftOut(row.value()).contains(fresh.page())) {
+                leaveOut(draft, row.id(), fresh.page(), false);
+                if (byPage(draft.site(), fresh.menu()).containsKey(fresh.page())) {
+                    return fresh.label().isEmpty() ? Optional.empty() : label(draft, row.id(), fresh);
+                }
+                draft.become(before);
+            }
         }
-        Mirroring.Spot spot = Mirroring.of(site, fresh.menu(), fresh.page());
+        Mirroring.Spot spot = Mirroring.of(before, fresh.menu(), fresh.page());
         return Items.add(
                 draft,
                 new MenuChange.NewItem(
-                        fresh.item(), spot.place(), spot.anchor(), new ItemKind.ToPage(fresh.page(), 0), ""));
+                        fresh.item(),
+                        spot.place(),
+                        spot.anchor(),
+                        new ItemKind.ToPage(fresh.page(), 0),
+                        fresh.label()));
+    }
+
+    private static Optional<Refusal> label(Draft draft, MenuRowId list, MenuChange.NewPlace fresh) {
+        return Items.make(
+                draft,
+                new MenuChange.SetItems(
+                        List.of(new MenuChange.RowName(list, fresh.page())), MenuChange.ItemEdit.label(fresh.label())));
     }
 
     private static Set<PageId> leftOut(MenuRow row) {
@@ -99,53 +113,72 @@ final class PagesInMenus {
         if (take.pages().isEmpty()) {
             return Optional.of(new Refusal.NothingNamed());
         }
+        // By what stands there before any of it goes: with a page its subpages may leave a list, and are meant all the
+        // same.
+        Site before = draft.site();
+        Map<MenuRowId, Map<PageId, List<MenuEntry>>> standing = new HashMap<>();
         Set<MenuRowId> items = new LinkedHashSet<>();
         for (MenuChange.OldPlace old : take.pages()) {
-            Site site = draft.site();
-            Optional<Refusal> refusal = checked(site, old.menu(), old.page());
+            Optional<Refusal> refusal = checked(before, old.menu(), old.page())
+                    .or(() -> takeOut(
+                            draft,
+                            old,
+                            standing.computeIfAbsent(old.menu(), menu -> byPage(before, menu))
+                                    .getOrDefault(old.page(), List.of()),
+                            items));
             if (refusal.isPresent()) {
                 return refusal;
-            }
-            List<MenuEntry> rows = rowsOf(MenuReading.of(site, old.menu(), null), old.page());
-            if (rows.isEmpty()) {
-                return Optional.of(
-                        new Refusal.NotInMenu(Words.title(site, old.page()), MenuChecks.nameOf(site, old.menu())));
-            }
-            for (MenuEntry row : rows) {
-                MenuRowId holder = row.key().item();
-                if (row.foreign()) {
-                    return Optional.of(new Refusal.StandsThrough(
-                            Words.title(site, old.page()), MenuChecks.nameOf(site, site.menuOf(holder))));
-                }
-                if (row.key().page() == null) {
-                    items.add(holder);
-                } else if (site.item(holder).kind() instanceof ItemKind.PageList) {
-                    leaveOut(draft, holder, old.page(), true);
-                } else {
-                    return Optional.of(
-                            new Refusal.StandsThrough(Words.title(site, old.page()), Labels.of(site, holder)));
-                }
             }
         }
         return items.isEmpty()
                 ? Optional.empty()
                 : Removing.make(draft, new MenuChange.RemoveMenuRows(take.removal(), new ArrayList<>(items)))
-                        .or(() -> tellOfDress(draft, items));
+                        .or(() -> tellOfLabels(draft, items));
     }
 
-    private static List<MenuEntry> rowsOf(List<MenuEntry> entries, PageId page) {
-        List<MenuEntry> found = new ArrayList<>();
-        for (MenuEntry entry : entries) {
-            if (page.equals(entry.page())) {
-                found.add(entry);
-            }
-            found.addAll(rowsOf(entry.rows(), page));
+    /** @param items gains those that are to go into the bin */
+    private static Optional<Refusal> takeOut(
+            Draft draft, MenuChange.OldPlace old, List<MenuEntry> rows, Set<MenuRowId> items) {
+        Site site = draft.site();
+        String title = Words.title(site, old.page());
+        if (rows.isEmpty()) {
+            return Optional.of(new Refusal.NotInMenu(title, MenuChecks.nameOf(site, old.menu())));
         }
+        for (MenuEntry row : rows) {
+            MenuRowId holder = row.key().item();
+            if (row.foreign()) {
+                return Optional.of(new Refusal.StandsThrough(title, MenuChecks.nameOf(site, site.menuOf(holder))));
+            }
+            if (row.key().page() == null) {
+                items.add(holder);
+            } else if (site.item(holder).kind() instanceof ItemKind.PageList) {
+                leaveOut(draft, holder, old.page(), true);
+            } else {
+                return Optional.of(new Refusal.StandsThrough(title, Labels.of(site, holder)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The rows of a menu that lead to pages, however deep they stand. */
+    private static Map<PageId, List<MenuEntry>> byPage(Site site, MenuRowId menu) {
+        Map<PageId, List<MenuEntry>> found = new HashMap<>();
+        collect(MenuReading.of(site, menu, null), found);
         return found;
     }
 
+    private static void collect(List<MenuEntry> entries, Map<PageId, List<MenuEntry>> found) {
+        for (MenuEntry entry : entries) {
+            @Nullable PageId page = entry.page();
+            if (page != null) {
+                found.computeIfAbsent(page, any -> new ArrayList<>()).add(entry);
+            }
+            collect(entry.rows(), found);
+        }
+    }
+
     /** What the owner had given to the items that went, since that is easily overlooked. */
-    private static Optional<Refusal> tellOfDress(Draft draft, Set<MenuRowId> items) {
+    private static Optional<Refusal> tellOfLabels(Draft draft, Set<MenuRowId> items) {
         List<String> labels = items.stream()
                 .map(item -> draft.site().findRemoved(item).orElseThrow())
                 .map(row -> row instanceof MenuRow.Item item ? item.label() : "")

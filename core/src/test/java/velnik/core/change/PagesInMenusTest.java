@@ -19,7 +19,7 @@ public class PagesInMenusTest {
     private static MenuChange place(SiteScript script, String menu, String... pages) {
         return new MenuChange.PlacePages(Stream.of(pages)
                 .map(page -> new MenuChange.NewPlace(
-                        script.menu(menu), new MenuRowId("fresh-" + script.page(page)), script.page(page)))
+                        script.menu(menu), new MenuRowId("fresh-" + script.page(page)), script.page(page), ""))
                 .toList());
     }
 
@@ -32,9 +32,7 @@ public class PagesInMenusTest {
     }
 
     private static int times(SiteScript script, String menu, String page) {
-        return (int) Whereabouts.of(script.site()).of(script.page(page)).stream()
-                .filter(place -> place.menu().equals(script.menu(menu)))
-                .count();
+        return labels(script, page, menu).size();
     }
 
     @DataProvider
@@ -87,6 +85,37 @@ public class PagesInMenusTest {
         assertEquals(script.site(), brackwater().site());
     }
 
+    /** With Hire its subpages leave the list; they are meant all the same, and each comes back by itself. */
+    @Test
+    public void pageAndItsSubpage_areTakenOutOfAListTogether_andPutBack() {
+        SiteScript script = brackwater();
+        script.does(takeOut(script, "Main", "Hire", "Canoes")).says("Hire and 1 more taken out.");
+        assertEquals(times(script, "Main", "Hire") + times(script, "Main", "Kayaks"), 0);
+        SiteScript canoesFirst = brackwater();
+        canoesFirst.does(takeOut(canoesFirst, "Main", "Hire", "Canoes"));
+        canoesFirst.does(place(canoesFirst, "Main", "Canoes"));
+        assertEquals(times(canoesFirst, "Main", "Canoes"), 1, "the list would not yield it, so it is an item");
+        script.does(place(script, "Main", "Canoes", "Hire"));
+        assertEquals(script.site(), brackwater().site());
+    }
+
+    @Test
+    public void placedWithALabel_readsSo_asAnItemAndAsARowOfAList() {
+        SiteScript script = brackwater();
+        script.does(new MenuChange.PlacePages(List.of(
+                new MenuChange.NewPlace(script.menu("Short"), new MenuRowId("boats"), script.page("Hire"), " Boats "),
+                new MenuChange.NewPlace(script.menu("Main"), new MenuRowId("us"), script.page("About us"), "Us"))));
+        assertEquals(labels(script, "Hire", "Short"), List.of("Boats"));
+        assertEquals(labels(script, "About us", "Main"), List.of("Us"));
+    }
+
+    private static List<String> labels(SiteScript script, String page, String menu) {
+        return Whereabouts.of(script.site()).of(script.page(page)).stream()
+                .filter(place -> place.menu().equals(script.menu(menu)))
+                .map(Whereabouts.Place::label)
+                .toList();
+    }
+
     @Test
     public void takingOut_tellsWhatWentWithIt() {
         SiteScript script = brackwater();
@@ -110,7 +139,7 @@ public class PagesInMenusTest {
                 .refuses(new MenuChange.PlacePages(List.of()), Refusal.NothingNamed.class, "No page is chosen.")
                 .refuses(
                         new MenuChange.PlacePages(List.of(new MenuChange.NewPlace(
-                                new MenuRowId("short-home"), new MenuRowId("x"), script.page("Hire")))),
+                                new MenuRowId("short-home"), new MenuRowId("x"), script.page("Hire"), ""))),
                         Refusal.MenuUnknown.class,
                         "That menu is no longer there.");
     }

@@ -69,13 +69,17 @@ sealed interface MenuChangeDto extends ChangeDto {
         }
     }
 
-    /** @param item names the item that is made */
+    /**
+     * @param item names the item that is made
+     * @param label empty to follow the page's title
+     */
     record NewPlace(
             @NotNull String menu,
             @NotNull String item,
-            @NotNull String page) {
+            @NotNull String page,
+            @NotNull String label) {
         MenuChange.NewPlace place() {
-            return new MenuChange.NewPlace(new MenuRowId(menu), new MenuRowId(item), new PageId(page));
+            return new MenuChange.NewPlace(new MenuRowId(menu), new MenuRowId(item), new PageId(page), label);
         }
     }
 

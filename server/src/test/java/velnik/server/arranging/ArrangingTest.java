@@ -127,7 +127,8 @@ public class ArrangingTest {
     public void pages_arePlacedAndTakenOut_andToldBeforehand() {
         String before =
                 mara.gets("/-/api/menus").answers(200).json().path("menus").toString();
-        String place = "{'kind':'placePages','pages':[{'menu':'footer','item':'canoes-too','page':'canoes'}]}";
+        String place =
+                "{'kind':'placePages','pages':[{'menu':'footer','item':'canoes-too','page':'canoes','label':''}]}";
         JsonNode told = mara.posts(
                         "/-/api/changes?dryRun=true",
                         "{'request':'sheet-asks','basedOn':" + mara.revision() + ",'changes':[" + place + "]}")
