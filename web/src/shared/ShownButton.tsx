@@ -1,4 +1,5 @@
 import { Button, Dropdown } from "antd";
+import { TickMark } from "./marks";
 
 /** Chooses which of several things show, such as columns; what is away comes back by another press. */
 export function ShownButton<Id extends string>(props: {
@@ -15,7 +16,16 @@ export function ShownButton<Id extends string>(props: {
         selectable: true,
         multiple: true,
         selectedKeys: all.map(({ id }) => id).filter((id) => !away.includes(id)),
-        items: all.map(({ id, name }) => ({ key: id, label: name })),
+        items: all.map(({ id, name }) => ({
+          key: id,
+          icon: <TickMark shown={!away.includes(id)} />,
+          label: (
+            <>
+              {name}
+              <span className="unseen">{away.includes(id) ? ", away" : ", shown"}</span>
+            </>
+          ),
+        })),
         onSelect: ({ key }) => onAway((now) => now.filter((id) => id !== key)),
         onDeselect: ({ key }) => onAway((now) => [...now, key as Id]),
       }}

@@ -83,3 +83,12 @@ const KINDS: Readonly<Record<string, string>> = {
   LIST: "M2 3h1M5 3h7M2 7h1M5 7h7M2 11h1M5 11h7",
   MENU: "M1.5 2.5h11v3h-11zM3 8h8M3 11h8",
 };
+
+/** Before what can be shown or not. */
+export function TickMark({ shown }: { readonly shown: boolean }) {
+  return (
+    <Mark>
+      {shown && <path d="M2.5 7.5 5.5 10.5 11.5 3.5" fill="none" stroke="currentColor" strokeWidth="1.8" />}
+    </Mark>
+  );
+}

@@ -83,6 +83,12 @@ function themed(colours: Palette): ThemeConfig {
         trackPadding: 0,
       },
       Tooltip: { colorTextLightSolid: colours.paper },
+      Dropdown: {
+        colorPrimary: colours.ink,
+        controlItemBgActive: colours.sheet,
+        controlItemBgActiveHover: colours.tideWash,
+        controlItemBgHover: colours.tideWash,
+      },
     },
   };
 }
