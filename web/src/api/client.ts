@@ -18,6 +18,7 @@ export type PreviewDto = Schemas["Preview"];
 export type MenusDto = Schemas["MenusDto"];
 export type MenuDto = Schemas["MenuDto"];
 export type MenuRowDto = Schemas["MenuRowDto"];
+export type JoiningDto = Schemas["JoiningDto"];
 export type KindDto = Schemas["KindDto"];
 export type ListDto = Schemas["ListDto"];
 export type RowPlace = Schemas["RowPlace"];

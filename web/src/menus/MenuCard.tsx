@@ -1,11 +1,12 @@
 import { Button, Select } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
-import type { MenuDto, Zone } from "../api/client";
+import type { ChangeDto, MenuDto, Zone } from "../api/client";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { added, EVERYWHERE, withPart } from "../zones/says";
 import { useSaying, useZones } from "../zones/useZones";
+import { JoiningFields } from "./JoiningFields";
 import { ZONE_WORDS } from "./words";
 
 /** Everything about the selected menu: where it stands, and a way to let it stand elsewhere too. */
@@ -33,6 +34,11 @@ export function MenuCard(props: {
       withPart(now, "menus", (there) => added(there, menu.id)),
     );
     setProblem(result.ok ? null : result.sentence);
+  };
+  const send = async (change: ChangeDto): Promise<boolean> => {
+    const result = await store.change(change);
+    setProblem(result.ok ? null : result.sentence);
+    return result.ok;
   };
   return (
     <section className="card" aria-label={`About ${menu.name}`}>
@@ -66,6 +72,9 @@ export function MenuCard(props: {
         <Button onClick={() => void stand()}>Let it stand there on every page</Button>
         <Link to="/zones">All zones</Link>
       </div>
+      <h3>New open pages</h3>
+      {menu.follows && <p className="hint">Those its list yields stand in it already; none comes twice.</p>}
+      <JoiningFields copy={copy} menu={menu} send={send} />
     </section>
   );
 }

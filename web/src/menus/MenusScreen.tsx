@@ -49,7 +49,10 @@ function MenusScreen({
   useEffect(() => {
     if (!ready || wantedItem === null) return;
     const found = findItem(ready, wantedItem, wantedPage) ?? findItem(ready, wantedItem, null);
-    if (found) setLast(only(found.id));
+    if (found) {
+      setLast(only(found.id));
+      gridRef.current?.focus({ preventScroll: true });
+    }
     void navigate("/menus", { replace: true });
   }, [ready, wantedItem, wantedPage, navigate]);
 
@@ -96,7 +99,6 @@ function MenusScreen({
       }
       window={
         <Later of={`${selected?.id} ${page} ${whole}`}>
-          {" "}
           <WindowPane
             tree={copy.tree}
             page={page}

@@ -2,7 +2,8 @@ import type { KindDto, MenuDto, MenuRowDto } from "../api/client";
 
 /** Menus, rows and pages as the server would send them, for tests. */
 export function menu(id: string, rows: readonly MenuRowDto[]): MenuDto {
-  return { id, name: id, setAside: false, zones: [], items: rows.length, follows: false, rows };
+  const joining = { from: "NOWHERE", section: null, spot: "AS_IN_TREE" } as const;
+  return { id, name: id, setAside: false, zones: [], items: rows.length, follows: false, joining, rows };
 }
 
 export function row(item: string, listed: string | null, level: number, kind: KindDto["kind"]): MenuRowDto {

@@ -3,6 +3,7 @@ package velnik.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertTrue;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
@@ -113,6 +114,38 @@ public class MenusIT extends UndoneTest {
         assertThat(mara.page().locator("h2").first()).hasText("Menus");
         assertThat(mara.row("Canoes").and(mara.page().locator("[aria-selected=true]")))
                 .isVisible();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void newPages_joinAMenuByThemselves_onceAndInTheSameUndo() {
+        mara.opensMenu("Footer").picks("Join it", "From the whole site");
+        mara.isTold("New open pages anywhere on the site join Footer by themselves, where the page tree has them.");
+        mara.isAccessible("the card of a menu that takes pages in");
+        mara.opensScreen("Pages")
+                .chooses("Courses")
+                .presses("n")
+                .types("Night sailing")
+                .presses("Enter", "Escape");
+        mara.isTold("Night sailing added to the top level. By itself: 1 item more in Footer.");
+        assertThat(mara.window().locator(".footer")).containsText("Night sailing");
+        mara.chooses("Night sailing");
+        mara.page()
+                .locator(".standings")
+                .getByText("Footer › Afloat › Night sailing")
+                .click();
+        assertThat(mara.page().locator("h2").first()).hasText("Menus");
+        assertThat(mara.outline()).isFocused();
+        mara.presses("Delete").isTold("Night sailing is in the bin.");
+        mara.opensScreen("Pages").chooses("Night sailing");
+        mara.page().locator(".card").getByText("Held back").click();
+        mara.isTold("Night sailing is held back.");
+        mara.page()
+                .locator(".card")
+                .getByText("Open", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        mara.isTold("Night sailing is open.");
+        assertThat(mara.page().locator(".standings")).not().containsText("Footer");
         mara.complainsOfNothing();
     }
 

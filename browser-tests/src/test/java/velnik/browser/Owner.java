@@ -160,7 +160,7 @@ final class Owner extends Watched {
         page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option")
                 .filter(new Locator.FilterOptions().setHasText(Pattern.compile("(^|: )" + option + "$")))
                 .click();
-        assertThat(page.locator(".settings")).containsText(option);
+        assertThat(page.locator(".card")).containsText(option);
         return this;
     }
 

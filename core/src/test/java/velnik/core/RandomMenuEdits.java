@@ -17,6 +17,7 @@ import velnik.core.site.Appearance;
 import velnik.core.site.Assignment.Says;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Joining;
 import velnik.core.site.Layout;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -48,7 +49,7 @@ final class RandomMenuEdits {
         }
         MenuRowId row = any(rows);
         PageId page = pages.getFirst();
-        return switch (random.nextInt(17)) {
+        return switch (random.nextInt(18)) {
             case 0 -> addMenu();
             case 1, 2, 3, 4 ->
                 new MenuChange.AddItems(
@@ -67,8 +68,22 @@ final class RandomMenuEdits {
                 new MenuChange.TakePagesOut(
                         new RemovalId("bin-" + made++), List.of(new MenuChange.OldPlace(site.menuOf(row), page)));
             case 12 -> new MenuChange.SetAside(List.of(row), random.nextBoolean());
+            case 16 -> new MenuChange.SetJoining(site.menuOf(row), from(page), spot());
             default -> assign(rows, pages);
         };
+    }
+
+    private Joining.From from(PageId page) {
+        return switch (random.nextInt(5)) {
+            case 0 -> new Joining.From.Nowhere();
+            case 1 -> new Joining.From.TopLevel();
+            case 2 -> new Joining.From.Section(page);
+            default -> new Joining.From.Everywhere();
+        };
+    }
+
+    private Joining.Spot spot() {
+        return random.nextBoolean() ? Joining.Spot.AS_IN_TREE : Joining.Spot.AT_END;
     }
 
     private Change addMenu() {

@@ -34,9 +34,11 @@ import velnik.core.sample.Brackwater;
 import velnik.core.site.Anchor;
 import velnik.core.site.Assignment.Says;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Joining;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Placing;
 import velnik.core.site.Reach;
@@ -91,9 +93,16 @@ public final class SiteScript {
         return this;
     }
 
-    public SiteScript adds(String title, String parent) {
-        return does(new Change.AddPages(List.of(Change.NewPage.open(
-                new PageId("new-" + site.pages().size()), site.pages().endOf(page(parent)), title))));
+    /** At the end of what is under a page, or of the top level. */
+    public SiteScript adds(String title, @Nullable String parent) {
+        return adds(title, parent, Reach.OPEN);
+    }
+
+    public SiteScript adds(String title, @Nullable String parent, Reach reach) {
+        PageId id = new PageId("new-" + site.pages().size());
+        Place<PageId> place = site.pages().endOf(parent == null ? null : page(parent));
+        return does(new Change.AddPages(
+                List.of(new Change.NewPage(id, place, PageKind.PAGE, title, null, reach, false, "", null))));
     }
 
     public SiteScript retitles(String page, String title) {
@@ -177,8 +186,8 @@ public final class SiteScript {
 
     public MenuRowId menu(String name) {
         return site.menus().top().stream()
-                .filter(menu ->
-                        menu.value() instanceof MenuRow.Menu(String called, boolean aside) && called.equals(name))
+                .filter(menu -> menu.value() instanceof MenuRow.Menu named
+                        && named.name().equals(name))
                 .map(Branch::id)
                 .findFirst()
                 .orElseThrow(() -> new AssertionError("no menu " + name));
@@ -210,6 +219,18 @@ public final class SiteScript {
                 .filter(id -> id.value().matches("i\\d+"))
                 .max(Comparator.comparingInt(id -> Integer.parseInt(id.value().substring(1))))
                 .orElseThrow();
+    }
+
+    /** The items that pages got by joining a menu, by the menu's name. */
+    public List<MenuRowId> joined(String menu) {
+        return site.menus().walk(menu(menu)).stream()
+                .map(Branch::id)
+                .filter(id -> id.value().contains("-joined-"))
+                .toList();
+    }
+
+    public SiteScript lets(String menu, Joining.From from, Joining.Spot spot) {
+        return does(new MenuChange.SetJoining(menu(menu), from, spot));
     }
 
     public SiteScript sets(MenuRowId item, ItemEdit edit) {

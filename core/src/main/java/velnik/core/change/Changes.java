@@ -35,6 +35,7 @@ public final class Changes {
                 tellings.add(Telling.of(change, before, draft.site()));
             }
         }
+        Joins.afterAll(draft, site, changes);
         Telling telling = Telling.together(tellings, changes.size());
         return new Outcome.Applied(draft.site(), telling.title(), telling.sentence(), draft.notices());
     }
@@ -55,6 +56,7 @@ public final class Changes {
             case MenuChange.AddMenu add -> Menus.make(draft, add);
             case MenuChange.RenameMenu rename -> Menus.make(draft, rename);
             case MenuChange.SetAside set -> Menus.make(draft, set);
+            case MenuChange.SetJoining set -> Joins.make(draft, set);
             case MenuChange.MoveMenus move -> Menus.make(draft, move);
             case MenuChange.CopyMenuRow copy -> Menus.make(draft, copy);
             case MenuChange.RemoveMenuRows remove -> Removing.make(draft, remove);

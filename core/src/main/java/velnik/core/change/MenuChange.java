@@ -10,6 +10,7 @@ import velnik.core.site.Appearance;
 import velnik.core.site.Assignment;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Joining;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
@@ -30,6 +31,9 @@ public sealed interface MenuChange extends Change {
             menus = List.copyOf(menus);
         }
     }
+
+    /** Says which new pages come into a menu by themselves, and where they stand then. */
+    record SetJoining(MenuRowId menu, Joining.From from, Joining.Spot spot) implements MenuChange {}
 
     /** Adds items one after another, so that one may stand under or after another of the same change. */
     record AddItems(List<NewItem> items) implements MenuChange {

@@ -66,8 +66,8 @@ final class MenuChecks {
         }
         boolean taken = site.menus().top().stream()
                 .anyMatch(menu -> !menu.id().equals(except)
-                        && menu.value() instanceof MenuRow.Menu(String name, boolean aside)
-                        && name.equalsIgnoreCase(cleaned));
+                        && menu.value() instanceof MenuRow.Menu other
+                        && other.name().equalsIgnoreCase(cleaned));
         return taken ? Optional.of(new Refusal.NameTaken(cleaned)) : label(cleaned);
     }
 
@@ -107,6 +107,6 @@ final class MenuChecks {
     }
 
     static String nameOf(Site site, MenuRowId menu) {
-        return site.menus().get(menu) instanceof MenuRow.Menu(String name, boolean aside) ? name : "";
+        return site.menus().get(menu) instanceof MenuRow.Menu named ? named.name() : "";
     }
 }

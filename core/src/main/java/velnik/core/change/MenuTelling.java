@@ -10,6 +10,7 @@ import velnik.core.explanation.Words;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Joining;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -41,6 +42,7 @@ final class MenuTelling {
                         old + " is now called " + name(rename.menu()) + ".");
             }
             case MenuChange.SetAside set -> aside(set);
+            case MenuChange.SetJoining set -> joining(set);
             case MenuChange.AddItems add -> added(add);
             case MenuChange.PlacePages place -> placed(place);
             case MenuChange.TakePagesOut take -> takenOut(take);
@@ -92,6 +94,18 @@ final class MenuTelling {
         return set.setAside()
                 ? new Telling("Set " + what + " aside", what + " is set aside and stands nowhere.")
                 : new Telling("Bring " + what + " back", what + " stands again where it stood.");
+    }
+
+    private Telling joining(MenuChange.SetJoining set) {
+        String menu = name(set.menu());
+        return set.from() instanceof Joining.From.Nowhere
+                ? new Telling("Let no page join " + menu, "New pages no longer join " + menu + " by themselves.")
+                : new Telling(
+                        "Let new pages join " + menu,
+                        "New open pages " + Words.from(after, set.from()) + " join " + menu + " by themselves, "
+                                + (set.spot() == Joining.Spot.AT_END
+                                        ? "at its end."
+                                        : "where the page tree has them."));
     }
 
     private Telling added(MenuChange.AddItems add) {

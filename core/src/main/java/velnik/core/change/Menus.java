@@ -46,8 +46,8 @@ final class Menus {
         Optional<Refusal> refusal =
                 MenuChecks.isMenu(site, rename.menu()).or(() -> MenuChecks.name(site, name, rename.menu()));
         if (refusal.isEmpty()) {
-            draft.become(site.withMenus(site.menus()
-                    .update(rename.menu(), row -> new MenuRow.Menu(name, ((MenuRow.Menu) row).setAside()))));
+            draft.become(site.withMenus(
+                    site.menus().update(rename.menu(), row -> ((MenuRow.Menu) row).withName(name))));
         }
         return refusal;
     }
@@ -64,7 +64,7 @@ final class Menus {
             draft.become(draft.site()
                     .withMenus(draft.site()
                             .menus()
-                            .update(menu, row -> new MenuRow.Menu(((MenuRow.Menu) row).name(), set.setAside()))));
+                            .update(menu, row -> ((MenuRow.Menu) row).withSetAside(set.setAside()))));
         }
         return Optional.empty();
     }
@@ -109,9 +109,8 @@ final class Menus {
             boolean first = ids.isEmpty();
             @Nullable MenuRowId parent = first ? row.parent() : ids.get(row.parent());
             @Nullable MenuRowId after = first ? copy.row() : last.get(parent);
-            MenuRow value = row.value() instanceof MenuRow.Menu menu
-                    ? new MenuRow.Menu(freeName(site, menu.name()), menu.setAside())
-                    : row.value();
+            MenuRow value =
+                    row.value() instanceof MenuRow.Menu menu ? menu.withName(freeName(site, menu.name())) : row.value();
             menus = menus.insert(id, new Place<>(parent, after), value);
             ids.put(row.id(), id);
             last.put(parent, id);

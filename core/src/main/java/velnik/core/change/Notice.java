@@ -1,6 +1,9 @@
 package velnik.core.change;
 
+import static java.util.stream.Collectors.joining;
+
 import java.util.List;
+import java.util.SequencedMap;
 import velnik.core.explanation.Words;
 import velnik.core.site.Zone;
 
@@ -41,6 +44,33 @@ public sealed interface Notice {
         @Override
         public String sentence() {
             return count == 1 ? "1 subpage goes out of sight with it." : count + " subpages go out of sight with it.";
+        }
+    }
+
+    /**
+     * Pages that were made, or made open, came into menus that take new pages in.
+     *
+     * @param items how many items each menu has more, by its name
+     */
+    record Joined(SequencedMap<String, Integer> items) implements Notice {
+        @Override
+        public String sentence() {
+            return "By "
+                    + (items.values().stream().mapToInt(Integer::intValue).sum() == 1 ? "itself: " : "themselves: ")
+                    + items.entrySet().stream()
+                            .map(menu -> menu.getValue() + (menu.getValue() == 1 ? " item" : " items") + " more in "
+                                    + menu.getKey())
+                            .collect(joining(", "))
+                    + ".";
+        }
+    }
+
+    /** A menu that is full took no more of the pages that would have joined it. */
+    record CouldNotJoin(String menu, int pages, int limit) implements Notice {
+        @Override
+        public String sentence() {
+            return (pages == 1 ? "1 page" : pages + " pages") + " did not join " + menu + ", which holds " + limit
+                    + " items at most.";
         }
     }
 

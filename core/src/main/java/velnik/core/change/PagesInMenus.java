@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
@@ -30,7 +31,7 @@ final class PagesInMenus {
             return Optional.of(new Refusal.NothingNamed());
         }
         Set<MenuRowId> menus = new LinkedHashSet<>();
-        for (MenuChange.NewPlace fresh : inOrder(draft.site(), place.pages())) {
+        for (MenuChange.NewPlace fresh : inOrder(draft.site(), place.pages(), MenuChange.NewPlace::page)) {
             Optional<Refusal> refusal =
                     checked(draft.site(), fresh.menu(), fresh.page()).or(() -> place(draft, fresh));
             if (refusal.isPresent()) {
@@ -42,14 +43,14 @@ final class PagesInMenus {
     }
 
     /** As in the tree, so that a page finds those it stands with; pages that are not there come first. */
-    private static List<MenuChange.NewPlace> inOrder(Site site, List<MenuChange.NewPlace> pages) {
-        if (pages.size() == 1) {
+    static <T> List<T> inOrder(Site site, List<T> pages, Function<T, PageId> named) {
+        if (pages.size() < 2) {
             return pages;
         }
         Map<PageId, Integer> order = new HashMap<>();
         site.pages().walk().forEach(row -> order.put(row.id(), order.size()));
         return pages.stream()
-                .sorted(Comparator.comparing(fresh -> order.getOrDefault(fresh.page(), -1)))
+                .sorted(Comparator.comparing(page -> order.getOrDefault(named.apply(page), -1)))
                 .toList();
     }
 
@@ -90,7 +91,7 @@ final class PagesInMenus {
                         List.of(new MenuChange.RowName(list, fresh.page())), MenuChange.ItemEdit.label(fresh.label())));
     }
 
-    private static Set<PageId> leftOut(MenuRow row) {
+    static Set<PageId> leftOut(MenuRow row) {
         return row instanceof MenuRow.Item item && item.kind() instanceof ItemKind.PageList list
                 ? list.leftOut()
                 : Set.of();
@@ -161,7 +162,7 @@ final class PagesInMenus {
     }
 
     /** The rows of a menu that lead to pages, however deep they stand. */
-    private static Map<PageId, List<MenuEntry>> byPage(Site site, MenuRowId menu) {
+    static Map<PageId, List<MenuEntry>> byPage(Site site, MenuRowId menu) {
         Map<PageId, List<MenuEntry>> found = new HashMap<>();
         collect(MenuReading.of(site, menu, null), found);
         return found;

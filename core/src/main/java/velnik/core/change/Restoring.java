@@ -81,7 +81,7 @@ final class Restoring {
             if (count > Limits.MENUS) {
                 return Optional.of(new Refusal.TooManyMenus(count, Limits.MENUS));
             }
-            menus = menus.replace(top, new MenuRow.Menu(Menus.freeName(site, menu.name()), menu.setAside()));
+            menus = menus.replace(top, menu.withName(Menus.freeName(site, menu.name())));
         } else if (place.parent() == null) {
             return Optional.of(new Refusal.MenuInBin(part.where()));
         } else {

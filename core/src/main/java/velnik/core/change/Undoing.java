@@ -120,8 +120,8 @@ public final class Undoing {
             }
             MenuRowId menu = site.menuOf(row.id());
             concerned.add(menu);
-            boolean fits = site.menus().get(row.id()) instanceof MenuRow.Menu(String name, boolean aside)
-                    ? MenuChecks.name(site, name, row.id()).isEmpty()
+            boolean fits = site.menus().get(row.id()) instanceof MenuRow.Menu menuItself
+                    ? MenuChecks.name(site, menuItself.name(), row.id()).isEmpty()
                     : MenuChecks.depth(
                                     site,
                                     site.menus().parentOf(row.id()).orElse(menu),

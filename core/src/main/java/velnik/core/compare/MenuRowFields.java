@@ -7,18 +7,24 @@ import java.util.Set;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Joining;
 import velnik.core.site.MenuRow;
 
 /** The fields of menus and items one by one, for those who must not disturb a field that somebody else changed. */
 public final class MenuRowFields {
     private MenuRowFields() {}
 
-    /** The names of the fields in which two versions of a row differ. */
+    /**
+     * The names of the fields in which two versions of a row differ. Which pages joined a menu is no field: nobody sets
+     * it, and two people may each add a page that joins.
+     */
     public static List<String> differing(MenuRow one, MenuRow other) {
         List<String> differing = new ArrayList<>();
         if (one instanceof MenuRow.Menu a && other instanceof MenuRow.Menu b) {
             note(differing, "name", a.name(), b.name());
             note(differing, "setAside", a.setAside(), b.setAside());
+            note(differing, "joinsFrom", a.joining().from(), b.joining().from());
+            note(differing, "joinsAt", a.joining().spot(), b.joining().spot());
         } else if (one instanceof MenuRow.Item a && other instanceof MenuRow.Item b) {
             note(differing, "kind", a.kind(), b.kind());
             note(differing, "label", a.label(), b.label());
@@ -44,7 +50,9 @@ public final class MenuRowFields {
         Carry carry = new Carry();
         if (before instanceof MenuRow.Menu b && after instanceof MenuRow.Menu a && present instanceof MenuRow.Menu p) {
             MenuRow carried = new MenuRow.Menu(
-                    carry.pick(b.name(), a.name(), p.name()), carry.pick(b.setAside(), a.setAside(), p.setAside()));
+                    carry.pick(b.name(), a.name(), p.name()),
+                    carry.pick(b.setAside(), a.setAside(), p.setAside()),
+                    joining(carry, b.joining(), a.joining(), p.joining()));
             return carry.clashed() ? Optional.empty() : Optional.of(carried);
         }
         if (before instanceof MenuRow.Item b && after instanceof MenuRow.Item a && present instanceof MenuRow.Item p) {
@@ -56,6 +64,13 @@ public final class MenuRowFields {
             return carry.clashed() ? Optional.empty() : Optional.of(carried);
         }
         return Optional.empty();
+    }
+
+    private static Joining joining(Carry carry, Joining before, Joining after, Joining present) {
+        return new Joining(
+                carry.pick(before.from(), after.from(), present.from()),
+                carry.pick(before.spot(), after.spot(), present.spot()),
+                carry.pickEach(before.joined(), after.joined(), present.joined()));
     }
 
     private static ItemKind kind(Carry carry, ItemKind before, ItemKind after, ItemKind present) {

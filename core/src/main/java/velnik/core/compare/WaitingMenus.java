@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import velnik.core.explanation.Words;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.MenuRow;
@@ -14,20 +15,34 @@ import velnik.core.site.Site;
 final class WaitingMenus {
     private WaitingMenus() {}
 
+    /** What happened to one menu. */
+    private static final class Tally {
+        private int added;
+        private int removed;
+        private int changed;
+        private final List<String> itself = new ArrayList<>();
+    }
+
     static List<Waiting.Entry> of(Site live, Site working, Difference difference) {
-        Map<MenuRowId, int[]> counts = new LinkedHashMap<>(); // added, removed, moved or altered
+        Map<MenuRowId, Tally> tallies = new LinkedHashMap<>();
         for (RowDifference<MenuRowId, MenuRow> row : difference.menus().rows()) {
             Site site = working.menus().contains(row.id()) ? working : live;
-            int[] count = counts.computeIfAbsent(site.menuOf(row.id()), menu -> new int[3]);
+            Tally tally = tallies.computeIfAbsent(site.menuOf(row.id()), menu -> new Tally());
             switch (row) {
-                case RowDifference.Added<MenuRowId, MenuRow> added -> count[0]++;
-                case RowDifference.Removed<MenuRowId, MenuRow> removed -> count[1]++;
-                case RowDifference.Moved<MenuRowId, MenuRow> moved -> count[2]++;
-                case RowDifference.Altered<MenuRowId, MenuRow> altered -> count[2]++;
+                case RowDifference.Added<MenuRowId, MenuRow> added -> tally.added++;
+                case RowDifference.Removed<MenuRowId, MenuRow> removed -> tally.removed++;
+                case RowDifference.Moved<MenuRowId, MenuRow> moved
+                when site.menus().get(row.id()) instanceof MenuRow.Menu ->
+                    tally.itself.add("another place in the outline");
+                case RowDifference.Moved<MenuRowId, MenuRow> moved -> tally.changed++;
+                case RowDifference.Altered<MenuRowId, MenuRow>(MenuRowId id, MenuRow.Menu before, MenuRow.Menu after) ->
+                    tally.itself.addAll(altered(before, after));
+                case RowDifference.Altered<MenuRowId, MenuRow> altered -> tally.changed++;
             }
         }
         List<Waiting.Entry> entries = new ArrayList<>();
-        counts.forEach((menu, count) -> entries.add(new Waiting.Entry(null, sentence(live, working, menu, count))));
+        tallies.forEach((menu, tally) -> sentence(live, working, menu, tally)
+                .ifPresent(sentence -> entries.add(new Waiting.Entry(null, sentence))));
         for (AssignmentDifference assignment : difference.assignments()) {
             String where = Words.zone(assignment.key().zone()) + " of "
                     + Words.scope(working, assignment.key().scope());
@@ -41,24 +56,43 @@ final class WaitingMenus {
         return entries;
     }
 
-    private static String sentence(Site live, Site working, MenuRowId menu, int[] count) {
+    /** Empty where only the pages that joined it are remembered otherwise. */
+    private static Optional<String> sentence(Site live, Site working, MenuRowId menu, Tally tally) {
         if (!live.menus().contains(menu)) {
-            return "The menu " + name(working, menu) + " is new, with " + items(count[0] - 1) + ".";
+            return Optional.of("The menu " + name(working, menu) + " is new, with " + items(tally.added - 1) + ".");
         }
         if (!working.menus().contains(menu)) {
-            return "The menu " + name(live, menu) + " goes.";
+            return Optional.of("The menu " + name(live, menu) + " goes.");
         }
+        List<String> parts = new ArrayList<>(tally.itself);
+        if (tally.added > 0) {
+            parts.add(items(tally.added) + " more");
+        }
+        if (tally.removed > 0) {
+            parts.add(items(tally.removed) + " fewer");
+        }
+        if (tally.changed > 0) {
+            parts.add(items(tally.changed) + " changed");
+        }
+        return parts.isEmpty()
+                ? Optional.empty()
+                : Optional.of("The menu " + name(live, menu) + ": " + String.join(", ", parts) + ".");
+    }
+
+    private static List<String> altered(MenuRow.Menu before, MenuRow.Menu after) {
         List<String> parts = new ArrayList<>();
-        if (count[0] > 0) {
-            parts.add(items(count[0]) + " more");
+        if (!before.name().equals(after.name())) {
+            parts.add("now called " + after.name());
         }
-        if (count[1] > 0) {
-            parts.add(items(count[1]) + " fewer");
+        if (before.setAside() != after.setAside()) {
+            parts.add(after.setAside() ? "set aside" : "no longer set aside");
         }
-        if (count[2] > 0) {
-            parts.add(items(count[2]) + " changed");
+        boolean joinAlike = before.joining().from().equals(after.joining().from())
+                && before.joining().spot() == after.joining().spot();
+        if (!joinAlike) {
+            parts.add("other new pages join it");
         }
-        return "The menu " + name(working, menu) + ": " + String.join(", ", parts) + ".";
+        return parts;
     }
 
     private static String items(int count) {
@@ -66,6 +100,6 @@ final class WaitingMenus {
     }
 
     private static String name(Site site, MenuRowId menu) {
-        return site.menus().get(menu) instanceof MenuRow.Menu(String name, boolean aside) ? name : "";
+        return site.menus().get(menu) instanceof MenuRow.Menu named ? named.name() : "";
     }
 }

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Set;
 import velnik.core.navigation.Ruling;
 import velnik.core.site.Assignment;
+import velnik.core.site.Joining;
 import velnik.core.site.Layout;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -46,6 +47,16 @@ public final class Words {
             case Scope.OfLayout(Layout layout) -> "pages of the layout " + layout(layout);
             case Scope.Pages(Set<PageId> pages) ->
                 pages.stream().map(page -> title(site, page)).sorted().collect(joining(", "));
+        };
+    }
+
+    /** Where the pages are that a menu takes in, as in "new pages under Repairs". */
+    public static String from(Site site, Joining.From from) {
+        return switch (from) {
+            case Joining.From.Nowhere nowhere -> "nowhere";
+            case Joining.From.TopLevel top -> "at the top level";
+            case Joining.From.Section(PageId page) -> "under " + title(site, page);
+            case Joining.From.Everywhere all -> "anywhere on the site";
         };
     }
 

@@ -72,9 +72,7 @@ public sealed interface Absence {
     record MenuSetAside(MenuRowId menu) implements Absence {
         @Override
         public String sentence(Site site) {
-            return (site.menus().find(menu).orElse(null) instanceof MenuRow.Menu(String name, boolean aside)
-                            ? name
-                            : "That menu")
+            return (site.menus().find(menu).orElse(null) instanceof MenuRow.Menu aside ? aside.name() : "That menu")
                     + " is set aside.";
         }
     }

@@ -133,11 +133,10 @@ public final class MenuReading {
     }
 
     private MenuEntry otherMenu(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, MenuRowId other) {
-        if (!(site.menus().find(other).orElse(null) instanceof MenuRow.Menu(String name, boolean setAside))
-                || reading.contains(other)) {
+        if (!(site.menus().find(other).orElse(null) instanceof MenuRow.Menu shown) || reading.contains(other)) {
             return over(branch, item, List.of(), new Absence.MenuGone(other));
         }
-        if (setAside) {
+        if (shown.setAside()) {
             return over(branch, item, List.of(), new Absence.MenuSetAside(other));
         }
         List<MenuEntry> rows =

@@ -42,10 +42,10 @@ public final class Whereabouts {
         Whereabouts whereabouts = new Whereabouts();
         Map<MenuRowId, Set<Zone>> zones = zones(site);
         for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
-            if (menu.value() instanceof MenuRow.Menu(String name, boolean setAside)) {
-                Set<Zone> standing = setAside ? Set.of() : zones.getOrDefault(menu.id(), Set.of());
+            if (menu.value() instanceof MenuRow.Menu named) {
+                Set<Zone> standing = named.setAside() ? Set.of() : zones.getOrDefault(menu.id(), Set.of());
                 MenuReading.of(site, menu.id(), null)
-                        .forEach(entry -> whereabouts.collect(entry, menu.id(), name, standing, List.of()));
+                        .forEach(entry -> whereabouts.collect(entry, menu.id(), named.name(), standing, List.of()));
             }
         }
         return whereabouts;

@@ -12,7 +12,7 @@ public sealed interface MenuRow {
      *
      * @param setAside whether it is kept without standing anywhere
      */
-    record Menu(String name, boolean setAside) implements MenuRow {
+    record Menu(String name, boolean setAside, Joining joining) implements MenuRow {
         public Menu {
             if (name.isBlank() || name.length() > Limits.TITLE) {
                 throw new IllegalArgumentException("a menu's name has 1 to " + Limits.TITLE + " characters: " + name);
@@ -20,7 +20,19 @@ public sealed interface MenuRow {
         }
 
         public static Menu named(String name) {
-            return new Menu(name, false);
+            return new Menu(name, false, Joining.NEVER);
+        }
+
+        public Menu withName(String newName) {
+            return new Menu(newName, setAside, joining);
+        }
+
+        public Menu withSetAside(boolean newSetAside) {
+            return new Menu(name, newSetAside, joining);
+        }
+
+        public Menu withJoining(Joining newJoining) {
+            return new Menu(name, setAside, newJoining);
         }
     }
 

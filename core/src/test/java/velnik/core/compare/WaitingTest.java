@@ -9,6 +9,7 @@ import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.site.Joining;
 import velnik.core.site.Layout;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Reach;
@@ -61,5 +62,29 @@ public class WaitingTest {
                         "The menu Spring is new, with 1 item.",
                         "The menu Winter goes.",
                         "The sidebar of Hire and what is under it shows Spring."));
+    }
+
+    /** Which pages joined a menu is remembered with it, and is nothing that waits. */
+    @Test
+    public void waiting_tellsWhatHappenedToAMenuItself() {
+        SiteScript script = brackwater()
+                .lets("Short", new Joining.From.TopLevel(), Joining.Spot.AT_END)
+                .publishes();
+        Site live = script.site();
+        script.adds("Paddleboards", null).removes("Paddleboards");
+        script.removes(script.joined("Short").getFirst());
+        assertEquals(Waiting.between(live, script.site()), List.of());
+        script.does(new MenuChange.RenameMenu(script.menu("Short"), "Brief"))
+                .does(new MenuChange.SetAside(List.of(script.menu("Brief")), true))
+                .lets("Brief", new Joining.From.Everywhere(), Joining.Spot.AT_END)
+                .does(new MenuChange.MoveMenus(List.of(script.menu("Tides")), null));
+        assertEquals(
+                Waiting.between(live, script.site()).stream()
+                        .map(Waiting.Entry::sentence)
+                        .sorted()
+                        .toList(),
+                List.of(
+                        "The menu Short: now called Brief, set aside, other new pages join it.",
+                        "The menu Tides: another place in the outline."));
     }
 }

@@ -127,11 +127,10 @@ class ArrangingController {
                     .filter(page -> now.whereabouts().of(page(site, page)).stream()
                             .noneMatch(place -> place.menu().equals(menu.id())))
                     .toList();
-            if (menu.value() instanceof MenuRow.Menu(String name, boolean setAside)
-                    && !setAside
-                    && !missing.isEmpty()) {
+            if (menu.value() instanceof MenuRow.Menu named && !named.setAside() && !missing.isEmpty()) {
                 @Nullable MenuRowId after = site.menus().endOf(menu.id()).after();
-                placeable.add(new PlaceableDto(menu.id().value(), name, after == null ? null : after.value(), missing));
+                placeable.add(new PlaceableDto(
+                        menu.id().value(), named.name(), after == null ? null : after.value(), missing));
             }
         }
         return placeable;

@@ -18,6 +18,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
+import velnik.server.editing.JoiningDto;
 import velnik.server.editing.KindDto;
 
 /** All menus as they come out now, with what shows to nobody and why. */
@@ -26,6 +27,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
     /**
      * @param zones where it stands for some page
      * @param follows whether it holds one list of the whole tree
+     * @param joining which new pages come into it by themselves
      * @param rows in reading order
      */
     record MenuDto(
@@ -35,6 +37,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
             List<Zone> zones,
             int items,
             boolean follows,
+            JoiningDto joining,
             List<MenuRowDto> rows) {}
 
     /**
@@ -78,19 +81,20 @@ record MenusDto(long revision, List<MenuDto> menus) {
         Map<MenuRowId, Set<Zone>> zones = Whereabouts.zones(site);
         List<MenuDto> menus = new ArrayList<>();
         for (Branch<MenuRowId, MenuRow> branch : site.menus().top()) {
-            if (branch.value() instanceof MenuRow.Menu(String name, boolean setAside)) {
+            if (branch.value() instanceof MenuRow.Menu menu) {
                 List<MenuEntry> entries = MenuReading.of(site, branch.id(), null);
                 List<MenuRowDto> rows = new ArrayList<>();
                 entries.forEach(entry -> collect(site, entry, 1, rows));
                 menus.add(new MenuDto(
                         branch.id().value(),
-                        name,
-                        setAside,
+                        menu.name(),
+                        menu.setAside(),
                         List.copyOf(zones.getOrDefault(branch.id(), Set.of())),
                         site.menus().walk(branch.id()).size() - 1,
                         rows.stream()
                                 .anyMatch(row -> row.kind().list() != null
                                         && row.kind().list().source() == KindDto.Source.WHOLE_TREE),
+                        JoiningDto.of(menu.joining()),
                         rows));
             }
         }

@@ -31,6 +31,7 @@ import velnik.core.site.RemovalId;
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.RenameMenu.class, name = "renameMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.SetAside.class, name = "setAside"),
+    @JsonSubTypes.Type(value = MenuChangeDto.SetJoining.class, name = "setJoining"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddItems.class, name = "addItems"),
     @JsonSubTypes.Type(value = MenuChangeDto.PlacePages.class, name = "placePages"),
     @JsonSubTypes.Type(value = MenuChangeDto.TakePagesOut.class, name = "takePagesOut"),

@@ -44,6 +44,13 @@ sealed interface MenuChangeDto extends ChangeDto {
         }
     }
 
+    record SetJoining(@NotNull String menu, @NotNull JoiningDto joining) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.SetJoining(new MenuRowId(menu), joining.read(), joining.spot());
+        }
+    }
+
     record AddItems(@NotNull List<NewItem> items) implements MenuChangeDto {
         @Override
         public Change change() {

@@ -23,6 +23,7 @@ import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Joining;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -39,7 +40,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 3;
+    static final int FORMAT = 4;
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
@@ -56,6 +57,7 @@ class StoredForms {
             .addMixIn(TextHash.class, Word.class)
             .addMixIn(RowDifference.class, RowDifferenceForms.class)
             .addMixIn(MenuRow.class, MenuRowForms.class)
+            .addMixIn(Joining.From.class, JoiningForms.class)
             .addMixIn(ItemKind.class, ItemKindForms.class)
             .addMixIn(ListSource.class, ListSourceForms.class)
             .addMixIn(Scope.class, ScopeForms.class)
@@ -88,6 +90,15 @@ class StoredForms {
         @JsonSubTypes.Type(value = MenuRow.Item.class, name = "item")
     })
     private interface MenuRowForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Joining.From.Nowhere.class, name = "nowhere"),
+        @JsonSubTypes.Type(value = Joining.From.TopLevel.class, name = "topLevel"),
+        @JsonSubTypes.Type(value = Joining.From.Section.class, name = "section"),
+        @JsonSubTypes.Type(value = Joining.From.Everywhere.class, name = "everywhere")
+    })
+    private interface JoiningForms {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     @JsonSubTypes({
@@ -144,6 +155,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = MenuChange.AddMenu.class, name = "addMenu"),
         @JsonSubTypes.Type(value = MenuChange.RenameMenu.class, name = "renameMenu"),
         @JsonSubTypes.Type(value = MenuChange.SetAside.class, name = "setAside"),
+        @JsonSubTypes.Type(value = MenuChange.SetJoining.class, name = "setJoining"),
         @JsonSubTypes.Type(value = MenuChange.AddItems.class, name = "addItems"),
         @JsonSubTypes.Type(value = MenuChange.PlacePages.class, name = "placePages"),
         @JsonSubTypes.Type(value = MenuChange.TakePagesOut.class, name = "takePagesOut"),
@@ -225,8 +237,9 @@ class StoredForms {
     /** What was written, as the newest format has it. */
     private JsonNode current(int format, String text) {
         return switch (format) {
-            case 1 -> FormatThree.upgraded(FormatTwo.upgraded(json.readTree(text)));
-            case 2 -> FormatThree.upgraded(json.readTree(text));
+            case 1 -> FormatFour.upgraded(FormatThree.upgraded(FormatTwo.upgraded(json.readTree(text))));
+            case 2 -> FormatFour.upgraded(FormatThree.upgraded(json.readTree(text)));
+            case 3 -> FormatFour.upgraded(json.readTree(text));
             case FORMAT -> json.readTree(text);
             default ->
                 throw new IllegalStateException("this data was written by a newer Velnik (format " + format
