@@ -160,12 +160,16 @@ public final class SiteScript {
     }
 
     public SiteScript notices(String... sentences) {
-        if (last instanceof Outcome.Applied applied) {
-            assertEquals(applied.notices().stream().map(Notice::sentence).toList(), List.of(sentences));
-        } else {
-            fail("refused: " + last);
-        }
+        assertEquals(told(), List.of(sentences));
         return this;
+    }
+
+    /** The notices of the last change, which was made. */
+    public List<String> told() {
+        if (last instanceof Outcome.Applied applied) {
+            return applied.notices().stream().map(Notice::sentence).toList();
+        }
+        throw new AssertionError("refused: " + last);
     }
 
     /** The change is refused for this reason, in this sentence, and the site is the very same as before. */

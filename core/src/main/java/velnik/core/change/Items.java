@@ -29,15 +29,26 @@ final class Items {
         if (add.items().isEmpty()) {
             return Optional.of(new Refusal.NothingNamed());
         }
-        Set<MenuRowId> menus = new HashSet<>();
+        Site before = draft.site();
         for (MenuChange.NewItem item : add.items()) {
             Optional<Refusal> refusal = add(draft, item);
             if (refusal.isPresent()) {
                 return refusal;
             }
-            menus.add(draft.site().menuOf(item.id()));
         }
-        return MenuChecks.sound(draft.site(), menus);
+        return settled(
+                draft, before, add.items().stream().map(MenuChange.NewItem::id).toList());
+    }
+
+    /** After items came to stand where they stand: whether their menus are sound, and what a zone does not show. */
+    static Optional<Refusal> settled(Draft draft, Site before, List<MenuRowId> items) {
+        Set<MenuRowId> menus = new HashSet<>();
+        items.forEach(item -> menus.add(draft.site().menuOf(item)));
+        Optional<Refusal> unsound = MenuChecks.sound(draft.site(), menus);
+        if (unsound.isEmpty()) {
+            Depths.afterItems(draft, before, items);
+        }
+        return unsound;
     }
 
     static Optional<Refusal> add(Draft draft, MenuChange.NewItem fresh) {
@@ -118,7 +129,7 @@ final class Items {
             menus = menus.update(item, row -> ((MenuRow.Item) row).withAnchor(anchor));
         }
         draft.become(site.withMenus(menus));
-        return MenuChecks.sound(draft.site(), Set.of(draft.site().menuOf(parent)));
+        return settled(draft, site, moving);
     }
 
     static Optional<Refusal> make(Draft draft, MenuChange.SetItems set) {
@@ -190,7 +201,8 @@ final class Items {
         if (unknown.isPresent()) {
             return unknown;
         }
-        MenuRow.Item item = draft.site().item(set.item());
+        Site before = draft.site();
+        MenuRow.Item item = before.item(set.item());
         return switch (Linking.look(draft.site(), set.kind())) {
             case Linking.Looked.Refused(Refusal why) -> Optional.of(why);
             case Linking.Looked.Kept(ItemKind kind) -> {
@@ -202,7 +214,7 @@ final class Items {
                         .withMenus(
                                 draft.site().menus().replace(set.item(), item.withKind(dressed(item.kind(), kind)))));
                 tellOfUnseen(draft, kind);
-                yield MenuChecks.sound(draft.site(), Set.of(draft.site().menuOf(set.item())));
+                yield settled(draft, before, List.of(set.item()));
             }
         };
     }

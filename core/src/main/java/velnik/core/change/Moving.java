@@ -42,6 +42,7 @@ final class Moving {
         if (!arriving.isEmpty()) {
             Map<Zone, Integer> zones = ZoneChanges.ofMove(site, draft.site(), moving);
             zones.forEach((zone, pages) -> draft.tell(new Notice.ZoneDiffers(zone, pages)));
+            Depths.afterPages(draft, site, moving);
         }
         return Optional.empty();
     }

@@ -148,6 +148,15 @@ public sealed interface Notice {
         }
     }
 
+    /** An edit took rows of a menu deeper than a zone shows it. */
+    record OutOfSight(String menu, int shown, String zone) implements Notice {
+        @Override
+        public String sentence() {
+            return Words.capital(zone) + " shows " + (shown == 1 ? "1 level" : shown + " levels") + " of " + menu
+                    + "; what is deeper is out of sight there.";
+        }
+    }
+
     record SubpagesGo(int count) implements Notice {
         @Override
         public String sentence() {

@@ -30,16 +30,19 @@ final class PagesInMenus {
         if (place.pages().isEmpty()) {
             return Optional.of(new Refusal.NothingNamed());
         }
-        Set<MenuRowId> menus = new LinkedHashSet<>();
+        Site before = draft.site();
+        List<MenuRowId> items = new ArrayList<>();
         for (MenuChange.NewPlace fresh : inOrder(draft.site(), place.pages(), MenuChange.NewPlace::page)) {
             Optional<Refusal> refusal =
                     checked(draft.site(), fresh.menu(), fresh.page()).or(() -> place(draft, fresh));
             if (refusal.isPresent()) {
                 return refusal;
             }
-            menus.add(fresh.menu());
+            if (draft.site().menus().contains(fresh.item())) {
+                items.add(fresh.item());
+            }
         }
-        return MenuChecks.sound(draft.site(), menus);
+        return Items.settled(draft, before, items);
     }
 
     /** As in the tree, so that a page finds those it stands with; pages that are not there come first. */
