@@ -56,6 +56,8 @@ export class Unreachable extends Error {
 }
 
 const BASE = "/-/api";
+/** Where an editor hears that the site went on. */
+export const eventsAddress = `${BASE}/events`;
 /** Milliseconds after which a call counts as not answered. */
 const PATIENCE = 20_000;
 
@@ -99,6 +101,7 @@ export const api = {
   signOut: () => call<void>("DELETE", "/session"),
   begin: (owner: Schemas["NewOwner"]) => call<SessionDto>("POST", "/owner", owner),
   workingCopy: () => call<WorkingCopyDto>("GET", "/working-copy"),
+  edits: (since: number) => call<Schemas["ElsewhereDto"]>("GET", `/edits?since=${since}`),
   change: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
     call<AnswerDto>("POST", "/changes", { request, basedOn, changes }),
   /** What the person would be told of these changes. */

@@ -47,7 +47,6 @@ export function ItemCard(props: {
         <label htmlFor="label">Label</label>
         <span className="with-note">
           <KeptField
-            key={row.ownLabel}
             id="label"
             value={row.ownLabel}
             placeholder={row.followed || "none"}
@@ -107,7 +106,6 @@ function Leads(props: Sending) {
         <>
           <label htmlFor="leads">Leads to</label>
           <KeptField
-            key={row.kind.address}
             id="leads"
             value={row.kind.address ?? ""}
             placeholder=""

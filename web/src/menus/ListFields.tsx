@@ -90,7 +90,6 @@ export function ListFields({
       )}
       <label htmlFor="at-most">At most</label>
       <KeptField
-        key={String(list.atMost)}
         id="at-most"
         value={list.atMost === null ? "" : String(list.atMost)}
         placeholder="all rows"

@@ -95,7 +95,6 @@ export function Look({ rows, onEdit }: Props) {
         </span>
         <label htmlFor="note">Note</label>
         <KeptField
-          key={note ?? "mixed"}
           id="note"
           value={note ?? ""}
           placeholder={note === undefined ? "mixed" : "a short line beneath; none"}

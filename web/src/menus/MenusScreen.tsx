@@ -151,7 +151,7 @@ function MenusScreen({
               <p className="sentence">“New menu” above the outline makes the first.</p>
             </section>
           ) : several.length > 1 ? (
-            <ItemsCard store={store} nodes={several} at={selected} />
+            <ItemsCard key={selected.id} store={store} nodes={several} at={selected} />
           ) : selected.row ? (
             <ItemCard key={selected.id} copy={copy} store={store} node={selected} row={selected.row} />
           ) : (

@@ -2,7 +2,10 @@ import { Input, type InputRef } from "antd";
 import { useEffect, useRef, useState } from "react";
 import type { Result } from "../working-copy/store";
 
-/** A title being typed in its row: Enter keeps it, Escape gives up, going elsewhere keeps it too. */
+/**
+ * A title being typed in its row: Enter keeps it, Escape gives up, going elsewhere keeps it too. When the title becomes
+ * another meanwhile, both are shown.
+ */
 export function TitleField(props: {
   readonly label: string;
   readonly initial: string;
@@ -11,6 +14,7 @@ export function TitleField(props: {
   readonly onLeave: () => void;
 }) {
   const [title, setTitle] = useState(props.initial);
+  const [over] = useState(props.initial);
   const [problem, setProblem] = useState<string | null>(null);
   const field = useRef<InputRef>(null);
   const done = useRef(false);
@@ -31,6 +35,7 @@ export function TitleField(props: {
     done.current = true;
     props.onLeave();
   };
+  const became = props.initial !== over && title !== props.initial ? `Now “${props.initial}”` : undefined;
   return (
     <>
       <Input
@@ -54,9 +59,9 @@ export function TitleField(props: {
           }
         }}
       />
-      {problem && (
-        <span className="beside" role="alert" title={problem}>
-          {problem}
+      {(problem ?? became) && (
+        <span className="beside" role="alert" title={problem ?? became}>
+          {problem ?? became}
         </span>
       )}
     </>

@@ -41,7 +41,6 @@ export function PageCard(props: {
         <label htmlFor="slug">Address</label>
         <span className="slug">
           <KeptField
-            key={page.slug}
             id="slug"
             value={page.slug}
             hint="Empty: follows the title"
@@ -98,7 +97,6 @@ export function PageCard(props: {
         />
         <label htmlFor="date">Date</label>
         <KeptField
-          key={page.date}
           id="date"
           type="date"
           value={page.date ?? ""}

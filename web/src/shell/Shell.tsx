@@ -3,6 +3,7 @@ import { Route, Routes } from "react-router";
 import type { PersonDto } from "../api/client";
 import { PageTreeScreen } from "../page-tree/PageTreeScreen";
 import { Preferences, PreferencesContext } from "../people/preferences";
+import { listen } from "../working-copy/elsewhere";
 import { useWorkingCopyState, WorkingCopyStore } from "../working-copy/store";
 import { CouldNotLoad } from "./CouldNotLoad";
 import { FootLine } from "./FootLine";
@@ -33,7 +34,18 @@ export default function Shell({
   const [visited, setVisited] = useState<string | null>(null);
 
   useEffect(() => {
-    void preferences.load().then(store.load);
+    let stop = () => {};
+    let left = false;
+    void preferences
+      .load()
+      .then(store.load)
+      .then(() => {
+        if (!left) stop = listen(store);
+      });
+    return () => {
+      left = true;
+      stop();
+    };
   }, [store, preferences]);
 
   const tell = async (result: Promise<{ readonly ok: boolean; readonly sentence?: string }>) => {
@@ -104,7 +116,7 @@ export default function Shell({
         <FootLine
           told={copy.told}
           problem={problem}
-          undo={copy.history.undo}
+          undo={copy.elsewhere ? null : copy.history.undo}
           onUndo={() => tell(store.undo())}
           onHelp={() => setHelping(true)}
         />

@@ -26,10 +26,14 @@ export type WorkingCopy = {
   /** Pages that visitors know today. */
   readonly published: ReadonlySet<string>;
   readonly history: HistoryDto;
+  /** The number of the release that visitors see; 0 before the first. */
+  readonly release: number;
   /** How many changes wait to be published. */
   readonly waiting: number;
   /** What the last edit did; sentences. */
   readonly told: readonly string[];
+  /** Whether that was an edit of somebody else, or of the person in another window. */
+  readonly elsewhere: boolean;
   /** The pages it touched; their rows say that they are kept. */
   readonly touched: ReadonlySet<string>;
 };
@@ -85,8 +89,10 @@ export class WorkingCopyStore {
           tree: treeOf(copy.pages, copy.home),
           published: new Set(copy.publicPages),
           history: copy.history,
+          release: copy.release,
           waiting: copy.waiting,
           told: before?.told ?? [],
+          elsewhere: before?.elsewhere ?? false,
           touched: before?.touched ?? new Set(),
         },
         keeping: { status: "kept" },
@@ -127,13 +133,58 @@ export class WorkingCopyStore {
       const release = await api.publish(newId(), this.state.copy.revision, note);
       await this.load();
       const sentence = `Release ${release.number} is what visitors see now.`;
-      const { copy, keeping } = this.state as Ready;
-      this.become({ status: "ready", copy: { ...copy, told: [sentence] }, keeping });
+      this.tell(sentence, false);
       return { ok: true, sentence };
     } catch (problem) {
       return { ok: false, sentence: sentenceOf(problem) };
     }
   };
+
+  /** How the site stands; what happened elsewhere until then is asked for in its turn. */
+  readonly heard = (revision: number, release: number): Promise<void> => {
+    const turn = this.queue.then(async () => {
+      await this.catchUp(revision);
+      await this.seeRelease(release);
+    });
+    this.queue = turn;
+    return turn;
+  };
+
+  private async seeRelease(release: number): Promise<void> {
+    if (this.state.status !== "ready" || this.state.copy.release >= release) return;
+    await this.load();
+    this.tell(`Release ${release} is what visitors see now.`, true);
+  }
+
+  private tell(sentence: string, elsewhere: boolean): void {
+    if (this.state.status !== "ready") return;
+    this.become({ ...this.state, copy: { ...this.state.copy, told: [sentence], elsewhere } });
+  }
+
+  private async catchUp(revision: number): Promise<void> {
+    if (this.state.status !== "ready" || this.state.copy.revision >= revision) return;
+    try {
+      const { copy, keeping } = this.state;
+      const edits = await api.edits(copy.revision);
+      this.become({
+        status: "ready",
+        copy: {
+          ...copy,
+          revision: edits.revision,
+          tree: applied(copy.tree, edits.difference),
+          history: edits.history,
+          waiting: edits.waiting,
+          told: edits.told,
+          elsewhere: true,
+          touched: new Set(),
+        },
+        keeping,
+      });
+    } catch (problem) {
+      if (problem instanceof Refused) await this.load();
+      // Without an answer the next word from the server says it again.
+    }
+  }
 
   private send(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
     this.queued++;
@@ -150,8 +201,9 @@ export class WorkingCopyStore {
       const { revision } = (this.state as Ready).copy;
       try {
         const answer = await ask(request, revision);
+        if (answer.revision > revision + 1) await this.catchUp(answer.revision);
         this.queued--;
-        this.take(answer);
+        this.take(answer, revision);
         return { ok: true, answer };
       } catch (problem) {
         if (problem instanceof Unreachable) {
@@ -172,17 +224,20 @@ export class WorkingCopyStore {
     return this.queued > 0 ? { status: "sending" } : { status: "kept" };
   }
 
-  private take(answer: AnswerDto): void {
+  /** @param since the revision it was asked at; where others were faster, the tree has caught up with all of it */
+  private take(answer: AnswerDto, since: number): void {
     const { copy } = this.state as Ready;
+    const behind = copy.revision === since && answer.revision > since + 1;
     this.become({
       status: "ready",
       copy: {
         ...copy,
-        revision: answer.revision,
-        tree: applied(copy.tree, answer.difference),
+        revision: behind ? since : Math.max(copy.revision, answer.revision),
+        tree: copy.revision === since ? applied(copy.tree, answer.difference) : copy.tree,
         history: answer.history,
         waiting: answer.waiting,
         told: answer.told,
+        elsewhere: false,
         touched: new Set([...answer.difference.placed, ...answer.difference.altered].map((page) => page.id)),
       },
       keeping: this.keeping(),

@@ -10,6 +10,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.Iterator;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -51,6 +52,41 @@ public final class Caller {
 
     public Answer gets(String path) {
         return send(request(path).GET());
+    }
+
+    /** Listens to server-sent events. */
+    public Stream listens(String path) {
+        try {
+            HttpResponse<java.util.stream.Stream<String>> response =
+                    client.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofLines());
+            assertEquals(response.statusCode(), 200);
+            return new Stream(response.body());
+        } catch (IOException | InterruptedException failed) {
+            throw new AssertionError("no answer", failed);
+        }
+    }
+
+    /** Events as they come. */
+    public static final class Stream implements AutoCloseable {
+        private final java.util.stream.Stream<String> lines;
+        private final Iterator<String> data;
+
+        private Stream(java.util.stream.Stream<String> lines) {
+            this.lines = lines;
+            this.data = lines.filter(line -> line.startsWith("data:"))
+                    .map(line -> line.substring("data:".length()))
+                    .iterator();
+        }
+
+        /** What the next one carries; waits for it. */
+        public String next() {
+            return data.next();
+        }
+
+        @Override
+        public void close() {
+            lines.close();
+        }
     }
 
     public Answer posts(String path, String json) {

@@ -1,11 +1,11 @@
 package velnik.server.editing;
 
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.compare.Difference;
+import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Page;
@@ -42,24 +42,43 @@ record AnswerDto(
 
         /** @param after the site the difference led to */
         static DifferenceDto of(Difference difference, Site after) {
-            List<String> removed = new ArrayList<>();
+            return of(List.of(difference), after);
+        }
+
+        /**
+         * Several differences as one. What none of them placed stands in the same order before and after all of them,
+         * so the rest is put where it stands now, in reading order.
+         *
+         * @param differences oldest first
+         * @param after the site the last of them led to
+         */
+        static DifferenceDto of(List<Difference> differences, Site after) {
+            Set<String> removed = new LinkedHashSet<>();
             Set<PageId> placed = new LinkedHashSet<>();
             Set<PageId> altered = new LinkedHashSet<>();
-            for (RowDifference<PageId, Page> row : difference.pages().rows()) {
-                switch (row) {
-                    case RowDifference.Removed<PageId, Page> gone ->
-                        removed.add(gone.id().value());
-                    case RowDifference.Added<PageId, Page> fresh -> placed.add(fresh.id());
-                    case RowDifference.Moved<PageId, Page> moved -> placed.add(moved.id());
-                    case RowDifference.Altered<PageId, Page> other -> altered.add(other.id());
+            for (Difference difference : differences) {
+                for (RowDifference<PageId, Page> row : difference.pages().rows()) {
+                    switch (row) {
+                        case RowDifference.Removed<PageId, Page> gone ->
+                            removed.add(gone.id().value());
+                        case RowDifference.Added<PageId, Page> fresh -> placed.add(fresh.id());
+                        case RowDifference.Moved<PageId, Page> moved -> placed.add(moved.id());
+                        case RowDifference.Altered<PageId, Page> other -> altered.add(other.id());
+                    }
                 }
             }
             altered.removeAll(placed);
             return new DifferenceDto(
-                    removed,
-                    dtos(placed, after),
+                    List.copyOf(removed),
+                    dtos(differences.size() == 1 ? placed : inReadingOrder(placed, after), after),
                     dtos(altered, after),
                     after.home() == null ? null : after.home().value());
+        }
+
+        private static Set<PageId> inReadingOrder(Set<PageId> pages, Site site) {
+            Set<PageId> ordered = new LinkedHashSet<>();
+            site.pages().walk().stream().map(Branch::id).filter(pages::contains).forEach(ordered::add);
+            return ordered;
         }
 
         private static List<PageDto> dtos(Set<PageId> pages, Site site) {

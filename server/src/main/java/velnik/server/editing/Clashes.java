@@ -29,9 +29,9 @@ final class Clashes {
      *
      * @throws ProblemException naming the field, with both values
      */
-    static void check(List<Difference> since, Difference edit, Site present) {
+    static void check(List<History.Recent> since, Difference edit, Site present) {
         Set<Touch> touched = new HashSet<>();
-        since.forEach(difference -> touched.addAll(Touch.of(difference)));
+        since.forEach(other -> touched.addAll(Touch.of(other.difference())));
         for (Touch touch : Touch.of(edit)) {
             if (touched.contains(touch)) {
                 String theirs = value(present, touch);

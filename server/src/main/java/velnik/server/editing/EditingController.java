@@ -35,12 +35,15 @@ class EditingController {
     private final LiveSite live;
     private final OutlineImports imports;
     private final Computed computed;
+    private final Elsewhere elsewhere;
 
-    EditingController(WorkingCopy workingCopy, LiveSite live, OutlineImports imports, Computed computed) {
+    EditingController(
+            WorkingCopy workingCopy, LiveSite live, OutlineImports imports, Computed computed, Elsewhere elsewhere) {
         this.workingCopy = workingCopy;
         this.live = live;
         this.imports = imports;
         this.computed = computed;
+        this.elsewhere = elsewhere;
     }
 
     /**
@@ -84,6 +87,14 @@ class EditingController {
 
     record ReachDto(String sentence) {}
 
+    /** @param told sentences for the person; empty when nothing happened */
+    record ElsewhereDto(
+            long revision,
+            List<String> told,
+            AnswerDto.DifferenceDto difference,
+            WorkingCopyDto.HistoryDto history,
+            int waiting) {}
+
     @GetMapping("/working-copy")
     WorkingCopyDto workingCopy(Principal person) {
         WorkingCopy.State state = workingCopy.state();
@@ -94,8 +105,26 @@ class EditingController {
                 site.home() == null ? null : site.home().value(),
                 WorkingCopyDto.pages(site),
                 live.publicPages(),
+                live.number(),
                 WorkingCopyDto.HistoryDto.of(workingCopy.steps(person.getName())),
                 live.waiting(site).size());
+    }
+
+    /** What others did, and the person elsewhere, since a revision. */
+    @GetMapping("/edits")
+    ElsewhereDto edits(@RequestParam long since, Principal person) {
+        WorkingCopy.Since happened = workingCopy.since(since);
+        WorkingCopy.State state = happened.state();
+        return new ElsewhereDto(
+                state.revision(),
+                elsewhere.told(happened.edits(), person.getName()),
+                AnswerDto.DifferenceDto.of(
+                        happened.edits().stream()
+                                .map(History.Recent::difference)
+                                .toList(),
+                        state.site()),
+                WorkingCopyDto.HistoryDto.of(workingCopy.steps(person.getName())),
+                live.waiting(state.site()).size());
     }
 
     @PostMapping("/changes")

@@ -28,7 +28,8 @@ final class History {
         final Deque<Step> redo = new ArrayDeque<>();
     }
 
-    private record Recent(long revision, Difference difference) {}
+    /** @param sentence what happened, as it was told */
+    record Recent(long revision, String person, String sentence, Difference difference) {}
 
     private final Map<String, Steps> byPerson = new HashMap<>();
     private final Deque<Recent> recent = new ArrayDeque<>();
@@ -58,7 +59,7 @@ final class History {
         if (steps.undo.size() > REACH) {
             steps.undo.removeLast();
         }
-        recent.addLast(new Recent(entry.revision(), entry.difference()));
+        recent.addLast(new Recent(entry.revision(), entry.person(), entry.told().getFirst(), entry.difference()));
         if (recent.size() > REACH) {
             recent.removeFirst();
         }
@@ -96,10 +97,7 @@ final class History {
     }
 
     /** The edits after a revision, oldest first; only the newest {@link #REACH} are remembered. */
-    List<Difference> since(long revision) {
-        return recent.stream()
-                .filter(edit -> edit.revision() > revision)
-                .map(Recent::difference)
-                .toList();
+    List<Recent> since(long revision) {
+        return recent.stream().filter(edit -> edit.revision() > revision).toList();
     }
 }

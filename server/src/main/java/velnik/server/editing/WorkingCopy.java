@@ -8,7 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -38,6 +40,7 @@ public class WorkingCopy {
     private final Clock clock;
     private final History history;
     private final ReentrantLock editing = new ReentrantLock();
+    private final List<Consumer<State>> watchers = new CopyOnWriteArrayList<>();
     private volatile State state;
 
     /** @param revision how many edits the site took */
@@ -58,6 +61,38 @@ public class WorkingCopy {
         return state;
     }
 
+    /** Has somebody told of every state from now on, in order; quickly, since no edit can happen meanwhile. */
+    void watch(Consumer<State> watcher) {
+        watchers.add(watcher);
+    }
+
+    private void become(State next) {
+        state = next;
+        watchers.forEach(watcher -> watcher.accept(next));
+    }
+
+    /**
+     * What happened after a revision.
+     *
+     * @param edits oldest first
+     */
+    record Since(State state, List<History.Recent> edits) {}
+
+    /** @throws ProblemException when there never was such a revision, or it is too many edits ago (409) */
+    Since since(long revision) {
+        return whileNothingChanges(() -> {
+            checkRevision(revision);
+            List<History.Recent> edits = history.since(revision);
+            if (edits.size() < state.revision() - revision) {
+                throw new ProblemException(
+                        HttpStatus.CONFLICT,
+                        "too-long-ago",
+                        "So much happened since that it is not told one by one. Load the page again.");
+            }
+            return new Since(state, edits);
+        });
+    }
+
     /** Runs while no edit can happen. What it returns is true of one revision. */
     public <T> T whileNothingChanges(Supplier<T> work) {
         editing.lock();
@@ -70,7 +105,7 @@ public class WorkingCopy {
 
     /** Tells that pages were published, and when first. */
     public void published(Map<PageId, LocalDate> firstReleases) {
-        state = new State(state.revision(), state.site().withPublished(firstReleases));
+        become(new State(state.revision(), state.site().withPublished(firstReleases)));
     }
 
     /**
@@ -182,7 +217,7 @@ public class WorkingCopy {
                 difference);
         store.write(state.site(), site, entry);
         history.add(entry);
-        state = new State(entry.revision(), site);
+        become(new State(entry.revision(), site));
         return new Kept(state, entry.title(), entry.told(), difference);
     }
 

@@ -13,6 +13,7 @@ import velnik.core.site.Site;
  *
  * @param pages in reading order
  * @param publicPages ids of the pages that are part of the live release
+ * @param release the number of the live release; 0 before the first
  */
 record WorkingCopyDto(
         long revision,
@@ -20,6 +21,7 @@ record WorkingCopyDto(
         @Nullable String home,
         List<PageDto> pages,
         List<String> publicPages,
+        int release,
         HistoryDto history,
         int waiting) {
 

@@ -24,6 +24,11 @@ public class LiveSite {
         return Optional.ofNullable(newest.get());
     }
 
+    /** The number of the newest release; 0 before the first. */
+    public int number() {
+        return findRelease().map(Release::number).orElse(0);
+    }
+
     /** The site of the newest release; a bare one before the first. */
     public Site site() {
         return findRelease().map(Release::site).orElseGet(Site::bare);

@@ -3,6 +3,7 @@ package velnik.server.shared;
 import java.net.URI;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -64,6 +65,12 @@ public class Problems {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> wrongMethod(HttpRequestMethodNotSupportedException wrong) {
         return answer(detail(HttpStatus.METHOD_NOT_ALLOWED, "method-not-allowed", "This address takes no such call."));
+    }
+
+    /** A number in the address that is none, and the like. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> wrongParameter(TypeMismatchException wrong) {
+        return answer(detail(HttpStatus.BAD_REQUEST, "not-understood", "This request cannot be understood."));
     }
 
     /** Whoever asked left before the answer was written; there is nobody to tell. */

@@ -1,0 +1,39 @@
+import { eventsAddress } from "../api/client";
+import type { WorkingCopyStore } from "./store";
+
+/** Milliseconds until listening is tried again after the server would not have it. */
+const AGAIN = 5_000;
+
+/**
+ * Listens for edits made elsewhere and lets the store catch up with them, until told to stop. Only while somebody can
+ * see the page: a browser keeps few connections to one host, and a page that comes back to sight hears at once how
+ * things stand.
+ */
+export function listen(store: WorkingCopyStore): () => void {
+  let stream: EventSource | null = null;
+  let later: ReturnType<typeof setTimeout> | undefined;
+  const stop = () => {
+    clearTimeout(later);
+    stream?.close();
+    stream = null;
+  };
+  const start = () => {
+    stop();
+    if (document.hidden) return;
+    stream = new EventSource(eventsAddress);
+    stream.onmessage = (event) => {
+      const { revision, release } = JSON.parse(event.data) as { revision: number; release: number };
+      void store.heard(revision, release);
+    };
+    stream.onerror = () => {
+      // A lost connection is sought again by the browser; a refusal is not.
+      if (stream?.readyState === EventSource.CLOSED) later = setTimeout(start, AGAIN);
+    };
+  };
+  document.addEventListener("visibilitychange", start);
+  start();
+  return () => {
+    document.removeEventListener("visibilitychange", start);
+    stop();
+  };
+}
