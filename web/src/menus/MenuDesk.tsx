@@ -1,15 +1,17 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
 import { api, type MenuDto, type OfferDto, type RowPlace } from "../api/client";
+import { Count } from "../outline/Count";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
 import { FoldButton } from "../outline/FoldButton";
+import { EVERYTHING } from "../outline/finding";
 import { ARROWS, type Move, outermost } from "../outline/moves";
 import { Outline } from "../outline/Outline";
-import { beside, type Row, rowsOf } from "../outline/rows";
+import { beside, type Row } from "../outline/rows";
 import { Several } from "../outline/Several";
 import { TitleField } from "../outline/TitleField";
-import { useFolding } from "../outline/useFolding";
+import type { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
 import { Later } from "../shared/Later";
 import { useTurns } from "../shared/useTurns";
@@ -33,6 +35,7 @@ import { judge, loadOf } from "./dropping";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
 import { type Deed, MenuActions } from "./MenuActions";
+import { type ItemFinding, MenuFinder } from "./MenuFinder";
 import { endUnder, kindOfRows, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
 import { useGestures } from "./useGestures";
 import { listWords } from "./words";
@@ -66,6 +69,8 @@ export function MenuDesk(props: {
   readonly onPick: (picking: Picking) => void;
   /** The outline of all menus at a revision that may still be on its way. */
   readonly outlineAt: (revision: number) => Promise<MenuOutline>;
+  readonly folding: ReturnType<typeof useFolding>;
+  readonly finding: ItemFinding;
 }) {
   const { copy, store, outline, choice, gridRef } = props;
   const selected = choice.at === null ? null : nodeOf(outline, choice.at);
@@ -75,10 +80,10 @@ export function MenuDesk(props: {
     [outline, choice.rows],
   );
   const [ticking, setTicking] = useState(false);
-  const folding = useFolding("menus");
-  const { folded, fold, unfold } = folding;
+  const { fold, unfold } = props.folding;
   const [attention, setAttention] = useState<Attention>(NONE);
-  const rows = useMemo(() => rowsOf(outline, folded), [outline, folded]);
+  const { finding } = props;
+  const { rows } = finding;
   const menus = childrenOf(outline, null);
 
   const rowOf = (id: string) => rows.find((row) => row.id === id);
@@ -102,7 +107,9 @@ export function MenuDesk(props: {
   const move = (to: Move) =>
     make((now, there, tree) => [moveOf(now, tree, there, to)].filter((change) => change !== null));
   const open = (line: Adding | null) => {
-    if (line) setAttention(line);
+    if (!line) return;
+    finding.setAsking(EVERYTHING); // what is new would not be found
+    setAttention(line);
   };
   const addUnder = (node: Node) => {
     unfold(node.id);
@@ -266,14 +273,33 @@ export function MenuDesk(props: {
     <section className="desk" aria-label="Menus">
       <div className="head">
         <h2>Menus</h2>
-        <span>{menus.length === 1 ? "1 menu" : `${menus.length} menus`}</span>
+        <Count
+          what="item"
+          found={finding.matches}
+          all={menus.length === 1 ? "1 menu" : `${menus.length} menus`}
+        />
         <span className="spring" />
         <Several on={ticking} onSwitch={setTicking} />
-        <FoldButton folding={folding} tree={outline} />
+        <FoldButton folding={props.folding} tree={outline} />
         <Button size="small" onClick={() => setAttention({ kind: "naming" })}>
           New menu
         </Button>
       </div>
+      <MenuFinder
+        outline={outline}
+        finding={finding}
+        onLeave={() => {
+          const first = finding.matches?.[0];
+          if (first !== undefined && !rows.some((row) => row.id === selected?.id)) select(first);
+          backToOutline();
+        }}
+        onGo={(menu) => {
+          unfold(menu);
+          finding.setAsking(EVERYTHING);
+          select(menu);
+          backToOutline();
+        }}
+      />
       {selected && (
         <Later of={`${selected.id} ${choice.rows.size}`}>
           <MenuActions

@@ -1,6 +1,8 @@
-import { memo, useEffect, useRef, useState } from "react";
+import { memo, useEffect, useEffectEvent, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { type Choice, only, present } from "../outline/choice";
+import { EVERYTHING } from "../outline/finding";
+import { useFolding } from "../outline/useFolding";
 import { Later } from "../shared/Later";
 import { CouldNotLoad } from "../shell/CouldNotLoad";
 import { Split } from "../shell/Split";
@@ -13,7 +15,8 @@ import { ItemCard } from "./ItemCard";
 import { ItemsCard } from "./ItemsCard";
 import { MenuCard } from "./MenuCard";
 import { MenuDesk, type Picking } from "./MenuDesk";
-import { findItem, listedPage, type Node, nodeOf, sameRow } from "./outline";
+import { useItemFinding } from "./MenuFinder";
+import { findItem, listedPage, type MenuOutline, type Node, nodeOf, sameRow } from "./outline";
 import { TreePick } from "./TreePick";
 import { useMenus } from "./useMenus";
 import "./menus.css";
@@ -43,18 +46,27 @@ function MenusScreen({
   const [known, setKnown] = useState<ReadonlyMap<string, Node>>(new Map());
   const [picking, setPicking] = useState<Picking | null>(null);
   const ready = menus.status === "ready" ? menus.outline : null;
+  const folding = useFolding("menus");
+  const finding = useItemFinding(ready, folding.folded);
+  /** Chosen from elsewhere, so it is shown whatever is looked for. */
+  const goTo = (id: string) => {
+    if (!finding.rows.some((row) => row.id === id)) finding.setAsking(EVERYTHING);
+    gridRef.current?.focus({ preventScroll: true });
+  };
 
   const wantedItem = asked.get("item");
   const wantedPage = asked.get("page");
-  useEffect(() => {
-    if (!ready || wantedItem === null) return;
-    const found = findItem(ready, wantedItem, wantedPage) ?? findItem(ready, wantedItem, null);
+  const arrive = useEffectEvent((there: MenuOutline, item: string, page: string | null) => {
+    const found = findItem(there, item, page) ?? findItem(there, item, null);
     if (found) {
       setLast(only(found.id));
-      gridRef.current?.focus({ preventScroll: true });
+      goTo(found.id);
     }
     void navigate("/menus", { replace: true });
-  }, [ready, wantedItem, wantedPage, navigate]);
+  });
+  useEffect(() => {
+    if (ready && wantedItem !== null) arrive(ready, wantedItem, wantedPage);
+  }, [ready, wantedItem, wantedPage]);
 
   if (menus.status === "failed") {
     return (
@@ -95,6 +107,8 @@ function MenusScreen({
           onWholeScreen={() => setWhole(true)}
           onPick={setPicking}
           outlineAt={menus.at}
+          folding={folding}
+          finding={finding}
         />
       }
       window={
@@ -124,7 +138,7 @@ function MenusScreen({
                   : (findItem(outline, at.item, at.page) ?? findItem(outline, at.item, null));
               if (found) {
                 choose(only(found.id));
-                gridRef.current?.focus({ preventScroll: true });
+                goTo(found.id);
               }
             }}
           />

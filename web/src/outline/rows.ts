@@ -70,12 +70,10 @@ export function levelsOf(tree: Pick<PageTree, "children">, parent: string | null
 }
 
 /** Rows with all the rows above them, so that each stands where it is found. */
-export function withPaths(tree: Pick<PageTree, "parents">, ids: Iterable<string>): ReadonlySet<string> {
+export function withPaths(above: (id: string) => string | null, ids: Iterable<string>): ReadonlySet<string> {
   const all = new Set<string>();
   for (const id of ids) {
-    for (let at: string | null = id; at !== null && !all.has(at); at = tree.parents.get(at) ?? null) {
-      all.add(at);
-    }
+    for (let at: string | null = id; at !== null && !all.has(at); at = above(at)) all.add(at);
   }
   return all;
 }

@@ -1,10 +1,12 @@
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { PlaceDto } from "../api/client";
+import { Count } from "../outline/Count";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
 import { namesOf } from "../outline/drop";
 import { FoldButton } from "../outline/FoldButton";
+import { EVERYTHING } from "../outline/finding";
 import { ARROWS, type Move, outermost, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { beside, type Row } from "../outline/rows";
@@ -21,10 +23,8 @@ import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/stor
 import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
 import { AddLine, AddTeaser } from "./AddLine";
 import { judge, placeOf } from "./dropping";
-import { FindLine } from "./FindLine";
-import { EVERYTHING } from "./filter";
-import { NothingFound } from "./NothingFound";
 import { PageActions } from "./PageActions";
+import { PageFinder } from "./PageFinder";
 import { TitleCell } from "./TitleCell";
 import { useFinding } from "./useFinding";
 import { wrapping } from "./wrapping";
@@ -66,7 +66,8 @@ export function PageDesk(props: {
   const [away, setAway] = usePreference<readonly Column[]>("pages-columns-away", []);
   const columns = COLUMNS.filter((column) => !away.includes(column));
   const [attention, setAttention] = useState<Attention>(NONE);
-  const { filter, setFilter, known, matches, rows } = useFinding(copy, folded);
+  const finding = useFinding("pages", copy, folded);
+  const { known, matches, rows } = finding;
   const heldBack = useMemo(
     () => [...tree.pages.values()].filter((page) => page.reach === "HELD_BACK").length,
     [tree],
@@ -113,7 +114,7 @@ export function PageDesk(props: {
   const titleOf = (id: string) => (tree.pages.has(id) ? pageOf(tree, id).title : "a page");
   const many = pages.length === 1 ? titleOf(selected) : `${choice.rows.size} pages`;
   const add = (place: PlaceDto) => {
-    setFilter(EVERYTHING); // what is new would not be found
+    finding.setAsking(EVERYTHING); // what is new would not be found
     unfold(place.parent);
     setAttention({ kind: "adding", place, shownAt: place });
   };
@@ -226,10 +227,14 @@ export function PageDesk(props: {
     <section className="desk" aria-label="Pages">
       <div className="head">
         <h2>Pages</h2>
-        <span>
-          {tree.pages.size === 1 ? "1 page" : `${tree.pages.size} pages`}
-          {heldBack > 0 && ` · ${heldBack} held back`}
-        </span>
+        <Count
+          what="page"
+          found={matches}
+          all={
+            (tree.pages.size === 1 ? "1 page" : `${tree.pages.size} pages`) +
+            (heldBack > 0 ? ` · ${heldBack} held back` : "")
+          }
+        />
         <span className="spring" />
         <Several on={ticking} onSwitch={setTicking} />
         <ShownButton
@@ -243,19 +248,14 @@ export function PageDesk(props: {
           Placing sheet
         </Link>
       </div>
-      <FindLine
-        tree={tree}
-        known={known}
-        filter={filter}
-        count={matches?.length ?? 0}
-        onFilter={setFilter}
+      <PageFinder
+        finding={finding}
         onLeave={() => {
           const first = matches?.[0];
           if (first !== undefined && !rows.some((row) => row.id === selected)) choose(only(first));
           backToOutline();
         }}
       />
-      {rows.length === 0 && <NothingFound onShowAll={() => setFilter(EVERYTHING)} />}
       <Later of={`${selected} ${choice.rows.size}`}>
         <PageActions
           title={many}

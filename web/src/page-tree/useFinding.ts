@@ -1,15 +1,28 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { api } from "../api/client";
+import { found, isAsking } from "../outline/finding";
 import { rowsOf, withPaths } from "../outline/rows";
+import { useAsking } from "../outline/useAsking";
 import { useLater } from "../shared/useLater";
 import type { WorkingCopy } from "../working-copy/store";
-import { EVERYTHING, filters, found } from "./filter";
+import { type Page, parentOf } from "../working-copy/tree";
+import { questionsOf, topicQuestions } from "./questions";
 
-/** What is looked for among the pages, what is known of them beside the tree, and the rows that are left to show. */
-export function useFinding(copy: WorkingCopy, folded: ReadonlySet<string>) {
+function titleOf(page: Page): string {
+  return page.title;
+}
+
+export type Finding = ReturnType<typeof useFinding>;
+
+/**
+ * What is looked for among the pages, what is known of them beside the tree, and the rows that are left to show.
+ *
+ * @param name of the screen, under which its questions are remembered
+ */
+export function useFinding(name: string, copy: WorkingCopy, folded: ReadonlySet<string>) {
   const { tree } = copy;
-  const [filter, setFilter] = useState(EVERYTHING);
+  const [asking, setAsking] = useAsking(name);
   // Of all pages, so only once a run of edits has come to rest.
   const rested = useLater(copy.revision, 300);
   const placings = useQuery({
@@ -31,10 +44,21 @@ export function useFinding(copy: WorkingCopy, folded: ReadonlySet<string>) {
     }),
     [placings.data, waiting.data],
   );
-  const matches = useMemo(() => (filters(filter) ? found(tree, known, filter) : null), [tree, known, filter]);
+  const pages = useMemo(() => [...tree.pages.values()], [tree]);
+  const questions = useMemo(() => questionsOf(tree, known), [tree, known]);
+  const topics = useMemo(() => topicQuestions(tree), [tree]);
+  // Until it is known what pages have in common, all of them show.
+  const answerable = placings.data !== undefined && waiting.data !== undefined;
+  const matches = useMemo(
+    () =>
+      isAsking(asking)
+        ? found(pages, titleOf, asking, answerable ? [...questions, ...topics] : topics).map(({ id }) => id)
+        : null,
+    [pages, asking, questions, topics, answerable],
+  );
   const rows = useMemo(
-    () => rowsOf(tree, folded, matches && withPaths(tree, matches)),
+    () => rowsOf(tree, folded, matches && withPaths((id) => parentOf(tree, id), matches)),
     [tree, folded, matches],
   );
-  return { filter, setFilter, known, matches, rows };
+  return { asking, setAsking, pages, questions, topics, known, matches, rows };
 }

@@ -3,11 +3,10 @@ import { Link } from "react-router";
 import type { ChangeDto } from "../api/client";
 import { nodeOf } from "../menus/outline";
 import { useMenus } from "../menus/useMenus";
+import { Count } from "../outline/Count";
 import { FoldButton } from "../outline/FoldButton";
 import { useFolding } from "../outline/useFolding";
-import { FindLine } from "../page-tree/FindLine";
-import { EVERYTHING } from "../page-tree/filter";
-import { NothingFound } from "../page-tree/NothingFound";
+import { PageFinder } from "../page-tree/PageFinder";
 import { useFinding } from "../page-tree/useFinding";
 import { usePreference } from "../people/preferences";
 import { Problem } from "../shared/Problem";
@@ -30,7 +29,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
   const menus = useMenus(copy.revision);
   const gridRef = useRef<HTMLDivElement>(null);
   const folding = useFolding("sheet");
-  const finding = useFinding(copy, folding.folded);
+  const finding = useFinding("sheet", copy, folding.folded);
   const [away, setAway] = usePreference<readonly string[]>("sheet-menus-away", []);
   const [range, setRange] = useState(START);
   const [labelling, setLabelling] = useState(false);
@@ -43,7 +42,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
     );
   }
   if (menus.status === "loading") return <main className="area" aria-busy="true" />;
-  const { rows, filter, setFilter, known, matches } = finding;
+  const { rows } = finding;
   const all = menus.menus.menus;
   const columns = all.filter((menu) => !away.includes(menu.id));
   const cells = cellsOf(columns);
@@ -85,7 +84,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
     <main className="sheet" aria-label="Placing sheet">
       <div className="head">
         <h2>Placing sheet</h2>
-        <span>which page stands in which menu</span>
+        <Count what="page" found={finding.matches} all="which page stands in which menu" />
         <span className="spring" />
         <ShownButton
           label={columns.length === all.length ? "All menus" : `${columns.length} of ${all.length} menus`}
@@ -98,17 +97,8 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
           Outline
         </Link>
       </div>
-      <FindLine
-        tree={copy.tree}
-        known={known}
-        filter={filter}
-        count={matches?.length ?? 0}
-        onFilter={setFilter}
-        onLeave={backToGrid}
-      />
-      {rows.length === 0 ? (
-        <NothingFound onShowAll={() => setFilter(EVERYTHING)} />
-      ) : columns.length === 0 ? (
+      <PageFinder finding={finding} onLeave={backToGrid} />
+      {rows.length === 0 ? null : columns.length === 0 ? (
         <p className="nothing-found">
           {all.length === 0
             ? "There is no menu yet; the Menus screen makes one."

@@ -59,7 +59,7 @@ describe("what the editor works out by itself is what the core says", () => {
       expect(site.rows.filter((other) => isInside(tree, row.id, other.id)).map((other) => other.id)).toEqual(
         row.inside,
       );
-      for (const move of ["up", "down", "in", "out"] as const) {
+      for (const move of ["up", "down", "in", "out", "first", "last"] as const) {
         expect(placeAfterMove(tree, [row.id], move)).toEqual(row.moves[move]);
       }
     }

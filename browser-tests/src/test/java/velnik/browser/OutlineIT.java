@@ -61,7 +61,7 @@ public class OutlineIT extends UndoneTest {
     @Test
     public void pages_areFoundWithTheirPath_andByWhatTheyHaveInCommon() {
         Locator find = mara.page().getByLabel("Find a page");
-        Locator count = mara.page().locator(".find-line [role=status]");
+        Locator count = mara.page().locator(".head [role=status]");
         find.fill("café");
         assertThat(count).hasText("1 page found");
         find.fill("knot");
@@ -85,6 +85,40 @@ public class OutlineIT extends UndoneTest {
         assertThat(mara.row("Kayaks")).hasCount(0);
         mara.chooses("Insurance work").presses("n").types("Bent masts").presses("Enter", "Escape");
         assertThat(mara.row("Bent masts")).isVisible();
+        assertThat(count).isEmpty();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void questions_combine_andAreFoundAgain_andWhatWasTypedIsNot() {
+        Locator count = mara.page().locator(".head [role=status]");
+        mara.choosesFrom("Topic", "tide notes");
+        assertThat(count).hasText("3 pages found");
+        assertThat(mara.row("Courses")).isVisible();
+        mara.page().getByLabel("Find a page").fill("reading");
+        assertThat(count).hasText("1 page found");
+        mara.isAccessible("pages of a topic");
+        mara.opensScreen("Menus");
+        mara.page().getByLabel("Find an item").fill("crew");
+        assertThat(count).hasText("1 item found");
+        assertThat(mara.page().locator(".outline-row .title")).hasText(new String[] {"Footer", "The yard", "The crew"});
+        mara.page().getByLabel("Find an item").fill("");
+        mara.clicks("Own label 8");
+        assertThat(mara.row("What it costs")).isVisible();
+        assertThat(mara.row("Kayaks")).hasCount(0);
+        mara.isAccessible("looking for items");
+        mara.isRemembered("menus-asked", "[]", () -> mara.choosesFrom("Go to a menu", "Tides"));
+        assertThat(mara.outline()).isFocused();
+        assertThat(mara.row("Tides")).hasAttribute("aria-selected", "true");
+        assertThat(count).isEmpty();
+        mara.page().reload();
+        assertThat(mara.row("Main")).isVisible();
+        assertThat(count).isEmpty();
+        mara.opensScreen("Pages");
+        assertThat(count).hasText("3 pages found");
+        mara.page().getByText("Unplaced").click();
+        assertThat(count).hasText("0 pages found");
+        mara.clicks("Show all pages");
         assertThat(count).isEmpty();
         mara.complainsOfNothing();
     }

@@ -21,8 +21,15 @@ import java.util.regex.Pattern;
 /** Somebody at the editor. */
 final class Owner extends Watched {
     private static final String NEW_REQUEST = "request: crypto.randomUUID()";
-    private static final List<String> ARRANGED =
-            List.of("pages-folded", "menus-folded", "sheet-folded", "pages-columns-away", "sheet-menus-away");
+    private static final List<String> ARRANGED = List.of(
+            "pages-folded",
+            "menus-folded",
+            "sheet-folded",
+            "pages-columns-away",
+            "sheet-menus-away",
+            "pages-asked",
+            "menus-asked",
+            "sheet-asked");
 
     private final RunningVelnik velnik;
     private int gestures;
@@ -158,15 +165,29 @@ final class Owner extends Watched {
         return (Boolean) target.evaluate("element => element === document.activeElement");
     }
 
-    /** Chooses from a list that drops down. */
+    /** Chooses a setting of the card from a list that drops down. */
     Owner picks(String list, String option) {
-        gestures += 2;
-        page.getByLabel(list, new Page.GetByLabelOptions().setExact(true)).click();
-        page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden) .ant-select-item-option")
-                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("(^|: )" + option + "$")))
-                .click();
+        choosesFrom(list, option);
         assertThat(page.locator(".card")).containsText(option);
         return this;
+    }
+
+    /** Chooses from a list that drops down. */
+    Owner choosesFrom(String list, String option) {
+        gestures += 2;
+        page.getByLabel(list, new Page.GetByLabelOptions().setExact(true)).click();
+        Locator open = page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden)");
+        open.locator(".ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("(^|: )" + option + "$")))
+                .click();
+        assertThat(open).hasCount(0);
+        return this;
+    }
+
+    /** Does something that sets what is remembered with the person, and waits until it is. */
+    void isRemembered(String preference, String setting, Runnable deed) {
+        String sent = "\"name\":\"" + preference + "\",\"setting\":\"" + setting + '"';
+        page.waitForResponse(kept -> String.valueOf(kept.request().postData()).contains(sent), deed);
     }
 
     /** Does something that moves, resizes, shows or hides a row of what is in the window. */

@@ -48,10 +48,12 @@ class Watched {
         assertEquals(violations, List.of(), where);
     }
 
-    /** Takes the pointer away from whatever shows a hint, and waits until the hint is gone. */
+    /** Takes the pointer away from whatever shows a hint, and waits until it is gone and no colour is on its way. */
     void rests() {
         page.mouse().move(300, 795);
         assertThat(page.locator(".ant-tooltip:visible")).hasCount(0);
+        page.evaluate("async () => { for (let tries = 0; document.getAnimations().length > 0 && tries < 60; tries++)"
+                + " await new Promise(requestAnimationFrame); }");
     }
 
     private static String axe() {

@@ -1,0 +1,15 @@
+/** How many rows there are, or, while something is looked for, how many are found; the latter is announced. */
+export function Count(props: {
+  readonly what: "page" | "item";
+  /** Null while nothing is looked for. */
+  readonly found: readonly string[] | null;
+  readonly all: string;
+}) {
+  const { what, found } = props;
+  return (
+    <>
+      {found === null && <span>{props.all}</span>}
+      <span role="status">{found && `${found.length} ${found.length === 1 ? what : `${what}s`} found`}</span>
+    </>
+  );
+}
