@@ -64,6 +64,7 @@ export function SheetGrid(props: {
   });
   useEffect(() => scrollTo.current(row, column), [row, column]);
 
+  const dragging = useRef(false);
   const columns: Column[] = across.getVirtualItems().flatMap((item) => {
     const menu = menus[item.index];
     return menu ? [{ menu, index: item.index, left: item.start }] : [];
@@ -82,12 +83,19 @@ export function SheetGrid(props: {
     if (!(event.target instanceof Element) || event.target.closest("input")) return;
     event.preventDefault();
     gridRef.current?.focus({ preventScroll: true });
-    const cell = event.target.closest<HTMLElement>("[data-row]");
-    const at = cell && ([Number(cell.dataset.row), Number(cell.dataset.column)] as const);
+    const at = spotOf(event.target);
     if (!at) return;
     const page = rows[at[0]];
     if (page && event.target.closest(".fold")) return props.onFold(page.id, !page.folded);
-    if (at[1] >= 0) props.onRange({ from: event.shiftKey ? range.from : at, at });
+    if (at[1] < 0) return;
+    dragging.current = true;
+    props.onRange({ from: event.shiftKey ? range.from : at, at });
+  };
+  /** A press that goes on over other cells takes all from the first. */
+  const onMouseMove = (event: MouseEvent) => {
+    dragging.current &&= event.buttons === 1;
+    const at = dragging.current && event.target instanceof Element ? spotOf(event.target) : null;
+    if (at && at[1] >= 0 && (at[0] !== row || at[1] !== column)) props.onRange({ from: range.from, at });
   };
   const onDoubleClick = (event: MouseEvent) => {
     if (event.target instanceof Element && event.target.closest("[data-column]:not([data-column='-1'])"))
@@ -107,6 +115,7 @@ export function SheetGrid(props: {
       ref={gridRef}
       onKeyDown={onKeyDown}
       onMouseDown={onMouseDown}
+      onMouseMove={onMouseMove}
       onDoubleClick={onDoubleClick}
     >
       <div className="sheet-row names" role="row" aria-rowindex={1} style={{ width, height: HEAD }}>
@@ -159,6 +168,12 @@ export function SheetGrid(props: {
       </div>
     </div>
   );
+}
+
+/** The row and column, from 0, of the cell that an element is in; column -1 is the page itself. */
+function spotOf(element: Element): readonly [row: number, column: number] | null {
+  const cell = element.closest<HTMLElement>("[data-row]");
+  return cell && [Number(cell.dataset.row), Number(cell.dataset.column)];
 }
 
 function standsIn(menu: MenuDto): string {

@@ -42,7 +42,7 @@ abstract class BrowserTest {
                 new Browser.NewContextOptions().setViewportSize(width, height).setJavaScriptEnabled(script));
     }
 
-    private BrowserContext opened(Browser.NewContextOptions options) {
+    BrowserContext opened(Browser.NewContextOptions options) {
         BrowserContext context = browser.newContext(options.setLocale("en-GB").setTimezoneId("Europe/London"));
         contexts.add(context);
         return context;

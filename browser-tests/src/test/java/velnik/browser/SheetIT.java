@@ -67,6 +67,28 @@ public class SheetIT extends UndoneTest {
     }
 
     @Test
+    public void draggedOver_cellsAreTakenTogether_andAFingerPlacesToo() {
+        mara.drags(cell("Canoes", "Footer"), cell("Kayaks", "Workshop"), 0.5);
+        assertThat(line()).containsText("4 cells");
+        mara.letsGo();
+        mara.page().mouse().move(600, 300);
+        assertThat(line()).containsText("4 cells");
+        mara.presses(" ").isTold("Canoes and 3 more placed.");
+        mara.presses("Control+z").isTold("Undone: Place Canoes and 3 more in Footer.");
+
+        Owner finger = new Owner(velnik, tablet()).signsIn();
+        finger.page().navigate(velnik.url("/-/manage/pages/sheet"));
+        finger.page().locator("[aria-label^='Prices in Footer:']").tap();
+        assertThat(finger.page().locator(".spot-line")).containsText("If placed: Prices stands in Footer");
+        finger.button("Place it").tap();
+        finger.isTold("Prices stands in Footer");
+        finger.complainsOfNothing();
+        mara.isTold("In another window: Prices stands in Footer");
+        assertThat(cell("Prices", "Footer")).hasAttribute("aria-label", "Prices in Footer: placed");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void keysThatComeFasterThanAnswers_goByWhatTheOnesBeforeThemLeft() {
         mara.waitsFor("/changes", 800).tabsTo(grid).presses("ArrowRight", "ArrowDown", "ArrowDown");
         mara.presses(" ", "Enter").types("Boats").presses("Enter").isTold("Canoes reads Boats now.");
