@@ -158,7 +158,7 @@ export function MenuDesk(props: {
         : event.ctrlKey && event.key.toLowerCase() === "d"
           ? () => void perform("copy")
           : event.key === "Delete"
-            ? () => void perform("remove")
+            ? () => event.repeat || void perform("remove") // held down a moment too long, it takes one row, not ten
             : plain && lettersAct()
               ? {
                   n: () => void perform("below"),

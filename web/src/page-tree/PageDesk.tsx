@@ -145,7 +145,7 @@ export function PageDesk(props: {
       void move(arrow);
     } else if (event.key === "Delete") {
       event.preventDefault();
-      void remove();
+      if (!event.repeat) void remove(); // a key held down a moment too long takes one row, not ten
     } else if (lettersAct() && !event.ctrlKey && !event.metaKey && !event.altKey) {
       const act = { n: addBelow, g: startWrapping, m: props.onMoveTo, w: props.onWholeScreen }[
         event.key.toLowerCase()

@@ -303,6 +303,40 @@ final class Owner extends Watched {
         return chooses(name).presses("ArrowRight");
     }
 
+    /** A key held down, with others or none, until it has come so many times. */
+    Owner holds(String others, String key, int times) {
+        List<String> down = others.isEmpty() ? List.of() : List.of(others.split("\\+"));
+        down.forEach(page.keyboard()::down);
+        for (int time = 0; time < times; time++) {
+            page.keyboard().down(key);
+        }
+        page.keyboard().up(key);
+        down.reversed().forEach(page.keyboard()::up);
+        return this;
+    }
+
+    /** Once all is kept, the first rows of the page tree, all unfolded, are those of the server. */
+    Owner hasTheRowsOfTheServer() {
+        assertThat(page.locator(".keeping")).hasText("Kept");
+        Object both = page.evaluate("""
+                async () => {
+                  for (let tries = 0; ; tries++) {
+                    const { pages } = await (await fetch('/-/api/working-copy')).json();
+                    const rows = [...document.querySelectorAll('[role=treegrid] .outline-row[aria-level]')]
+                      .sort((a, b) => a.ariaRowIndex - b.ariaRowIndex);
+                    const first = rows[0].ariaRowIndex - 2;
+                    const shown = rows.map(row => row.querySelector('.title')?.textContent).join(', ');
+                    const there = pages.slice(first, first + rows.length).map(page => page.title).join(', ');
+                    if (shown === there || tries === 100) return [shown, there];
+                    await new Promise(resume => setTimeout(resume, 100));
+                  }
+                }
+                """);
+        List<?> shownAndThere = (List<?>) both;
+        assertEquals(shownAndThere.get(0), shownAndThere.get(1));
+        return this;
+    }
+
     /** Pastes a list into the add line, reads what it would add, and adds it. */
     Owner pastesList(String text, String foretold) {
         pastes(text);

@@ -16,6 +16,7 @@ import velnik.core.site.Appearance;
 import velnik.core.site.Dress;
 import velnik.core.site.Icons;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
@@ -30,6 +31,9 @@ final class Items {
             return Optional.of(new Refusal.NothingNamed());
         }
         Site before = draft.site();
+        if (add.items().size() > Limits.ITEMS) {
+            return tooMany(before, add);
+        }
         for (MenuChange.NewItem item : add.items()) {
             Optional<Refusal> refusal = add(draft, item);
             if (refusal.isPresent()) {
@@ -38,6 +42,16 @@ final class Items {
         }
         return settled(
                 draft, before, add.items().stream().map(MenuChange.NewItem::id).toList());
+    }
+
+    /** Found out before a list of a million lines is put anywhere. */
+    private static Optional<Refusal> tooMany(Site site, MenuChange.AddItems add) {
+        Place<MenuRowId> place = add.items().getFirst().place();
+        return MenuChecks.place(site, place).or(() -> {
+            MenuRowId menu = site.menuOf(Objects.requireNonNull(place.parent()));
+            int count = site.menus().walk(menu).size() - 1 + add.items().size();
+            return Optional.of(new Refusal.TooManyItems(MenuChecks.nameOf(site, menu), count, Limits.ITEMS));
+        });
     }
 
     /** After items came to stand where they stand: whether their menus are sound, and what a zone does not show. */

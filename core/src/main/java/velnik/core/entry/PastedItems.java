@@ -18,6 +18,7 @@ import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Limits;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -99,6 +100,9 @@ public final class PastedItems {
             Meant meant = meant(site, line.title(), over, byTitle);
             if (meant.refused() != null) {
                 refused.add("Line " + line.number() + ": " + meant.refused());
+            } else if (meant.label().length() > Limits.TITLE) {
+                refused.add("Line " + line.number() + " has " + meant.label().length()
+                        + " characters; a label has at most " + Limits.TITLE + ".");
             }
             items.add(new MenuChange.NewItem(id, here, line.level() == 1 ? anchor : null, meant.kind(), meant.label()));
         }

@@ -89,11 +89,12 @@ public class OffersTest {
     public void pastedDangers_areNamedByLine() {
         PastedItems.Read read = PastedItems.read(
                 script.site(),
-                "Canoes\n[Win](javascript:alert(1))",
+                "Canoes\n[Win](javascript:alert(1))\n" + "x".repeat(201),
                 script.site().menus().endOf(script.menu("Short")),
                 null,
                 number -> new MenuRowId("new-" + number));
-        assertEquals(read.refused().size(), 1);
+        assertEquals(read.refused().size(), 2);
+        assertEquals(read.refused().getLast(), "Line 3 has 201 characters; a label has at most 200.");
         assertEquals(read.refused().getFirst().startsWith("Line 2: Links that begin with “javascript:”"), true);
     }
 

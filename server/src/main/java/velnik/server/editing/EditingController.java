@@ -167,9 +167,13 @@ class EditingController {
 
     /** An indented list as items: what it would add. Changes nothing. */
     @PostMapping(path = "/imports/items", params = "dryRun=true")
-    ItemsPreview previewItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste) {
+    ItemsPreview previewItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste, Principal person) {
         PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), paste.place()));
-        return new ItemsPreview(read.items().size(), read.summary(), read.refused());
+        List<String> refused = read.refused().isEmpty()
+                ? workingCopy.wouldRefuse(person.getName(), List.of(new MenuChange.AddItems(read.items()))).stream()
+                        .toList()
+                : read.refused().stream().limit(OutlineImports.LINES_SHOWN).toList();
+        return new ItemsPreview(read.items().size(), read.summary(), refused);
     }
 
     /** An indented list becomes items of a menu, in one edit. */

@@ -18,7 +18,7 @@ import velnik.server.shared.ProblemException;
 /** Pages out of pasted lists. */
 @Component
 class OutlineImports {
-    private static final int LINES_SHOWN = 200;
+    static final int LINES_SHOWN = 200;
 
     private final WorkingCopy workingCopy;
 

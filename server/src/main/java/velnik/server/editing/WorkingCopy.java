@@ -155,6 +155,14 @@ public class WorkingCopy {
         };
     }
 
+    /** Why these changes cannot be; empty when they can. Changes nothing. */
+    Optional<String> wouldRefuse(String person, List<Change> changes) {
+        return switch (tried(person, changes)) {
+            case Outcome.Refused(Refusal why) -> Optional.of(why.sentence());
+            case Outcome.Applied applied -> Optional.empty();
+        };
+    }
+
     private static List<String> told(Outcome.Applied applied) {
         List<String> told = new ArrayList<>();
         told.add(applied.sentence());
