@@ -3,7 +3,9 @@ import { describe, expect, it } from "vitest";
 import type { PageDto, PlaceDto } from "../api/client";
 import { type Move, placeAfterMove } from "../outline/moves";
 import { rowsOf } from "../outline/rows";
-import { addressOf, applied, isInside, levelOf, type PageTree, treeOf } from "./tree";
+import { targetOf } from "../outline/targets.test-help";
+import { placeOf } from "../page-tree/dropping";
+import { addressOf, applied, isInside, levelOf, type PageTree, parentOf, treeOf } from "./tree";
 
 type Case = {
   readonly home: string | null;
@@ -61,6 +63,9 @@ describe("what the editor works out by itself is what the core says", () => {
       );
       for (const move of ["up", "down", "in", "out", "first", "last"] as const) {
         expect(placeAfterMove(tree, [row.id], move)).toEqual(row.moves[move]);
+        if (row.moves[move] === null) continue;
+        const target = targetOf(tree, (id) => parentOf(tree, id), row.id, move);
+        expect(placeOf(tree, target), `${row.id} ${move} by pointer`).toEqual(row.moves[move]);
       }
     }
   });
