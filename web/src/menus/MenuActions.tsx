@@ -16,7 +16,8 @@ export type Deed =
   | "detach"
   | "leaveOut"
   | "pick"
-  | "wrap";
+  | "wrap"
+  | "moveTo";
 
 export function MenuActions(props: {
   readonly node: Node;
@@ -41,7 +42,13 @@ export function MenuActions(props: {
       <Action label="Leave out" hint="The list leaves the page out (Delete)" {...does("leaveOut")} />
     </>
   );
-  const along = <MovesAlong may={props.may} onMove={props.onMove} />;
+  const along = (
+    <>
+      <MovesAlong may={props.may} onMove={props.onMove} />
+      <span className="then" />
+    </>
+  );
+  const moveTo = <Action label="Move to…" hint="Choose where it goes (M)" {...does("moveTo")} />;
   return (
     <div className="actions" role="toolbar" aria-label="The selected row">
       <b title={props.title}>{props.title}</b>
@@ -49,6 +56,7 @@ export function MenuActions(props: {
         <>
           {moving}
           {along}
+          {props.several && moveTo}
           <Action
             label="Hide"
             hint="Hide them, or show them again where all are hidden (H)"
@@ -67,6 +75,7 @@ export function MenuActions(props: {
           <Action label="+ item" hint="Add an item at its end (N)" {...does("under")} />
           <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
           {along}
+          {moveTo}
           <Action label="Rename" hint="Edit the name (Enter)" {...does("label")} />
           <Action label="Copy" hint="Copy it with all its items (Ctrl+D)" {...does("copy")} />
           <Action
@@ -87,6 +96,7 @@ export function MenuActions(props: {
           <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
           {moving}
           {along}
+          {moveTo}
           <Action label="Label" hint="Edit the label (Enter); empty follows again" {...does("label")} />
           <Action
             label={row.hidden ? "Show" : "Hide"}

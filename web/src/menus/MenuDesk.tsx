@@ -67,6 +67,7 @@ export function MenuDesk(props: {
   readonly onChoose: (choice: Choice) => void;
   readonly onWholeScreen: () => void;
   readonly onPick: (picking: Picking) => void;
+  readonly onMoveTo: (nodes: readonly Node[]) => void;
   /** The outline of all menus at a revision that may still be on its way. */
   readonly outlineAt: (revision: number) => Promise<MenuOutline>;
   readonly folding: ReturnType<typeof useFolding>;
@@ -136,6 +137,7 @@ export function MenuDesk(props: {
     if (deed === "below" && selected.parent !== null) return open(addingBelow(outline, rows, selected));
     if (deed === "below" || deed === "under") return addUnder(selected);
     if (deed === "pick") return pick(selected);
+    if (deed === "moveTo") return kindOfRows(nodes) && props.onMoveTo(nodes);
     if (deed === "wrap") {
       const first = kindOfRows(nodes) === "items" ? nodes[0] : undefined;
       return first && setAttention({ kind: "wrapping", node: first.id });
@@ -165,6 +167,7 @@ export function MenuDesk(props: {
                   h: () => void perform("hide"),
                   p: () => void perform("pick"),
                   g: () => void perform("wrap"),
+                  m: () => void perform("moveTo"),
                   w: props.onWholeScreen,
                 }[event.key.toLowerCase()]
               : undefined;

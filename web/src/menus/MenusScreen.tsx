@@ -16,6 +16,7 @@ import { ItemsCard } from "./ItemsCard";
 import { MenuCard } from "./MenuCard";
 import { MenuDesk, type Picking } from "./MenuDesk";
 import { useItemFinding } from "./MenuFinder";
+import { MoveItems } from "./MoveItems";
 import { findItem, listedPage, type MenuOutline, type Node, nodeOf, sameRow } from "./outline";
 import { TreePick } from "./TreePick";
 import { useMenus } from "./useMenus";
@@ -45,6 +46,7 @@ function MenusScreen({
   /** The chosen rows as they were when chosen, to find them again under another id. */
   const [known, setKnown] = useState<ReadonlyMap<string, Node>>(new Map());
   const [picking, setPicking] = useState<Picking | null>(null);
+  const [moving, setMoving] = useState<readonly Node[]>([]);
   const ready = menus.status === "ready" ? menus.outline : null;
   const folding = useFolding("menus");
   const finding = useItemFinding(ready, folding.folded);
@@ -86,10 +88,12 @@ function MenusScreen({
   const choose = (next: Choice) => {
     setLast(next);
     setPicking(null);
+    setMoving([]);
     setKnown(new Map([...next.rows].flatMap((id) => [[id, outline.nodes.get(id)] as const]).filter(isKnown)));
   };
-  const stopPicking = () => {
+  const backToOutline = () => {
     setPicking(null);
+    setMoving([]);
     gridRef.current?.focus({ preventScroll: true });
   };
   return (
@@ -105,7 +109,14 @@ function MenusScreen({
           gridRef={gridRef}
           onChoose={choose}
           onWholeScreen={() => setWhole(true)}
-          onPick={setPicking}
+          onPick={(next) => {
+            setMoving([]);
+            setPicking(next);
+          }}
+          onMoveTo={(nodes) => {
+            setPicking(null);
+            setMoving(nodes);
+          }}
           outlineAt={menus.at}
           folding={folding}
           finding={finding}
@@ -145,7 +156,7 @@ function MenusScreen({
         </Later>
       }
       card={
-        <Later of={`${selected?.id} ${several.length} ${picking?.where}`}>
+        <Later of={`${selected?.id} ${several.length} ${picking?.where} ${moving.length}`}>
           {picking ? (
             <TreePick
               tree={copy.tree}
@@ -154,10 +165,18 @@ function MenusScreen({
               placed={new Set(picking.menu.rows.map((row) => row.page).filter((each) => each !== null))}
               onPlace={async (change) => {
                 const result = await store.change(change);
-                if (result.ok) stopPicking();
+                if (result.ok) backToOutline();
                 return result;
               }}
-              onLeave={stopPicking}
+              onLeave={backToOutline}
+            />
+          ) : moving.length > 0 ? (
+            <MoveItems
+              store={store}
+              outline={outline}
+              outlineAt={menus.at}
+              moving={moving}
+              onDone={backToOutline}
             />
           ) : !selected ? (
             <section className="card" aria-label="No menu">

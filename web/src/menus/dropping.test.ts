@@ -3,6 +3,7 @@ import type { Load } from "../outline/drag";
 import type { Target } from "../outline/drop";
 import { rowsOf } from "../outline/rows";
 import { treeOf } from "../working-copy/tree";
+import { destinationsFor, targetFor } from "./destinations";
 import { judge, loadOf } from "./dropping";
 import { nodeOf, outlineOf } from "./outline";
 import { menu, page, row, treeList } from "./samples.test-help";
@@ -120,6 +121,31 @@ describe("letting rows go in the outline of menus", () => {
   ] as const;
   it.each(forbidden)("is refused for %s", (_what, load, target, words) => {
     expect(judge(outline, tree, load, target)).toEqual({ kind: "refused", words });
+  });
+
+  it("offers where rows can go, by typing as by pointer", () => {
+    const to = (...ids: string[]) =>
+      destinationsFor(
+        outline,
+        ids.map((id) => nodeOf(outline, id)),
+      ).map(({ id, takes }) => `${id} ${takes}`);
+    expect(to("hand/head")).toEqual([
+      "main under",
+      "main/list both",
+      "main/list a both",
+      "main/list a1 both",
+      "main/own both",
+      "main/list b both",
+      "hand under",
+    ]);
+    expect(to("main/list b")).toEqual(["main/list both", "main/list a both", "main/list a1 both"]);
+    expect(to("main")).toEqual(["hand after"]);
+    expect(changes(rows("hand/one"), targetFor(outline, "main/own", "after"))).toMatchObject([
+      { kind: "moveItems", items: ["one"], place: { parent: "list", after: "own" } },
+    ]);
+    expect(changes(rows("hand/one"), targetFor(outline, "hand", "under"))).toMatchObject([
+      { kind: "moveItems", items: ["one"], place: { parent: "hand", after: "head" } },
+    ]);
   });
 
   it("takes along what goes together only", () => {

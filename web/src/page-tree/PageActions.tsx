@@ -12,6 +12,7 @@ export function PageActions(props: {
   readonly onEdit: () => void;
   readonly onWrap: () => void;
   readonly onMoveTo: () => void;
+  readonly onPlace: () => void;
   readonly onRemove: () => void;
   /** How many are chosen. */
   readonly count: number;
@@ -28,6 +29,7 @@ export function PageActions(props: {
       )}
       <MovesAcross what="page" may={props.may} onMove={props.onMove} />
       <MovesAlong may={props.may} onMove={props.onMove} />
+      <span className="then" />
       {one && <Action label="Retitle" hint="Edit the title (Enter)" onClick={props.onEdit} />}
       <Action
         label="Wrap"
@@ -35,6 +37,11 @@ export function PageActions(props: {
         onClick={props.onWrap}
       />
       <Action label="Move to…" hint="Choose where it goes (M)" onClick={props.onMoveTo} />
+      <Action
+        label="Place…"
+        hint={`Go to the menus ${one ? "it" : "they"} can be placed in (P)`}
+        onClick={props.onPlace}
+      />
       <Action
         label="To the bin"
         hint={`Remove ${one ? "it" : "them"} with all that is under ${one ? "it" : "them"} (Delete)`}

@@ -56,6 +56,8 @@ export function PageDesk(props: {
   readonly onChoose: (choice: Choice) => void;
   readonly onMoveTo: () => void;
   readonly onWholeScreen: () => void;
+  /** Goes to the menus that the chosen pages can be placed in. */
+  readonly onPlace: () => void;
 }) {
   const { copy, store, choice, pages, gridRef } = props;
   const { tree } = copy;
@@ -147,9 +149,13 @@ export function PageDesk(props: {
       event.preventDefault();
       if (!event.repeat) void remove(); // a key held down a moment too long takes one row, not ten
     } else if (lettersAct() && !event.ctrlKey && !event.metaKey && !event.altKey) {
-      const act = { n: addBelow, g: startWrapping, m: props.onMoveTo, w: props.onWholeScreen }[
-        event.key.toLowerCase()
-      ];
+      const act = {
+        n: addBelow,
+        g: startWrapping,
+        m: props.onMoveTo,
+        p: props.onPlace,
+        w: props.onWholeScreen,
+      }[event.key.toLowerCase()];
       if (act) {
         event.preventDefault();
         event.stopPropagation(); // the letter has acted; what it opened must not hear it too
@@ -267,6 +273,7 @@ export function PageDesk(props: {
           onEdit={() => setAttention({ kind: "editing", page: selected })}
           onWrap={startWrapping}
           onMoveTo={props.onMoveTo}
+          onPlace={props.onPlace}
           onRemove={remove}
         />
       </Later>

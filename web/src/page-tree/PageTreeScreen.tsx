@@ -2,6 +2,7 @@ import { memo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { menusAddress } from "../menus/address";
 import { type Choice, only, present } from "../outline/choice";
+import { MoveTo } from "../outline/MoveTo";
 import { outermost } from "../outline/moves";
 import { Later } from "../shared/Later";
 import { Split } from "../shell/Split";
@@ -9,7 +10,7 @@ import { useWholeScreen } from "../shell/useWholeScreen";
 import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf, pathTo } from "../working-copy/tree";
-import { MoveTo } from "./MoveTo";
+import { destinationsFor, placeFor } from "./destinations";
 import { PageCard } from "./PageCard";
 import { PageDesk } from "./PageDesk";
 import { PagesCard } from "./PagesCard";
@@ -56,11 +57,11 @@ export const PageTreeScreen = memo(function PageTreeScreen({
           onChoose={choose}
           onMoveTo={() => setMoving(true)}
           onWholeScreen={() => setWholeScreen(true)}
+          onPlace={() => document.querySelector<HTMLButtonElement>(".placing button")?.focus()}
         />
       }
       window={
         <Later of={`${selected} ${wholeScreen}`}>
-          {" "}
           <WindowPane
             page={selected}
             revision={copy.revision}
@@ -80,9 +81,14 @@ export const PageTreeScreen = memo(function PageTreeScreen({
         <Later of={`${selected} ${choice.rows.size} ${moving}`}>
           {moving ? (
             <MoveTo
-              tree={copy.tree}
-              pages={pages}
-              onMove={async (place) => {
+              what="page"
+              title={
+                pages.length === 1 ? pageOf(copy.tree, pages[0] ?? selected).title : `${pages.length} pages`
+              }
+              several={pages.length > 1}
+              destinations={destinationsFor(copy.tree, pages)}
+              onMove={async (to, how) => {
+                const place = placeFor(copy.tree, to, how);
                 const result = await store.change({ kind: "movePages", pages, place });
                 if (result.ok) {
                   setMoving(false);

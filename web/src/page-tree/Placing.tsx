@@ -16,7 +16,7 @@ export function Placing(props: {
     placeholderData: (previous) => previous,
   });
   return (
-    <div className="choices">
+    <div className="choices placing">
       {(placeable.data ?? []).map((menu) => (
         <Button key={menu.menu} size="small" onClick={() => props.onPlace(atTheEnd(menu))}>
           + {menu.name}

@@ -7,6 +7,7 @@ export function FindField(props: {
   /** The id of the row that Enter would act on. */
   readonly active: string | undefined;
   readonly label: string;
+  readonly placeholder?: string;
   readonly typed: string;
   readonly onType: (typed: string) => void;
   readonly onMove: (by: 1 | -1) => void;
@@ -17,7 +18,7 @@ export function FindField(props: {
     <Input
       autoFocus
       value={props.typed}
-      placeholder="Part of a page’s title"
+      placeholder={props.placeholder ?? "Part of a page’s title"}
       role="combobox"
       aria-expanded="true"
       aria-controls={props.list}

@@ -104,6 +104,8 @@ public class MenusIT extends UndoneTest {
     public void pageGoesIntoThreeMenus_fromItsCard() {
         mara.chooses("Canoes");
         assertThat(mara.page().locator(".standings")).containsText("Main › Hire › Canoes");
+        mara.presses("p");
+        assertThat(mara.button("+ Footer")).isFocused();
         mara.gestures();
         mara.clicks("+ Footer").clicks("+ Elsewhere").clicks("+ Short");
         assertTrue(mara.gestures() <= 3, "a page into three menus");
@@ -221,6 +223,12 @@ public class MenusIT extends UndoneTest {
         mara.seesUnder("On the tide", "Kayaks", "Prices", "On one tide").seesUnder("On one tide", "Canoes");
         assertThat(mara.row("On one tide")).hasAttribute("aria-selected", "true");
         mara.presses("Control+z", "ArrowUp").chooses("Canoes");
+        mara.presses("m").types("elsew").isAccessible("choosing where an item goes");
+        mara.presses("Enter").isTold("Canoes moved to Elsewhere.");
+        assertThat(mara.outline()).isFocused();
+        mara.presses("m", "Escape");
+        assertThat(mara.outline()).isFocused();
+        mara.presses("Control+z").chooses("Canoes");
         mara.presses("Delete").isTold("Canoes is in the bin.");
         mara.presses("Control+z").isTold("Undone: Remove Canoes.");
         mara.seesUnder("On the tide", "Kayaks", "Prices", "Canoes");

@@ -1,0 +1,39 @@
+import { namesOf } from "../outline/drop";
+import { MoveTo } from "../outline/MoveTo";
+import type { WorkingCopyStore } from "../working-copy/store";
+import { destinationsFor, targetFor } from "./destinations";
+import { judge } from "./dropping";
+import { titleOf } from "./ItemCell";
+import type { MenuOutline, Node } from "./outline";
+import { useGestures } from "./useGestures";
+
+/** Where chosen rows of menus shall go, found by typing; what may be is judged as for a pointer. */
+export function MoveItems(props: {
+  readonly store: WorkingCopyStore;
+  readonly outline: MenuOutline;
+  readonly outlineAt: (revision: number) => Promise<MenuOutline>;
+  readonly moving: readonly Node[];
+  readonly onDone: () => void;
+}) {
+  const { moving } = props;
+  const gesture = useGestures(props.store, props.outlineAt);
+  return (
+    <MoveTo
+      what="item"
+      title={namesOf(moving.map((node) => titleOf(node) || "the list"))}
+      several={moving.length > 1}
+      destinations={destinationsFor(props.outline, moving)}
+      onMove={async (to, how) => {
+        const result = await gesture(moving, (now, there, tree) => {
+          const load = { from: "rows", ids: there.map((node) => node.id), level: 1, name: "" } as const;
+          const verdict = judge(now, tree, load, targetFor(now, to ?? "", how));
+          if (verdict.kind === "refused") throw new Error(verdict.words);
+          return verdict.changes;
+        });
+        if (result?.ok) props.onDone();
+        return result ?? { ok: false, sentence: "That row is not there any more." };
+      }}
+      onLeave={props.onDone}
+    />
+  );
+}
