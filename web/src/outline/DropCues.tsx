@@ -95,7 +95,7 @@ function Note(props: { readonly drag: Drag; readonly verdict: Verdict | null; re
       className="drag-note"
       style={{
         insetInlineStart: Math.min(drag.x + 16, window.innerWidth - 300),
-        top: Math.min(drag.y + 18, window.innerHeight - 120),
+        top: Math.min(drag.y + 18, window.innerHeight - 180),
       }}
     >
       <b>{drag.load.name}</b>
