@@ -34,6 +34,7 @@ export type PlaceableDto = Schemas["PlaceableDto"];
 export type PlacingDto = Schemas["PlacingDto"];
 export type BinDto = Schemas["BinDto"];
 export type RemovalDto = Schemas["RemovalDto"];
+export type UndoHow = NonNullable<Schemas["StepBack"]["how"]>;
 export type Zone = AssignmentDto["zone"];
 
 /** The server answered, and the answer is no. Its message is a sentence for the person. */
@@ -43,6 +44,8 @@ export class Refused extends Error {
     readonly type: string,
     sentence: string,
     readonly errors: readonly { readonly field: string; readonly sentence: string }[],
+    /** Titles of the later edits that an undo would have to take back too; null for any other call. */
+    readonly later: readonly string[] | null = null,
   ) {
     super(sentence);
   }
@@ -87,6 +90,7 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
     String(problem.type ?? "").replace(/^.*\//, ""),
     String(problem.detail ?? "Something went wrong. Nothing was changed."),
     problem.errors ?? [],
+    problem.later ?? null,
   );
 }
 
@@ -108,7 +112,7 @@ export const api = {
   would: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
     call<{ told: readonly string[] }>("POST", "/changes?dryRun=true", { request, basedOn, changes }),
   bin: () => call<BinDto>("GET", "/bin"),
-  undo: (request: string) => call<AnswerDto>("POST", "/undo", { request }),
+  undo: (request: string, how: UndoHow) => call<AnswerDto>("POST", "/undo", { request, how }),
   redo: (request: string) => call<AnswerDto>("POST", "/redo", { request }),
   previewOutline: (request: string, basedOn: number, text: string) =>
     call<PreviewDto>("POST", "/imports/outline?dryRun=true", { request, basedOn, text, place: null }),

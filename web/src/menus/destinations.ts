@@ -4,14 +4,15 @@ import { childrenOf } from "../working-copy/tree";
 import { titleOf } from "./ItemCell";
 import { itemOf, kindOfRows, type MenuOutline, type Node, nodeOf } from "./outline";
 
-/** Where rows of menus could go: menus after menus, items under and after what is no menu's of its own, but not themselves. */
+/** Where rows of menus could go: menus after menus, items and rows of lists under and after others, but not themselves. */
 export function destinationsFor(outline: MenuOutline, moving: readonly Node[]): Destination[] {
   const kind = kindOfRows(moving);
+  const ids = new Set(moving.map((node) => node.id));
   const found: Destination[] = [];
   const add = (parent: string | null, path: string) => {
     for (const id of childrenOf(outline, parent)) {
       const node = nodeOf(outline, id);
-      if (node.row?.foreign || moving.includes(node)) continue;
+      if (node.row?.foreign || ids.has(id)) continue;
       const title = titleOf(node) || "the list";
       const inList = kind === "listed" && !moving.every((each) => itemOf(each) === itemOf(node));
       if (kind === "menus") found.push({ id, title, path, takes: "after" });

@@ -1,18 +1,38 @@
 import { Button } from "antd";
 
+export type Problem = {
+  readonly sentence: string;
+  /** Titles of the edits built upon one that was to be taken back; null where that is not what is wrong. */
+  readonly later: readonly string[] | null;
+};
+
 /** The line at the foot: what the last edit did, or why it was not made. Announced to assistive technology. */
 export function FootLine(props: {
   readonly told: readonly string[];
-  readonly problem: string | null;
+  readonly problem: Problem | null;
   readonly undo: string | null;
   readonly onUndo: () => void;
+  /** What to do about an edit that cannot be taken back alone. */
+  readonly onBuiltUpon: (how: "TOGETHER" | "SKIP") => void;
   readonly onHelp: () => void;
 }) {
   return (
     <footer className="foot-line">
-      <p className={props.problem ? "problem" : undefined} role="status">
-        {props.problem ?? props.told.join(" ")}
+      <p className={props.problem ? "problem" : undefined} title={props.problem?.sentence} role="status">
+        {props.problem?.sentence ?? props.told.join(" ")}
       </p>
+      {props.problem?.later && (
+        <>
+          {props.problem.later.length > 0 && (
+            <Button type="link" size="small" onClick={() => props.onBuiltUpon("TOGETHER")}>
+              Undo {props.problem.later.length === 1 ? "both" : "all of them"}
+            </Button>
+          )}
+          <Button type="link" size="small" onClick={() => props.onBuiltUpon("SKIP")}>
+            Leave it, go on to the one before
+          </Button>
+        </>
+      )}
       {!props.problem && props.told.length > 0 && props.undo && (
         <Button type="link" size="small" onClick={props.onUndo}>
           Undo

@@ -4,9 +4,9 @@ import type { PersonDto } from "../api/client";
 import { PageTreeScreen } from "../page-tree/PageTreeScreen";
 import { Preferences, PreferencesContext } from "../people/preferences";
 import { listen } from "../working-copy/elsewhere";
-import { useWorkingCopyState, WorkingCopyStore } from "../working-copy/store";
+import { type Result, useWorkingCopyState, WorkingCopyStore } from "../working-copy/store";
 import { CouldNotLoad } from "./CouldNotLoad";
-import { FootLine } from "./FootLine";
+import { FootLine, type Problem as FootProblem } from "./FootLine";
 import { KeysHelp } from "./KeysHelp";
 import { isTyping } from "./keys";
 import { TopLine } from "./TopLine";
@@ -29,7 +29,8 @@ export default function Shell({
   const preferences = useMemo(() => new Preferences(), []);
   const state = useWorkingCopyState(store);
   const [helping, setHelping] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  /** With what was told then; once something else is told, it is a problem no more. */
+  const [problem, setProblem] = useState<(FootProblem & { readonly since: readonly string[] }) | null>(null);
   /** The page in the window of Menus and Zones stays where the owner went. */
   const [visited, setVisited] = useState<string | null>(null);
 
@@ -48,9 +49,18 @@ export default function Shell({
     };
   }, [store, preferences]);
 
-  const tell = async (result: Promise<{ readonly ok: boolean; readonly sentence?: string }>) => {
-    const { ok, sentence } = await result;
-    setProblem(ok ? null : (sentence ?? null));
+  const tell = async (result: Promise<Result | { readonly ok: boolean; readonly sentence: string }>) => {
+    const became = await result;
+    const now = store.current();
+    setProblem(
+      became.ok || !("sentence" in became) || now.status !== "ready"
+        ? null
+        : {
+            sentence: became.sentence,
+            later: ("later" in became && became.later) || null,
+            since: now.copy.told,
+          },
+    );
   };
 
   useEffect(() => {
@@ -115,9 +125,10 @@ export default function Shell({
         </Suspense>
         <FootLine
           told={copy.told}
-          problem={problem}
+          problem={problem?.since === copy.told ? problem : null}
           undo={copy.elsewhere ? null : copy.history.undo}
           onUndo={() => tell(store.undo())}
+          onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
           onHelp={() => setHelping(true)}
         />
         <KeysHelp open={helping} onClose={() => setHelping(false)} />

@@ -46,7 +46,12 @@ export type WorkingCopyState =
 /** What became of an edit, for whoever asked for it. */
 export type Result =
   | { readonly ok: true; readonly answer: AnswerDto }
-  | { readonly ok: false; readonly sentence: string };
+  | {
+      readonly ok: false;
+      readonly sentence: string;
+      /** Of an undo that later edits were built upon: their titles, as far as taking them back too would do. */
+      readonly later?: readonly string[] | null;
+    };
 
 /** Milliseconds until a call that got no answer is sent again. */
 const AGAIN = 2_000;
@@ -95,10 +100,11 @@ export class WorkingCopyStore {
           elsewhere: before?.elsewhere ?? false,
           touched: before?.touched ?? new Set(),
         },
-        keeping: { status: "kept" },
+        keeping: this.keeping(),
       });
     } catch (problem) {
-      this.become({ status: "failed", sentence: sentenceOf(problem) });
+      // What is there already stays; the next word from the server brings it up to date.
+      if (this.state.status !== "ready") this.become({ status: "failed", sentence: sentenceOf(problem) });
     }
   };
 
@@ -119,9 +125,13 @@ export class WorkingCopyStore {
 
   /** Takes back so many of the person's latest edits, one after another until one cannot be. */
   readonly undo = async (edits = 1): Promise<Result> => {
-    const result = await this.send((request) => api.undo(request));
+    const result = await this.send((request) => api.undo(request, "ALONE"));
     return result.ok && edits > 1 ? this.undo(edits - 1) : result;
   };
+
+  /** Takes back the latest edit with all that was built upon it, or leaves it and goes on with the one before. */
+  readonly undoBuiltUpon = (how: "TOGETHER" | "SKIP"): Promise<Result> =>
+    this.send((request) => api.undo(request, how));
 
   readonly redo = (): Promise<Result> => this.send((request) => api.redo(request));
 
@@ -215,7 +225,11 @@ export class WorkingCopyStore {
         if (problem instanceof Refused && (problem.status === 409 || problem.status === 404))
           await this.load();
         this.keep(this.keeping());
-        return { ok: false, sentence: sentenceOf(problem) };
+        return {
+          ok: false,
+          sentence: sentenceOf(problem),
+          later: problem instanceof Refused ? problem.later : null,
+        };
       }
     }
   }

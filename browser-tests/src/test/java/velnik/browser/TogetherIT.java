@@ -53,6 +53,7 @@ public class TogetherIT extends DemoTest {
         mara.publishes();
         assertThat(jo.page().getByText("Nothing waits").first()).isVisible();
         jo.isTold("is what visitors see now.");
+        mara.forgives("404"); // what was asked about a page just when it was removed
         mara.complainsOfNothing();
         jo.complainsOfNothing();
     }

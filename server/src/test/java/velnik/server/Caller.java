@@ -116,6 +116,13 @@ public final class Caller {
                 "/-/api/" + undoOrRedo, "{'request':'step-" + ++requests + "-" + System.identityHashCode(this) + "'}");
     }
 
+    /** @param how ALONE, TOGETHER or SKIP */
+    public Answer undoes(String how) {
+        return posts(
+                "/-/api/undo",
+                "{'request':'step-" + ++requests + "-" + System.identityHashCode(this) + "','how':'" + how + "'}");
+    }
+
     public Answer publishes() {
         return posts(
                 "/-/api/releases",

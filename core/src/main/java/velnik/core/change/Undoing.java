@@ -1,6 +1,8 @@
 package velnik.core.change;
 
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -59,6 +61,59 @@ public final class Undoing {
             case RowsBack.Result.Fits<PageId, Page>(OutlineDifference<PageId, Page> pages) ->
                 withMenus(present, back, pages);
         };
+    }
+
+    /**
+     * A change taken back together with later ones that build upon it.
+     *
+     * @param site without any of them
+     * @param later which of the later ones, by their index from 0, ascending; none of them can be left out
+     */
+    public record Together(Site site, List<Integer> later) {
+        public Together {
+            later = List.copyOf(later);
+        }
+    }
+
+    /** How many later changes are looked through at most; each is tried without. */
+    public static final int LOOKED_THROUGH = 40;
+
+    /**
+     * Takes back a change and as few of the later ones as it takes. Costs as many undos as the square of their number.
+     *
+     * @param later those still in force, oldest first
+     * @return empty where there are more than {@link #LOOKED_THROUGH}, or where even all of them do not do
+     */
+    public static Optional<Together> undoTogether(Site present, Difference done, List<Difference> later) {
+        List<Integer> needed = new ArrayList<>();
+        for (int i = 0; i < later.size(); i++) {
+            needed.add(i);
+        }
+        Optional<Site> undone =
+                later.size() > LOOKED_THROUGH ? Optional.empty() : undoAll(present, done, later, needed);
+        for (int i = 0; undone.isPresent() && i < later.size(); i++) {
+            List<Integer> fewer = new ArrayList<>(needed);
+            fewer.remove((Integer) i);
+            Optional<Site> without = undoAll(present, done, later, fewer);
+            if (without.isPresent()) {
+                needed = fewer;
+                undone = without;
+            }
+        }
+        List<Integer> least = needed;
+        return undone.map(site -> new Together(site, least));
+    }
+
+    private static Optional<Site> undoAll(Site present, Difference done, List<Difference> later, List<Integer> which) {
+        Optional<Site> site = Optional.of(present);
+        for (int index : which.reversed()) {
+            site = site.flatMap(now -> undone(now, later.get(index)));
+        }
+        return site.flatMap(now -> undone(now, done));
+    }
+
+    private static Optional<Site> undone(Site present, Difference done) {
+        return undo(present, done) instanceof Result.Undone(Site site) ? Optional.of(site) : Optional.empty();
     }
 
     private static Result withMenus(Site present, Difference back, OutlineDifference<PageId, Page> pages) {

@@ -4,9 +4,12 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import org.testng.annotations.Test;
+import velnik.core.RandomEdits;
 import velnik.core.SiteScript;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.compare.Difference;
@@ -143,5 +146,55 @@ public class UndoingTest {
         Site before = script.site();
         edit.run();
         return Difference.between(before, script.site());
+    }
+
+    /** As few as it takes: what has nothing to do with it stays. */
+    @Test
+    public void undoTogether_takesBackWhatWasBuiltUpon_andLeavesTheRest() {
+        SiteScript script = brackwater();
+        Difference added = difference(script, () -> script.adds("Paddleboards", "Hire"));
+        Site without = brackwater().retitles("Kayaks", "Sea kayaks").site();
+        Difference other = difference(script, () -> script.retitles("Kayaks", "Sea kayaks"));
+        Difference under = difference(script, () -> script.adds("Hard boards", "Paddleboards"));
+        Difference retitled = difference(script, () -> script.retitles("Paddleboards", "Boards"));
+        Undoing.Together together = Undoing.undoTogether(script.site(), added, List.of(other, under, retitled))
+                .orElseThrow();
+        assertEquals(together.later(), List.of(1, 2));
+        assertEquals(together.site(), without);
+        assertEquals(
+                Undoing.undoTogether(script.site(), retitled, List.of())
+                        .orElseThrow()
+                        .later(),
+                List.of());
+        List<Difference> tooMany = Collections.nCopies(Undoing.LOOKED_THROUGH + 1, other);
+        assertTrue(Undoing.undoTogether(script.site(), added, tooMany).isEmpty());
+    }
+
+    /** Whatever was done since, taking back all of it that is in the way leaves a site from which it is gone. */
+    @Test
+    public void undoTogether_alwaysFindsAWay_andNeedsEachOfThem() {
+        for (long seed = 0; seed < 80; seed++) {
+            RandomEdits edits = new RandomEdits(seed);
+            Site site = brackwater().site();
+            List<Difference> made = new ArrayList<>();
+            while (made.size() < 12) {
+                if (Changes.apply(site, edits.next(site), Circumstances.NOBODY) instanceof Outcome.Applied applied
+                        && applied.site() != site) {
+                    made.add(Difference.between(site, applied.site()));
+                    site = applied.site();
+                }
+            }
+            List<Difference> later = made.subList(1, made.size());
+            Undoing.Together together =
+                    Undoing.undoTogether(site, made.getFirst(), later).orElseThrow();
+            Site now = site;
+            for (int index : together.later().reversed()) {
+                now = ((Undoing.Result.Undone) Undoing.undo(now, later.get(index))).site();
+            }
+            Undoing.Result alone = Undoing.undo(site, made.getFirst());
+            assertEquals(
+                    alone instanceof Undoing.Result.Undone, together.later().isEmpty(), "seed " + seed);
+            assertEquals(((Undoing.Result.Undone) Undoing.undo(now, made.getFirst())).site(), together.site());
+        }
     }
 }

@@ -63,6 +63,13 @@ class EditingController {
             @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
             String request) {}
 
+    /** @param how left out, an edit that others were built upon is not taken back */
+    record StepBack(
+            @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
+            String request,
+
+            WorkingCopy.@Nullable Undo how) {}
+
     record Paste(
             @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
             String request,
@@ -143,8 +150,9 @@ class EditingController {
     }
 
     @PostMapping("/undo")
-    AnswerDto undo(@Valid @RequestBody Step step, Principal person) {
-        return answer(person, workingCopy.undo(person.getName(), step.request()));
+    AnswerDto undo(@Valid @RequestBody StepBack step, Principal person) {
+        WorkingCopy.Undo how = step.how() == null ? WorkingCopy.Undo.ALONE : step.how();
+        return answer(person, workingCopy.undo(person.getName(), step.request(), how));
     }
 
     @PostMapping("/redo")

@@ -1,86 +1,117 @@
 package velnik.server.editing;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.compare.Difference;
 import velnik.server.storage.JournalEntry;
 
 /**
- * The newest part of the journal, in memory: for each person what undo and redo would take next, and what changed since
- * a revision. Used under the working copy's lock only.
+ * What of the journal is in memory: for each person what undo and redo would take next, as far back as they reach, and
+ * of the newest edits what they changed. Used under the working copy's lock only.
  */
 final class History {
-    /** How many edits back undo reaches. */
+    /** Undo reaches back so many of a person's edits, or all of a year, whichever is more. */
     static final int REACH = 1000;
+
+    static final Duration YEAR = Duration.ofDays(366);
 
     /** How many of a person's edits are listed to go back to. */
     private static final int LISTED = 12;
 
-    private record Step(long revision, String title) {}
-
     private static final class Steps {
-        final Deque<Step> undo = new ArrayDeque<>();
-        final Deque<Step> redo = new ArrayDeque<>();
+        final Deque<JournalEntry.Heading> undo = new ArrayDeque<>();
+        final Deque<JournalEntry.Heading> redo = new ArrayDeque<>();
     }
 
     /** @param sentence what happened, as it was told */
-    record Recent(long revision, String person, String sentence, Difference difference) {}
+    record Recent(JournalEntry.Heading heading, String sentence, Difference difference) {
+        long revision() {
+            return heading.revision();
+        }
+
+        String person() {
+            return heading.person();
+        }
+    }
 
     private final Map<String, Steps> byPerson = new HashMap<>();
     private final Deque<Recent> recent = new ArrayDeque<>();
 
-    History(List<JournalEntry> entries) {
-        entries.forEach(this::add);
+    /**
+     * @param headings as far back as undo reaches, oldest first
+     * @param newest the newest {@link #REACH} of them, whole
+     */
+    History(List<JournalEntry.Heading> headings, List<JournalEntry> newest) {
+        headings.forEach(this::step);
+        newest.forEach(this::remember);
     }
 
     void add(JournalEntry entry) {
-        Steps steps = byPerson.computeIfAbsent(entry.person(), person -> new Steps());
-        Step step = new Step(entry.revision(), entry.title());
-        switch (entry.kind()) {
+        step(entry.heading());
+        remember(entry);
+    }
+
+    private void step(JournalEntry.Heading heading) {
+        Steps steps = byPerson.computeIfAbsent(heading.person(), person -> new Steps());
+        if (heading.undoes() != null) {
+            forget(heading.undoes());
+        }
+        switch (heading.kind()) {
             case EDIT -> {
-                steps.undo.push(step);
+                steps.undo.push(heading);
                 steps.redo.clear();
             }
-            case UNDO -> {
-                steps.undo.poll();
-                steps.redo.push(step);
-            }
-            case REDO -> {
-                steps.redo.poll();
-                steps.undo.push(step);
-            }
-            case SYSTEM -> {}
+            case UNDO -> steps.redo.push(heading);
+            case REDO -> steps.undo.push(heading);
+            case SYSTEM, SKIP -> {}
         }
-        if (steps.undo.size() > REACH) {
+        Instant aYearAgo = heading.at().minus(YEAR);
+        while (steps.undo.size() > REACH && steps.undo.getLast().at().isBefore(aYearAgo)) {
             steps.undo.removeLast();
         }
-        recent.addLast(new Recent(entry.revision(), entry.person(), entry.told().getFirst(), entry.difference()));
+    }
+
+    /** Taken back, made again or left: it is nobody's next step any more. */
+    private void forget(long revision) {
+        for (Steps steps : byPerson.values()) {
+            steps.undo.removeIf(step -> step.revision() == revision);
+            steps.redo.removeIf(step -> step.revision() == revision);
+        }
+    }
+
+    private void remember(JournalEntry entry) {
+        recent.addLast(new Recent(entry.heading(), entry.told().getFirst(), entry.difference()));
         if (recent.size() > REACH) {
             recent.removeFirst();
         }
     }
 
     Optional<Long> undoable(String person) {
-        return next(person, true).map(Step::revision);
+        return next(person, true).map(JournalEntry.Heading::revision);
     }
 
     Optional<Long> redoable(String person) {
-        return next(person, false).map(Step::revision);
+        return next(person, false).map(JournalEntry.Heading::revision);
     }
 
     @Nullable
     String undoTitle(String person) {
-        return next(person, true).map(Step::title).orElse(null);
+        return next(person, true).map(JournalEntry.Heading::title).orElse(null);
     }
 
     @Nullable
     String redoTitle(String person) {
-        return next(person, false).map(Step::title).orElse(null);
+        return next(person, false).map(JournalEntry.Heading::title).orElse(null);
     }
 
     /** The titles of what would be taken back step by step, the latest first. */
@@ -88,16 +119,35 @@ final class History {
         return Optional.ofNullable(byPerson.get(person)).map(steps -> steps.undo).stream()
                 .flatMap(Deque::stream)
                 .limit(LISTED)
-                .map(Step::title)
+                .map(JournalEntry.Heading::title)
                 .toList();
     }
 
-    private Optional<Step> next(String person, boolean undo) {
+    private Optional<JournalEntry.Heading> next(String person, boolean undo) {
         return Optional.ofNullable(byPerson.get(person)).map(steps -> undo ? steps.undo.peek() : steps.redo.peek());
     }
 
     /** The edits after a revision, oldest first; only the newest {@link #REACH} are remembered. */
     List<Recent> since(long revision) {
         return recent.stream().filter(edit -> edit.revision() > revision).toList();
+    }
+
+    /** Those of them that were not taken back again. */
+    List<Recent> inForceSince(long revision) {
+        Set<Long> takenBack = new HashSet<>();
+        List<Recent> inForce = new ArrayList<>();
+        for (Recent edit : since(revision).reversed()) {
+            @Nullable Long undoes = edit.heading().undoes();
+            boolean nothing = edit.heading().kind() == JournalEntry.Kind.SKIP;
+            if (nothing || takenBack.contains(edit.revision())) {
+                continue;
+            }
+            if (undoes != null && undoes > revision) {
+                takenBack.add(undoes);
+            } else {
+                inForce.add(edit);
+            }
+        }
+        return inForce.reversed();
     }
 }

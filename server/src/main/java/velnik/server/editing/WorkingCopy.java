@@ -7,6 +7,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.locks.ReentrantLock;
@@ -54,7 +55,8 @@ public class WorkingCopy {
         this.clock = clock;
         SiteStore.Stored stored = store.load();
         this.state = new State(stored.revision(), stored.site().withPublished(releases.firstReleases()));
-        this.history = new History(store.newestEntries(History.REACH));
+        this.history = new History(
+                store.headings(History.REACH, clock.instant().minus(History.YEAR)), store.newestEntries(History.REACH));
     }
 
     public State state() {
@@ -170,12 +172,88 @@ public class WorkingCopy {
         return told;
     }
 
-    /** Takes back the person's latest edit that is still in force. */
-    public Kept undo(String person, String request) {
+    /** What to do about an edit that others were built upon. */
+    public enum Undo {
+        /** It is not taken back then; the answer says what was built upon it. */
+        ALONE,
+        /** What was built upon it is taken back too, whoever did it. */
+        TOGETHER,
+        /** It is left as it is; undo goes on with the one before it. */
+        SKIP
+    }
+
+    /**
+     * Takes back the person's latest edit that is still in force.
+     *
+     * @throws ProblemException built upon (409), with the titles of the later edits that would have to go too
+     */
+    public Kept undo(String person, String request, Undo how) {
         return whileNothingChanges(() -> repeated(request).orElseGet(() -> {
             long revision = history.undoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToUndo()));
-            return takeBack(JournalEntry.Kind.UNDO, "Undone: ", revision, person, request);
+            return switch (how) {
+                case ALONE -> takeBack(JournalEntry.Kind.UNDO, "Undone: ", revision, person, request);
+                case TOGETHER -> takeBackTogether(revision, person, request);
+                case SKIP -> skip(revision, person, request);
+            };
         }));
+    }
+
+    /** One after another, the newest first, so that each can be made again by itself. */
+    private Kept takeBackTogether(long revision, String person, String request) {
+        List<Long> revisions = new ArrayList<>(builtUpon(revision).stream()
+                .map(History.Recent::revision)
+                .toList()
+                .reversed());
+        revisions.add(revision);
+        List<String> told = new ArrayList<>();
+        Kept kept = null;
+        for (long each : revisions) {
+            String name =
+                    kept == null ? request : request.substring(0, Math.min(request.length(), 50)) + "-" + told.size();
+            kept = takeBack(JournalEntry.Kind.UNDO, "Undone: ", each, person, name);
+            told.addAll(kept.told());
+        }
+        return new Kept(state, Objects.requireNonNull(kept).title(), told, kept.difference());
+    }
+
+    private Kept skip(long revision, String person, String request) {
+        JournalEntry entry = entry(revision);
+        Draft draft = new Draft(
+                JournalEntry.Kind.SKIP,
+                revision,
+                person,
+                request,
+                entry.title(),
+                List.of("Left as it is: " + entry.title() + "."),
+                List.of());
+        return keep(draft, state.site());
+    }
+
+    /** The later edits that have to go too for one to be taken back; none where that does not help. */
+    private List<History.Recent> builtUpon(long revision) {
+        if (history.since(revision).size() < state.revision() - revision) {
+            return List.of();
+        }
+        List<History.Recent> later = history.inForceSince(revision);
+        return Undoing.undoTogether(
+                        state.site(),
+                        entry(revision).difference(),
+                        later.stream().map(History.Recent::difference).toList())
+                .map(together -> together.later().stream().map(later::get).toList())
+                .orElse(List.of());
+    }
+
+    private ProblemException blocked(long revision, String title, Refusal.BuiltUpon why) {
+        List<String> later =
+                builtUpon(revision).stream().map(edit -> edit.heading().title()).toList();
+        String upon = later.isEmpty() ? "" : " Built upon it: " + String.join("; ", later) + ".";
+        return new ProblemException(
+                HttpStatus.CONFLICT, Refusals.type(why), why.sentence() + upon, Map.of("title", title, "later", later));
+    }
+
+    private JournalEntry entry(long revision) {
+        return store.findEntry(revision)
+                .orElseThrow(() -> new IllegalStateException("the journal has no revision " + revision));
     }
 
     /** Makes again what the person undid last. */
@@ -187,10 +265,9 @@ public class WorkingCopy {
     }
 
     private Kept takeBack(JournalEntry.Kind kind, String said, long revision, String person, String request) {
-        JournalEntry entry = store.findEntry(revision)
-                .orElseThrow(() -> new IllegalStateException("the journal has no revision " + revision));
+        JournalEntry entry = entry(revision);
         return switch (Undoing.undo(state.site(), entry.difference())) {
-            case Undoing.Result.Blocked blocked -> throw Refusals.problem(blocked.why());
+            case Undoing.Result.Blocked blocked -> throw blocked(revision, entry.title(), blocked.why());
             case Undoing.Result.Undone(Site site) -> {
                 List<String> told = List.of(said + entry.title() + ".");
                 yield keep(new Draft(kind, revision, person, request, entry.title(), told, List.of()), site);

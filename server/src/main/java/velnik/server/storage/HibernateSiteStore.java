@@ -1,6 +1,7 @@
 package velnik.server.storage;
 
 import jakarta.persistence.EntityManagerFactory;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -159,6 +160,20 @@ class HibernateSiteStore implements SiteStore {
                 .stream()
                 .map(entity -> entity.entry(forms))
                 .toList());
+    }
+
+    @Override
+    public List<JournalEntry.Heading> headings(int newest, Instant since) {
+        return sessions.fromStatelessSession(session -> session.createSelectionQuery(
+                        "select new velnik.server.storage.JournalEntry$Heading("
+                                + "entry.revision, entry.kind, entry.undoes, entry.person, entry.at, entry.title)"
+                                + " from JournalEntity entry where entry.at >= :since or entry.revision >"
+                                + " (select max(newest.revision) from JournalEntity newest) - :newest"
+                                + " order by entry.revision",
+                        JournalEntry.Heading.class)
+                .setParameter("since", since)
+                .setParameter("newest", (long) newest)
+                .getResultList());
     }
 
     private static <E> List<E> all(StatelessSession session, Class<E> entity) {

@@ -11,7 +11,7 @@ import velnik.core.compare.Difference;
  *
  * @param revision that it led to; the first edit leads to 1
  * @param request the client's name for it, by which a repeat is recognised
- * @param undoes for an undo or redo, the revision that it takes back
+ * @param undoes for an undo, redo or skip, the revision that it takes back or leaves
  * @param title names it in undo
  * @param told the sentences the person was told, the first of them what happened
  * @param changes as asked; none for an undo or redo
@@ -33,7 +33,17 @@ public record JournalEntry(
         UNDO,
         REDO,
         /** Made by Velnik itself, and not to be undone. */
-        SYSTEM
+        SYSTEM,
+        /** Changes nothing; says that the person leaves an edit as it is and goes on undoing with the one before. */
+        SKIP
+    }
+
+    /** What undo and redo go by. */
+    public record Heading(
+            long revision, Kind kind, @Nullable Long undoes, String person, Instant at, String title) {}
+
+    public Heading heading() {
+        return new Heading(revision, kind, undoes, person, at, title);
     }
 
     public JournalEntry {

@@ -1,5 +1,6 @@
 package velnik.server.storage;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import velnik.core.site.Site;
@@ -26,4 +27,7 @@ public interface SiteStore {
 
     /** The newest entries, oldest first. */
     List<JournalEntry> newestEntries(int atMost);
+
+    /** Of the newest edits, and of all since a moment, whichever are more; oldest first. */
+    List<JournalEntry.Heading> headings(int newest, Instant since);
 }

@@ -134,6 +134,53 @@ public class EditingTest {
         assertEquals(mara.pages(), before);
     }
 
+    @Test
+    public void undo_ofWhatWasBuiltUpon_canTakeBothBack_orLeaveIt_alsoAfterARestart() throws IOException {
+        try (Started own = Started.demo()) {
+            Caller owner = own.mara();
+            Caller jo = own.signedIn("jo", "neap-tide");
+            String before = owner.pages();
+            owner.edits(RETITLE.formatted("Open canoes")).answers(200);
+            String first = owner.pages();
+            owner.edits(add("built", "Built")).answers(200);
+            jo.edits("{'kind':'retitlePage','page':'built','title':'Built upon'}")
+                    .answers(200);
+            jo.edits("{'kind':'retitlePage','page':'privacy','title':'Your data'}")
+                    .answers(200);
+            var refused = owner.steps("undo").refuses(409, "built-upon").json();
+            assertEquals(refused.path("later").toString(), "[\"Retitle Built to Built upon\"]");
+            assertTrue(refused.path("detail").asString().endsWith("Built upon it: Retitle Built to Built upon."));
+
+            var left = owner.undoes("SKIP").answers(200).json();
+            assertEquals(left.path("told").path(0).asString(), "Left as it is: Add Built under Hire.");
+            try (Started again = own.again()) {
+                Caller later = again.mara();
+                assertEquals(
+                        later.workingCopy().path("history").path("undo").asString(), "Retitle Canoes to Open canoes");
+                later.steps("undo").answers(200);
+                later.steps("redo").answers(200);
+                later.edits(add("more", "More")).answers(200);
+                Caller joLater = again.signedIn("jo", "neap-tide");
+                joLater.edits("{'kind':'retitlePage','page':'more','title':'More of it'}")
+                        .answers(200);
+                var both = later.undoes("TOGETHER").answers(200).json();
+                assertEquals(
+                        both.path("told").toString(),
+                        "[\"Undone: Retitle More to More of it.\",\"Undone: Add More under Hire.\"]");
+                assertEquals(both.path("difference").path("removed").toString(), "[\"more\"]");
+                assertEquals(
+                        joLater.workingCopy().path("history").path("undo").asString(),
+                        "Retitle Privacy to Your data",
+                        "what is taken back with another's edit is no step of one's own any more");
+                later.steps("redo").answers(200);
+                later.steps("redo").answers(200);
+                assertTrue(later.pages().contains("More of it"));
+                assertTrue(!before.equals(first)
+                        && later.undoes("SIDEWAYS").response().statusCode() == 400);
+            }
+        }
+    }
+
     @DataProvider
     public Object[][] badEdits() {
         String long1 = "x".repeat(10_000);

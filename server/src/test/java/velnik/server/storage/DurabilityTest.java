@@ -33,7 +33,7 @@ public class DurabilityTest {
                 copy.apply("mara", "request-" + edits++, copy.state().revision(), List.of(change));
                 assertEquals(afterPowerFailure(folder), copy.state().site());
             }
-            copy.undo("mara", "request-undo");
+            copy.undo("mara", "request-undo", WorkingCopy.Undo.ALONE);
             assertEquals(afterPowerFailure(folder), copy.state().site());
         }
     }

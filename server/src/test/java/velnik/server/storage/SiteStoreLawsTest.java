@@ -58,7 +58,7 @@ public class SiteStoreLawsTest {
         String request = "request-" + number;
         try {
             switch (random.nextInt(6)) {
-                case 0 -> copy.undo("mara", request);
+                case 0 -> copy.undo("mara", request, WorkingCopy.Undo.values()[random.nextInt(3)]);
                 case 1 -> copy.redo("mara", request);
                 default -> {
                     Change change = edits.next(copy.state().site());
