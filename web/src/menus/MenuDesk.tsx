@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
-import { api, type MenuDto, type OfferDto, type RowPlace } from "../api/client";
+import type { MenuDto, RowPlace } from "../api/client";
 import { Count } from "../outline/Count";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
@@ -14,29 +14,18 @@ import { TitleField } from "../outline/TitleField";
 import type { useFolding } from "../outline/useFolding";
 import { newId } from "../shared/ids";
 import { Later } from "../shared/Later";
-import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
-import { type Result, sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
-import { childrenOf, type PageTree, pageOf } from "../working-copy/tree";
-import {
-  type Adding,
-  addingBelow,
-  addingTo,
-  addingUnder,
-  continued,
-  nested,
-  outOf,
-  shownAt,
-  standing,
-  without,
-} from "./adding";
-import { addOffered, changesOf, moveOf, set, wrapping } from "./deeds";
+import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { childrenOf, pageOf } from "../working-copy/tree";
+import { type Adding, addingBelow, addingTo, addingUnder, nested, outOf, shownAt } from "./adding";
+import { changesOf, moveOf, set, wrapping } from "./deeds";
 import { judge, loadOf } from "./dropping";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
 import { type Deed, MenuActions } from "./MenuActions";
 import { type ItemFinding, MenuFinder } from "./MenuFinder";
 import { endUnder, kindOfRows, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+import { useAdding } from "./useAdding";
 import { useGestures } from "./useGestures";
 import { listWords } from "./words";
 
@@ -206,39 +195,13 @@ export function MenuDesk(props: {
     return result;
   };
   const adding = attention.kind === "adding" ? attention : null;
-  /** Lines typed in a row are added in that order, each after the one before it. */
-  const inTurn = useTurns();
-  const addInTurn = (line: Adding, work: (tree: PageTree, place: RowPlace) => Promise<Result>) =>
-    inTurn(async () => {
-      const { tree, revision } = await store.settled();
-      return work(tree, standing(await props.outlineAt(revision), line));
-    }).catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
-  const add = async (offer: Promise<OfferDto | undefined>): Promise<Result> => {
-    if (!adding) return { ok: false, sentence: "" };
-    const id = newId();
-    setAttention(continued(adding, id));
-    const result = await addInTurn(adding, async (tree, place): Promise<Result> => {
-      const chosen = await offer;
-      if (!chosen) return { ok: false, sentence: "Nothing was found for that." };
-      return addOffered(store, tree, chosen, id, place);
-    });
-    if (!result.ok) setAttention((now) => (now.kind === "adding" ? without(now, id) : now));
-    return result;
-  };
-  const paste = async (text: string): Promise<Result> => {
-    if (!adding) return { ok: false, sentence: "" };
-    const result = await addInTurn(adding, (_tree, place) => store.pasteItems(text, place));
-    if (result.ok) leave();
-    return result;
-  };
-
-  const foretell = async (text: string) => {
-    if (!adding) return { words: "", refused: [] };
-    const { revision } = await store.settled();
-    const place = standing(await props.outlineAt(revision), adding);
-    const { summary, refused } = await api.previewItems(newId(), revision, text, place);
-    return { words: summary, refused };
-  };
+  const line = useAdding({
+    store,
+    outlineAt: props.outlineAt,
+    line: adding,
+    onLine: (next) => setAttention((now) => (now.kind === "adding" ? next(now) : now)),
+    onLeave: leave,
+  });
 
   const titleOfPage = (page: string) =>
     copy.tree.pages.has(page) ? pageOf(copy.tree, page).title : "a page";
@@ -353,9 +316,9 @@ export function MenuDesk(props: {
                   <ItemLine
                     menu={adding.menu}
                     place={adding.place}
-                    onAdd={add}
-                    onForetell={foretell}
-                    onPaste={paste}
+                    onAdd={line.add}
+                    onForetell={line.foretell}
+                    onPaste={line.paste}
                     onNest={() => open(nested(adding))}
                     onOut={() => open(outOf(outline, adding))}
                     onLeave={leave}

@@ -39,6 +39,7 @@ public class BuiltUponIT extends DemoTest {
         assertThat(mara.row("Oars")).isVisible();
         mara.forgives("409");
         mara.complainsOfNothing();
+        jo.forgives("404"); // what was asked about a page just when it was taken back
         jo.complainsOfNothing();
     }
 }

@@ -1,6 +1,7 @@
 package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertTrue;
 
 import com.google.gson.JsonParser;
 import com.microsoft.playwright.BrowserContext;
@@ -14,12 +15,14 @@ import org.testng.annotations.Test;
 public class OutlineIT extends UndoneTest {
     @Test
     public void severalPages_areDragged_toldBeforehand_andMoveTogether() {
+        mara.gestures();
         mara.chooses("Canoes").choosesUpTo("Rowing skiffs");
         mara.drags(mara.row("Kayaks"), mara.row("Repairs"), 0.5);
         assertThat(mara.dragNote()).containsText("Canoes, Kayaks, Rowing skiffs");
         assertThat(mara.dragNote()).containsText("Under Repairs, at its end");
         assertThat(mara.dragNote()).containsText("3 addresses change when you publish, known to visitors today.");
         assertThat(mara.dragNote()).containsText("The sidebar changes on 3 pages.");
+        assertTrue(mara.gestures() <= 3, "three pages under another");
         mara.letsGo().isTold("Canoes and 2 more moved under Repairs.");
         mara.seesUnder("Hire", "Prices", "Safety on the tide", "Group bookings");
         mara.seesAddress("Kayaks", "/repairs/kayaks");
@@ -34,6 +37,11 @@ public class OutlineIT extends UndoneTest {
         mara.presses("Escape");
         assertThat(mara.dragNote()).hasCount(0);
         mara.letsGo();
+        mara.drags(mara.row("Kayaks"), mara.row("Prices"), 0.95);
+        mara.page().mouse().wheel(0, 320);
+        assertThat(mara.dragNote()).not().containsText("Under Hire, after Prices");
+        assertThat(mara.dragNote()).containsText("Kayaks");
+        mara.presses("Escape").letsGo().page().mouse().wheel(0, -320);
         mara.drags(mara.row("Kayaks"), mara.page().locator(".card"), 0.5);
         assertThat(mara.dragNote()).containsText("Nothing happens here.");
         mara.letsGo();
@@ -232,7 +240,9 @@ public class OutlineIT extends UndoneTest {
 
     @Test
     public void pagesAreWrapped_inANewPage_asOneEdit() {
+        mara.gestures();
         mara.chooses("Canoes").presses("Shift+ArrowDown", "g").types("Paddling").presses("Enter");
+        assertTrue(mara.gestures() <= 5, "two pages under a new one");
         mara.isTold("Paddling added under Hire. Canoes and 1 more moved under Paddling.");
         mara.seesUnder("Paddling", "Canoes", "Kayaks").seesAddress("Kayaks", "/hire/paddling/kayaks");
         assertThat(mara.row("Paddling")).hasAttribute("aria-selected", "true");

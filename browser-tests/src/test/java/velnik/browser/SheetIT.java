@@ -1,6 +1,7 @@
 package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -37,10 +38,12 @@ public class SheetIT extends UndoneTest {
         mara.presses("Enter").types("Open boats").presses("Enter").isTold("Canoes reads Open boats now.");
         assertThat(cell("Canoes", "Footer")).hasText("Open boats");
         assertThat(cell("Canoes", "Main")).hasText("by the list");
+        mara.gestures();
         mara.presses("Shift+ArrowDown", "Shift+ArrowDown", "Shift+ArrowRight");
         assertThat(line()).containsText("6 cells");
         assertThat(line()).containsText("1 of them placed");
         mara.presses(" ").isTold("Canoes and 4 more placed.");
+        assertTrue(mara.gestures() <= 4, "three pages into two menus");
         assertThat(cell("Rowing skiffs", "Workshop")).hasAttribute("aria-label", "Rowing skiffs in Workshop: placed");
         mara.presses(" ").isTold("The label “Open boats” went with it.");
         assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: not there");

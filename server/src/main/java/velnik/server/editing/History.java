@@ -132,6 +132,10 @@ final class History {
         return recent.stream().filter(edit -> edit.revision() > revision).toList();
     }
 
+    boolean knowsAllSince(long revision) {
+        return recent.isEmpty() || recent.getFirst().revision() <= revision + 1;
+    }
+
     /** Those of them that were not taken back again. */
     List<Recent> inForceSince(long revision) {
         Set<Long> takenBack = new HashSet<>();

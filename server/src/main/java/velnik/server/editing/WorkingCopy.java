@@ -85,7 +85,7 @@ public class WorkingCopy {
         return whileNothingChanges(() -> {
             checkRevision(revision);
             List<History.Recent> edits = history.since(revision);
-            if (edits.size() < state.revision() - revision) {
+            if (!history.knowsAllSince(revision)) {
                 throw new ProblemException(
                         HttpStatus.CONFLICT,
                         "too-long-ago",
@@ -200,10 +200,10 @@ public class WorkingCopy {
 
     /** One after another, the newest first, so that each can be made again by itself. */
     private Kept takeBackTogether(long revision, String person, String request) {
-        List<Long> revisions = new ArrayList<>(builtUpon(revision).stream()
-                .map(History.Recent::revision)
-                .toList()
-                .reversed());
+        List<Long> revisions = new ArrayList<>();
+        BuiltUpon.edits(state.site(), history, entry(revision))
+                .reversed()
+                .forEach(later -> revisions.add(later.revision()));
         revisions.add(revision);
         List<String> told = new ArrayList<>();
         Kept kept = null;
@@ -229,28 +229,6 @@ public class WorkingCopy {
         return keep(draft, state.site());
     }
 
-    /** The later edits that have to go too for one to be taken back; none where that does not help. */
-    private List<History.Recent> builtUpon(long revision) {
-        if (history.since(revision).size() < state.revision() - revision) {
-            return List.of();
-        }
-        List<History.Recent> later = history.inForceSince(revision);
-        return Undoing.undoTogether(
-                        state.site(),
-                        entry(revision).difference(),
-                        later.stream().map(History.Recent::difference).toList())
-                .map(together -> together.later().stream().map(later::get).toList())
-                .orElse(List.of());
-    }
-
-    private ProblemException blocked(long revision, String title, Refusal.BuiltUpon why) {
-        List<String> later =
-                builtUpon(revision).stream().map(edit -> edit.heading().title()).toList();
-        String upon = later.isEmpty() ? "" : " Built upon it: " + String.join("; ", later) + ".";
-        return new ProblemException(
-                HttpStatus.CONFLICT, Refusals.type(why), why.sentence() + upon, Map.of("title", title, "later", later));
-    }
-
     private JournalEntry entry(long revision) {
         return store.findEntry(revision)
                 .orElseThrow(() -> new IllegalStateException("the journal has no revision " + revision));
@@ -267,7 +245,8 @@ public class WorkingCopy {
     private Kept takeBack(JournalEntry.Kind kind, String said, long revision, String person, String request) {
         JournalEntry entry = entry(revision);
         return switch (Undoing.undo(state.site(), entry.difference())) {
-            case Undoing.Result.Blocked blocked -> throw blocked(revision, entry.title(), blocked.why());
+            case Undoing.Result.Blocked blocked ->
+                throw BuiltUpon.problem(blocked.why(), BuiltUpon.edits(state.site(), history, entry));
             case Undoing.Result.Undone(Site site) -> {
                 List<String> told = List.of(said + entry.title() + ".");
                 yield keep(new Draft(kind, revision, person, request, entry.title(), told, List.of()), site);
