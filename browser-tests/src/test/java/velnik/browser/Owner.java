@@ -154,7 +154,7 @@ final class Owner extends Watched {
     /** Presses Tab until something has the focus. */
     Owner tabsTo(Locator target) {
         assertThat(target).isVisible();
-        for (int tabs = 0; tabs < 100 && !isFocused(target); tabs++) {
+        for (int tabs = 0; tabs < 300 && !isFocused(target); tabs++) { // once around, the links in the window too
             page.keyboard().press("Tab");
         }
         assertThat(target).isFocused();
