@@ -1,24 +1,25 @@
-import { Button, Tooltip } from "antd";
+import { Tooltip } from "antd";
+import { SteadyButton } from "../shared/SteadyButton";
 
 /** A button of the line of actions; its hint names the key. */
 export function Action(props: {
   readonly label: string;
   readonly name?: string;
   readonly hint: string;
-  readonly disabled?: boolean;
+  readonly idle?: boolean;
   readonly onClick: () => void;
 }) {
   return (
     <Tooltip title={props.hint} mouseEnterDelay={0.4}>
-      <Button
+      <SteadyButton
         type="text"
         size="small"
         aria-label={props.name}
-        disabled={props.disabled ?? false}
+        idle={props.idle ?? false}
         onClick={props.onClick}
       >
         {props.label}
-      </Button>
+      </SteadyButton>
     </Tooltip>
   );
 }

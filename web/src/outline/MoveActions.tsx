@@ -45,5 +45,5 @@ export function MovesAcross(props: MoveProps & { readonly what: "page" | "row" }
 type MoveProps = { readonly may: (move: Move) => boolean; readonly onMove: (move: Move) => void };
 
 function doing({ may, onMove }: MoveProps, move: Move) {
-  return { disabled: !may(move), onClick: () => onMove(move) };
+  return { idle: !may(move), onClick: () => onMove(move) };
 }

@@ -1,5 +1,5 @@
 import { Input } from "antd";
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useRef, useState } from "react";
 
 /**
  * A field that is kept when it is left or Enter is pressed; Escape gives up. What is being typed stays when the value
@@ -19,9 +19,15 @@ export function KeptField(props: {
   /** What is typed, and the value it was typed over; null while nothing is. */
   const [draft, setDraft] = useState<{ readonly typed: string; readonly over: string } | null>(null);
   const typed = draft?.typed ?? props.value;
+  /** What is on its way, so that leaving the field does not send it once more. */
+  const sent = useRef<string | null>(null);
   const keep = async () => {
-    if (draft === null) return;
-    if (typed === props.value || (await props.onKeep(typed))) setDraft(null);
+    if (draft === null || sent.current === typed) return;
+    sent.current = typed;
+    const taken = typed === props.value || (await props.onKeep(typed));
+    sent.current = null;
+    // What was typed since is not on the server yet.
+    if (taken) setDraft((now) => (now?.typed === typed ? null : now));
   };
   return (
     <span className="kept-field">

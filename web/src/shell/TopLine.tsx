@@ -2,6 +2,7 @@ import { Button, Dropdown, Tooltip } from "antd";
 import { NavLink } from "react-router";
 import type { PersonDto } from "../api/client";
 import { VelnikMark } from "../shared/marks";
+import { SteadyButton } from "../shared/SteadyButton";
 import type { Keeping, WorkingCopy } from "../working-copy/store";
 
 /** The one line at the top: where one is, whether all is kept, undo and redo, and what waits to be published. */
@@ -42,14 +43,14 @@ export function TopLine(props: {
       <span className="spring" />
       <KeepingWord keeping={props.keeping} />
       <Tooltip title={undo ? `Undo: ${undo} (Ctrl+Z)` : "Nothing to undo"}>
-        <Button
+        <SteadyButton
           type="text"
           aria-label={undo ? `Undo: ${undo}` : "Undo"}
-          disabled={!undo}
+          idle={!undo}
           onClick={() => props.onUndo(1)}
         >
           ↶
-        </Button>
+        </SteadyButton>
       </Tooltip>
       <Dropdown
         trigger={["click"]}
@@ -67,14 +68,14 @@ export function TopLine(props: {
         </Button>
       </Dropdown>
       <Tooltip title={redo ? `Redo: ${redo} (Ctrl+Shift+Z)` : "Nothing to redo"}>
-        <Button
+        <SteadyButton
           type="text"
           aria-label={redo ? `Redo: ${redo}` : "Redo"}
-          disabled={!redo}
+          idle={!redo}
           onClick={props.onRedo}
         >
           ↷
-        </Button>
+        </SteadyButton>
       </Tooltip>
       <Publishing copy={copy} person={person} onPublish={props.onPublish} />
       <Tooltip title={`${person.displayName} · sign out`}>

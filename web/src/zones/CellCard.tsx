@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import type { MenuDto, PlacedDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import { Problem } from "../shared/Problem";
+import { SteadyButton } from "../shared/SteadyButton";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { PlacedMenu } from "./PlacedMenu";
 import { added, altered, around, instead, moved, type Part, saysOf, without, withPart } from "./says";
@@ -179,24 +180,24 @@ function MenuList(props: {
           <div className="placed-head">
             <Link to={`/menus?item=${each.menu}`}>{nameOf(each.menu)}</Link>
             <span className="spring" />
-            <Button
+            <SteadyButton
               type="text"
               size="small"
               aria-label={`Move ${nameOf(each.menu)} up`}
-              disabled={index === 0}
+              idle={index === 0}
               onClick={() => onEdit((now) => moved(now, each.menu, -1))}
             >
               ↑
-            </Button>
-            <Button
+            </SteadyButton>
+            <SteadyButton
               type="text"
               size="small"
               aria-label={`Move ${nameOf(each.menu)} down`}
-              disabled={index === placed.length - 1}
+              idle={index === placed.length - 1}
               onClick={() => onEdit((now) => moved(now, each.menu, 1))}
             >
               ↓
-            </Button>
+            </SteadyButton>
             <Button
               type="text"
               size="small"

@@ -6,7 +6,6 @@ import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
@@ -19,8 +18,7 @@ import java.util.Objects;
 import java.util.regex.Pattern;
 
 /** Somebody at the editor. */
-final class Owner extends Watched {
-    private static final String NEW_REQUEST = "request: crypto.randomUUID()";
+final class Owner extends Editor {
     private static final List<String> ARRANGED = List.of(
             "pages-folded",
             "menus-folded",
@@ -31,12 +29,10 @@ final class Owner extends Watched {
             "menus-asked",
             "sheet-asked");
 
-    private final RunningVelnik velnik;
     private int gestures;
 
     Owner(RunningVelnik velnik, BrowserContext context) {
-        super(context);
-        this.velnik = velnik;
+        super(velnik, context);
     }
 
     Owner opensTheEditor() {
@@ -57,18 +53,6 @@ final class Owner extends Watched {
                 .click();
         assertThat(outline()).isVisible();
         return this;
-    }
-
-    Locator outline() {
-        return page.getByRole(AriaRole.TREEGRID);
-    }
-
-    Locator row(String title) {
-        return outline()
-                .getByRole(AriaRole.ROW)
-                .filter(new Locator.FilterOptions()
-                        .setHas(page.locator(".title")
-                                .getByText(title, new Locator.GetByTextOptions().setExact(true))));
     }
 
     /** Scrolls to a row, since rows out of sight are not drawn. */
@@ -118,11 +102,6 @@ final class Owner extends Watched {
         return this;
     }
 
-    /** What is said beside the pointer while something is dragged. */
-    Locator dragNote() {
-        return page.locator(".drag-note");
-    }
-
     Owner letsGo() {
         page.mouse().up();
         assertThat(dragNote()).hasCount(0);
@@ -135,22 +114,6 @@ final class Owner extends Watched {
         return this;
     }
 
-    Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    Locator link(String name) {
-        return page.getByRole(
-                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    /** A cell of the zone table. */
-    Locator cell(String zone, String scope) {
-        return page.locator(".zone-table button")
-                .filter(new Locator.FilterOptions().setHasText(zone + " of " + scope + ":"));
-    }
-
     /** Presses Tab until something has the focus. */
     Owner tabsTo(Locator target) {
         assertThat(target).isVisible();
@@ -159,10 +122,6 @@ final class Owner extends Watched {
         }
         assertThat(target).isFocused();
         return this;
-    }
-
-    private static boolean isFocused(Locator target) {
-        return (Boolean) target.evaluate("element => element === document.activeElement");
     }
 
     /** Chooses a setting of the card from a list that drops down. */
@@ -372,28 +331,6 @@ final class Owner extends Watched {
         assertTrue(undoesWhatCanBe(), "nothing is left to undo");
     }
 
-    /** Whether nothing is left; an edit that others built upon cannot be undone. */
-    boolean undoesWhatCanBe() {
-        page.navigate(velnik.url("/-/manage/"));
-        int status = 200;
-        for (int undone = 0; undone < 200 && status == 200; undone++) {
-            status = posts("undo", NEW_REQUEST);
-        }
-        return status == 422;
-    }
-
-    /** The status that an address of the editor's calls answers with. */
-    private int posts(String call, String body) {
-        Object status = page.evaluate("async () => {"
-                + " const copy = await (await fetch('/-/api/working-copy')).json();"
-                + " const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];"
-                + " const answer = await fetch('/-/api/" + call + "', { method: 'POST', headers: {"
-                + " 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },"
-                + " body: JSON.stringify({ " + body + " }) });"
-                + " return answer.status; }");
-        return (Integer) status;
-    }
-
     /** Lets what an address gives come this much later, until the page is loaded anew. */
     Owner waitsFor(String ending, int milliseconds) {
         page.evaluate(
@@ -444,14 +381,5 @@ final class Owner extends Watched {
         page.mouse().down();
         page.mouse().up();
         return this;
-    }
-
-    /** The header in the window. */
-    Locator header() {
-        return window().locator(".header .across");
-    }
-
-    FrameLocator window() {
-        return page.frameLocator("iframe");
     }
 }

@@ -56,6 +56,8 @@ public class ZonesIT extends UndoneTest {
         assertThat(mara.window().locator(".sidebar")).containsText("Contact");
         mara.tabsTo(mara.button("+ Tides")).presses("Enter").isTold("The sidebar of Home shows Short, Tides.");
         mara.tabsTo(mara.button("Move Short down")).presses("Enter").isTold("The sidebar of Home shows Tides, Short.");
+        assertThat(mara.button("Move Short down")).hasAttribute("aria-disabled", "true");
+        assertThat(mara.button("Move Short down")).isFocused();
         mara.tabsTo(mara.page().getByLabel("Form").first()).presses("Enter", "ArrowDown", "Enter");
         mara.isTold("The sidebar of Home shows Tides, Short.");
         assertThat(mara.window().locator(".sidebar .menu").first()).hasClass(Pattern.compile("across"));

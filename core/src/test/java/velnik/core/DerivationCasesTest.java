@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 import velnik.core.address.Addresses;
@@ -31,15 +30,6 @@ public class DerivationCasesTest {
     private static final Path FILE = Path.of("target/derivation-cases.json");
     private static final int SITES = 40;
     private static final int EDITS = 30;
-
-    private enum Move {
-        UP,
-        DOWN,
-        IN,
-        OUT,
-        FIRST,
-        LAST
-    }
 
     @Test
     public void cases_areWrittenForTheEditor() throws IOException {
@@ -71,8 +61,8 @@ public class DerivationCasesTest {
 
     private static String json(Site site, Branch<PageId, Page> row) {
         List<String> moves = new ArrayList<>();
-        for (Move move : Move.values()) {
-            moves.add("\"" + move.name().toLowerCase(Locale.ROOT) + "\":" + json(place(site, row.id(), move)));
+        for (GestureMove move : GestureMove.values()) {
+            moves.add("\"" + move.word() + "\":" + json(place(site, row.id(), move)));
         }
         return "{\"id\":" + quoted(row.id()) + ",\"slug\":\"" + row.value().slug() + "\",\"place\":"
                 + json(site.pages().placeOf(row.id())) + ",\"address\":\"" + Addresses.of(site, row.id())
@@ -83,7 +73,7 @@ public class DerivationCasesTest {
                 + "],\"moves\":{" + String.join(",", moves) + "}}";
     }
 
-    private static @Nullable Place<PageId> place(Site site, PageId row, Move move) {
+    private static @Nullable Place<PageId> place(Site site, PageId row, GestureMove move) {
         Place<PageId> here = site.pages().placeOf(row);
         @Nullable PageId parent = here.parent();
         @Nullable PageId before = here.after();

@@ -52,12 +52,12 @@ final class Joins {
                 .filter(row -> row.value() instanceof MenuRow.Menu menu && takesIn(menu))
                 .map(Branch::id)
                 .toList();
-        if (menus.isEmpty()) {
+        List<PageId> fresh = menus.isEmpty() ? List.of() : fresh(before, draft.site(), changes);
+        if (fresh.isEmpty()) {
             return;
         }
-        List<PageId> fresh = fresh(before, draft.site(), changes);
         SequencedMap<String, Integer> items = new LinkedHashMap<>();
-        for (MenuRowId menu : fresh.isEmpty() ? List.<MenuRowId>of() : menus) {
+        for (MenuRowId menu : menus) {
             int came = comeIn(draft, menu, fresh);
             if (came > 0) {
                 items.put(MenuChecks.nameOf(draft.site(), menu), came);

@@ -51,10 +51,7 @@ public class WaitingTest {
         script.does(new MenuChange.AssignMenus(Zone.HEADER, new Scope.OfLayout(Layout.LANDING), null));
         script.does(new Change.SetLayout(List.of(script.page("Contact")), Layout.WIDE));
         assertEquals(
-                Waiting.between(live, script.site()).stream()
-                        .map(Waiting.Entry::sentence)
-                        .sorted()
-                        .toList(),
+                sorted(live, script.site()),
                 List.of(
                         "Contact gets the layout wide.",
                         "The header of pages of the layout landing has no exception any more.",
@@ -79,12 +76,16 @@ public class WaitingTest {
                 .lets("Brief", new Joining.From.Everywhere(), Joining.Spot.AT_END)
                 .does(new MenuChange.MoveMenus(List.of(script.menu("Tides")), null));
         assertEquals(
-                Waiting.between(live, script.site()).stream()
-                        .map(Waiting.Entry::sentence)
-                        .sorted()
-                        .toList(),
+                sorted(live, script.site()),
                 List.of(
                         "The menu Short: now called Brief, set aside, other new pages join it.",
                         "The menu Tides: another place in the outline."));
+    }
+
+    private static List<String> sorted(Site live, Site working) {
+        return Waiting.between(live, working).stream()
+                .map(Waiting.Entry::sentence)
+                .sorted()
+                .toList();
     }
 }

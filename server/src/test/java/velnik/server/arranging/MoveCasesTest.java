@@ -9,12 +9,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 import tools.jackson.databind.json.JsonMapper;
+import velnik.core.GestureMove;
 import velnik.core.RandomEdits;
 import velnik.core.change.Change;
 import velnik.core.change.Changes;
@@ -42,15 +42,6 @@ public class MoveCasesTest {
     private static final Path FILE = Path.of("target/move-cases.json");
     private static final int SITES = 25;
     private static final int EDITS = 40;
-
-    private enum Move {
-        UP,
-        DOWN,
-        IN,
-        OUT,
-        FIRST,
-        LAST
-    }
 
     /** @param parent null at the top level of the page tree */
     private record At(@Nullable String parent, @Nullable String after) {
@@ -182,27 +173,36 @@ public class MoveCasesTest {
         MenuRowId holder = parent == null ? menu : parent.key().item();
         int last = ids.size() - 1;
         Map<String, Optional<At>> moves = new LinkedHashMap<>();
-        item(moves, Move.UP, ids.get(at), at == 0 ? null : new Place<>(holder, at == 1 ? null : ids.get(at - 2)));
-        item(moves, Move.DOWN, ids.get(at), at == last ? null : new Place<>(holder, ids.get(at + 1)));
-        item(moves, Move.FIRST, ids.get(at), at == 0 ? null : new Place<>(holder, null));
-        item(moves, Move.LAST, ids.get(at), at == last ? null : new Place<>(holder, ids.get(last)));
+        item(
+                moves,
+                GestureMove.UP,
+                ids.get(at),
+                at == 0 ? null : new Place<>(holder, at == 1 ? null : ids.get(at - 2)));
+        item(moves, GestureMove.DOWN, ids.get(at), at == last ? null : new Place<>(holder, ids.get(at + 1)));
+        item(moves, GestureMove.FIRST, ids.get(at), at == 0 ? null : new Place<>(holder, null));
+        item(moves, GestureMove.LAST, ids.get(at), at == last ? null : new Place<>(holder, ids.get(last)));
         if (at == 0 || isPlain(siblings.get(at - 1))) {
-            item(moves, Move.IN, ids.get(at), at == 0 ? null : site.menus().endOf(ids.get(at - 1)));
+            item(
+                    moves,
+                    GestureMove.IN,
+                    ids.get(at),
+                    at == 0 ? null : site.menus().endOf(ids.get(at - 1)));
         }
         if (parent == null) {
-            item(moves, Move.OUT, ids.get(at), null);
+            item(moves, GestureMove.OUT, ids.get(at), null);
         } else if (above == null || isPlain(above)) {
             item(
                     moves,
-                    Move.OUT,
+                    GestureMove.OUT,
                     ids.get(at),
                     new Place<>(above == null ? menu : above.key().item(), holder));
         }
         return moves;
     }
 
-    private void item(Map<String, Optional<At>> moves, Move move, MenuRowId item, @Nullable Place<MenuRowId> to) {
-        moves.put(name(move), Optional.ofNullable(to).map(At::of));
+    private void item(
+            Map<String, Optional<At>> moves, GestureMove move, MenuRowId item, @Nullable Place<MenuRowId> to) {
+        moves.put(move.word(), Optional.ofNullable(to).map(At::of));
         if (to != null && site.menus().levelOf(item) < 6) {
             Site after = made(new MenuChange.MoveItems(List.of(item), to, null));
             assertEquals(after.menus().placeOf(item), to);
@@ -213,13 +213,17 @@ public class MoveCasesTest {
         List<PageId> ids = siblings.stream().map(MoveCasesTest::page).toList();
         int last = ids.size() - 1;
         Map<String, Optional<At>> moves = new LinkedHashMap<>();
-        page(moves, Move.UP, ids.get(at), at == 0 ? null : site.pages().placeOf(ids.get(at - 1)));
-        page(moves, Move.DOWN, ids.get(at), at == last ? null : behind(ids.get(at + 1)));
-        page(moves, Move.FIRST, ids.get(at), at == 0 ? null : site.pages().placeOf(ids.getFirst()));
-        page(moves, Move.LAST, ids.get(at), at == last ? null : behind(ids.get(last)));
-        page(moves, Move.IN, ids.get(at), at == 0 ? null : site.pages().endOf(ids.get(at - 1)));
+        page(moves, GestureMove.UP, ids.get(at), at == 0 ? null : site.pages().placeOf(ids.get(at - 1)));
+        page(moves, GestureMove.DOWN, ids.get(at), at == last ? null : behind(ids.get(at + 1)));
+        page(
+                moves,
+                GestureMove.FIRST,
+                ids.get(at),
+                at == 0 ? null : site.pages().placeOf(ids.getFirst()));
+        page(moves, GestureMove.LAST, ids.get(at), at == last ? null : behind(ids.get(last)));
+        page(moves, GestureMove.IN, ids.get(at), at == 0 ? null : site.pages().endOf(ids.get(at - 1)));
         @Nullable PageId above = parent == null ? null : parent.key().page();
-        page(moves, Move.OUT, ids.get(at), above == null ? null : behind(above));
+        page(moves, GestureMove.OUT, ids.get(at), above == null ? null : behind(above));
         return moves;
     }
 
@@ -227,16 +231,12 @@ public class MoveCasesTest {
         return new Place<>(site.pages().parentOf(page).orElse(null), page);
     }
 
-    private void page(Map<String, Optional<At>> moves, Move move, PageId page, @Nullable Place<PageId> to) {
-        moves.put(name(move), Optional.ofNullable(to).map(At::of));
+    private void page(Map<String, Optional<At>> moves, GestureMove move, PageId page, @Nullable Place<PageId> to) {
+        moves.put(move.word(), Optional.ofNullable(to).map(At::of));
         if (to != null && site.pages().levelOf(page) < 6) {
             Site after = made(new Change.MovePages(List.of(page), to));
             assertEquals(after.pages().parentOf(page).orElse(null), to.parent());
         }
-    }
-
-    private static String name(Move move) {
-        return move.name().toLowerCase(Locale.ROOT);
     }
 
     private Site made(Change move) {

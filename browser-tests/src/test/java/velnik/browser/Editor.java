@@ -1,0 +1,87 @@
+package velnik.browser;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+/** The editor in a browser: where on it things are, and what it would ask of the server. */
+class Editor extends Watched {
+    static final String NEW_REQUEST = "request: crypto.randomUUID()";
+
+    final RunningVelnik velnik;
+
+    Editor(RunningVelnik velnik, BrowserContext context) {
+        super(context);
+        this.velnik = velnik;
+    }
+
+    Locator outline() {
+        return page.getByRole(AriaRole.TREEGRID);
+    }
+
+    Locator row(String title) {
+        return outline()
+                .getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.locator(".title")
+                                .getByText(title, new Locator.GetByTextOptions().setExact(true))));
+    }
+
+    /** What is said beside the pointer while something is dragged. */
+    Locator dragNote() {
+        return page.locator(".drag-note");
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator link(String name) {
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** A cell of the zone table. */
+    Locator cell(String zone, String scope) {
+        return page.locator(".zone-table button")
+                .filter(new Locator.FilterOptions().setHasText(zone + " of " + scope + ":"));
+    }
+
+    static boolean isFocused(Locator target) {
+        return (Boolean) target.evaluate("element => element === document.activeElement");
+    }
+
+    /** Whether nothing is left; an edit that others built upon cannot be undone. */
+    boolean undoesWhatCanBe() {
+        page.navigate(velnik.url("/-/manage/"));
+        int status = 200;
+        for (int undone = 0; undone < 200 && status == 200; undone++) {
+            status = posts("undo", NEW_REQUEST);
+        }
+        return status == 422;
+    }
+
+    /** The status that an address of the editor's calls answers with. */
+    int posts(String call, String body) {
+        Object status = page.evaluate("async () => {"
+                + " const copy = await (await fetch('/-/api/working-copy')).json();"
+                + " const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];"
+                + " const answer = await fetch('/-/api/" + call + "', { method: 'POST', headers: {"
+                + " 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },"
+                + " body: JSON.stringify({ " + body + " }) });"
+                + " return answer.status; }");
+        return (Integer) status;
+    }
+
+    /** The header in the window. */
+    Locator header() {
+        return window().locator(".header .across");
+    }
+
+    FrameLocator window() {
+        return page.frameLocator("iframe");
+    }
+}
