@@ -12,15 +12,17 @@ export function useWholeScreen(
     if (!whole) gridRef.current?.focus({ preventScroll: true });
   }, [whole, gridRef]);
 
-  // While the window has the whole screen, the outline and its keys are out of sight.
+  // While the window has the whole screen, the outline and its keys are out of sight. The browser takes the focus from
+  // what is hidden only when it paints next; a key pressed before that would still go to the outline, and stop there.
   useEffect(() => {
     if (!whole) return;
+    gridRef.current?.blur();
     const back = (event: KeyboardEvent) => {
       if (event.key === "Escape" || (event.key.toLowerCase() === "w" && lettersAct())) setWhole(false);
     };
     document.addEventListener("keydown", back);
     return () => document.removeEventListener("keydown", back);
-  }, [whole]);
+  }, [whole, gridRef]);
 
   return [whole, setWhole];
 }
