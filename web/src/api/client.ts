@@ -5,6 +5,7 @@ type Schemas = components["schemas"];
 export type PageDto = Schemas["PageDto"];
 export type WorkingCopyDto = Schemas["WorkingCopyDto"];
 export type AnswerDto = Schemas["AnswerDto"];
+export type AppearanceDto = Schemas["AppearanceDto"];
 export type DifferenceDto = Schemas["DifferenceDto"];
 export type ChangeDto = Schemas["ChangeDto"];
 export type PlaceDto = Schemas["PlaceDto"];
@@ -108,9 +109,9 @@ export const api = {
   edits: (since: number) => call<Schemas["ElsewhereDto"]>("GET", `/edits?since=${since}`),
   change: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
     call<AnswerDto>("POST", "/changes", { request, basedOn, changes }),
-  /** What the person would be told of these changes. */
+  /** What the person would be told of these changes, or why they cannot be. */
   would: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
-    call<{ told: readonly string[] }>("POST", "/changes?dryRun=true", { request, basedOn, changes }),
+    call<Schemas["TriedDto"]>("POST", "/changes?dryRun=true", { request, basedOn, changes }),
   bin: () => call<BinDto>("GET", "/bin"),
   undo: (request: string, how: UndoHow) => call<AnswerDto>("POST", "/undo", { request, how }),
   redo: (request: string) => call<AnswerDto>("POST", "/redo", { request }),

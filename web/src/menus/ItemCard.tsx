@@ -69,7 +69,12 @@ export function ItemCard(props: {
           Its rows stand in its place; each shows as it is set. With a label it heads them.
         </p>
       ) : (
-        <Look rows={[row]} onEdit={look} />
+        <>
+          <h3>How it shows</h3>
+          <div className="fields">
+            <Look rows={[row]} onEdit={look} leads={row.leads !== ""} />
+          </div>
+        </>
       )}
     </section>
   );

@@ -36,7 +36,10 @@ export function ItemsCard(props: {
           <div className="fields">
             <Shows rows={rows} onEdit={edit} />
           </div>
-          <Look rows={rows} onEdit={edit} />
+          <h3>How they show</h3>
+          <div className="fields">
+            <Look rows={rows} onEdit={edit} leads={rows.some((row) => row.leads !== "")} />
+          </div>
           {like && nodes.includes(at) && (
             <div className="choices">
               <Button

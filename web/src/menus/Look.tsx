@@ -1,19 +1,19 @@
 import { Checkbox, Select } from "antd";
-import type { MenuRowDto } from "../api/client";
+import type { AppearanceDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
 import { CommonChoice, common } from "../shared/Mixed";
-import type { ItemEdit } from "./deeds";
+import type { Appearing } from "./deeds";
 import { ICONS } from "./icons";
 
 type Props = {
-  /** One item or several; where several differ, the option says so. */
-  readonly rows: readonly MenuRowDto[];
-  readonly onEdit: (edit: ItemEdit) => Promise<boolean>;
+  /** Of one item or several; where several differ, the option says so. */
+  readonly rows: readonly AppearanceDto[];
+  readonly onEdit: (edit: Appearing) => Promise<boolean>;
 };
 
 /** Who sees items: everybody, some devices, nobody. */
 export function Shows({ rows, onEdit }: Props) {
-  const shown = (row: MenuRowDto): Shown =>
+  const shown = (row: AppearanceDto): Shown =>
     row.hidden ? "HIDDEN" : row.devices.length > 1 ? "EVERYWHERE" : (row.devices[0] ?? "EVERYWHERE");
   return (
     <CommonChoice<Shown>
@@ -48,66 +48,63 @@ const WEIGHTS = [
 ] as const;
 
 /** How items show, for those that show by themselves. */
-export function Look({ rows, onEdit }: Props) {
-  const edit = (part: ItemEdit) => void onEdit(part);
+export function Look({ rows, onEdit, leads }: Props & { readonly leads: boolean }) {
+  const edit = (part: Appearing) => void onEdit(part);
   const icon = common(rows, (row) => row.icon);
   const note = common(rows, (row) => row.note);
   return (
     <>
-      <h3>How {rows.length === 1 ? "it shows" : "they show"}</h3>
-      <div className="fields">
-        <CommonChoice<MenuRowDto["weight"]>
-          id="weight"
-          label="Weight"
-          values={rows.map((row) => row.weight)}
-          options={WEIGHTS}
-          onChoose={(weight) => edit({ weight })}
+      <CommonChoice<AppearanceDto["weight"]>
+        id="weight"
+        label="Weight"
+        values={rows.map((row) => row.weight)}
+        options={WEIGHTS}
+        onChoose={(weight) => edit({ weight })}
+      />
+      <label htmlFor="icon">Icon</label>
+      <span className="with-note">
+        <Select
+          id="icon"
+          value={icon ?? "mixed"}
+          showSearch
+          style={{ width: 130 }}
+          onChange={(chosen) => edit({ icon: chosen })}
+          options={[{ value: "", label: "none" }, ...ICONS.map((each) => ({ value: each, label: each }))]}
         />
-        <label htmlFor="icon">Icon</label>
-        <span className="with-note">
-          <Select
-            id="icon"
-            value={icon ?? "mixed"}
-            showSearch
-            style={{ width: 130 }}
-            onChange={(chosen) => edit({ icon: chosen })}
-            options={[{ value: "", label: "none" }, ...ICONS.map((each) => ({ value: each, label: each }))]}
-          />
-          <Tick
-            rows={rows}
-            of={(row) => row.iconAlone}
-            disabled={icon === ""}
-            onTick={(iconAlone) => edit({ iconAlone })}
-          >
-            alone
+        <Tick
+          rows={rows}
+          of={(row) => row.iconAlone}
+          disabled={icon === ""}
+          onTick={(iconAlone) => edit({ iconAlone })}
+        >
+          alone
+        </Tick>
+      </span>
+      <span>Place</span>
+      <span className="with-note">
+        <Tick rows={rows} of={(row) => row.farEnd} onTick={(farEnd) => edit({ farEnd })}>
+          At the far end of a row
+        </Tick>
+        {leads && (
+          <Tick rows={rows} of={(row) => row.newTab} onTick={(newTab) => edit({ newTab })}>
+            In a new tab
           </Tick>
-        </span>
-        <span>Place</span>
-        <span className="with-note">
-          <Tick rows={rows} of={(row) => row.farEnd} onTick={(farEnd) => edit({ farEnd })}>
-            At the far end of a row
-          </Tick>
-          {rows.some((row) => row.leads !== "") && (
-            <Tick rows={rows} of={(row) => row.newTab} onTick={(newTab) => edit({ newTab })}>
-              In a new tab
-            </Tick>
-          )}
-        </span>
-        <label htmlFor="note">Note</label>
-        <KeptField
-          id="note"
-          value={note ?? ""}
-          placeholder={note === undefined ? "mixed" : "a short line beneath; none"}
-          onKeep={(typed) => onEdit({ note: typed })}
-        />
-      </div>
+        )}
+      </span>
+      <label htmlFor="note">Note</label>
+      <KeptField
+        id="note"
+        value={note ?? ""}
+        placeholder={note === undefined ? "mixed" : "a short line beneath; none"}
+        onKeep={(typed) => onEdit({ note: typed })}
+      />
     </>
   );
 }
 
 function Tick(props: {
-  readonly rows: readonly MenuRowDto[];
-  readonly of: (row: MenuRowDto) => boolean;
+  readonly rows: readonly AppearanceDto[];
+  readonly of: (row: AppearanceDto) => boolean;
   readonly disabled?: boolean;
   readonly onTick: (on: boolean) => void;
   readonly children: string;

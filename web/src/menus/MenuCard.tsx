@@ -6,7 +6,9 @@ import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { added, EVERYWHERE, withPart } from "../zones/says";
 import { useSaying, useZones } from "../zones/useZones";
+import { type Appearing, beginning } from "./deeds";
 import { JoiningFields } from "./JoiningFields";
+import { Look, Shows } from "./Look";
 import { ZONE_WORDS } from "./words";
 
 /** Everything about the selected menu: where it stands, and a way to let it stand elsewhere too. */
@@ -40,6 +42,7 @@ export function MenuCard(props: {
     setProblem(result.ok ? null : result.sentence);
     return result.ok;
   };
+  const begin = (edit: Appearing) => send(beginning(menu.id, edit));
   return (
     <section className="card" aria-label={`About ${menu.name}`}>
       <h2>{menu.name}</h2>
@@ -71,6 +74,12 @@ export function MenuCard(props: {
         />
         <Button onClick={() => void stand()}>Let it stand there on every page</Button>
         <Link to="/zones">All zones</Link>
+      </div>
+      <h3>New items</h3>
+      <p className="hint">How items begin that are added from now on; those there stay as they are.</p>
+      <div className="fields">
+        <Shows rows={[menu.newItems]} onEdit={begin} />
+        <Look rows={[menu.newItems]} onEdit={begin} leads />
       </div>
       <h3>New open pages</h3>
       {menu.follows && <p className="hint">Those its list yields stand in it already; none comes twice.</p>}

@@ -135,6 +135,8 @@ type SetItems = Extract<ChangeDto, { kind: "setItems" }>;
 
 /** What rows are given; what is not named stays as it is. */
 export type ItemEdit = Partial<Omit<SetItems, "kind" | "rows">>;
+/** The part of it that items can have in common. */
+export type Appearing = Omit<ItemEdit, "label">;
 
 /** The change that gives rows another label or appearance. */
 export function set(nodes: readonly Node[], edit: ItemEdit): ChangeDto {
@@ -145,21 +147,24 @@ export function set(nodes: readonly Node[], edit: ItemEdit): ChangeDto {
 }
 
 export function setRows(rows: SetItems["rows"], edit: ItemEdit): ChangeDto {
-  return {
-    kind: "setItems",
-    rows,
-    label: null,
-    hidden: null,
-    devices: null,
-    icon: null,
-    iconAlone: null,
-    weight: null,
-    farEnd: null,
-    newTab: null,
-    note: null,
-    ...edit,
-  };
+  return { kind: "setItems", rows, label: null, ...AS_THEY_ARE, ...edit };
 }
+
+/** The change that lets new items of a menu begin another way. */
+export function beginning(menu: string, edit: Appearing): ChangeDto {
+  return { kind: "setNewItems", menu, ...AS_THEY_ARE, ...edit };
+}
+
+const AS_THEY_ARE = {
+  hidden: null,
+  devices: null,
+  icon: null,
+  iconAlone: null,
+  weight: null,
+  farEnd: null,
+  newTab: null,
+  note: null,
+} as const;
 
 /** Adds what was offered; a new page is made at the end of the tree and placed, in one edit. */
 export function addOffered(

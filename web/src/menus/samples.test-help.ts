@@ -1,9 +1,30 @@
 import type { KindDto, MenuDto, MenuRowDto } from "../api/client";
 
+const PLAIN = {
+  hidden: false,
+  devices: ["WIDE", "PHONE"],
+  icon: "",
+  iconAlone: false,
+  weight: "PLAIN",
+  farEnd: false,
+  newTab: false,
+  note: "",
+} as const;
+
 /** Menus, rows and pages as the server would send them, for tests. */
 export function menu(id: string, rows: readonly MenuRowDto[]): MenuDto {
   const joining = { from: "NOWHERE", section: null, spot: "AS_IN_TREE" } as const;
-  return { id, name: id, setAside: false, zones: [], items: rows.length, follows: false, joining, rows };
+  return {
+    id,
+    name: id,
+    setAside: false,
+    zones: [],
+    items: rows.length,
+    follows: false,
+    joining,
+    newItems: PLAIN,
+    rows,
+  };
 }
 
 export function row(item: string, listed: string | null, level: number, kind: KindDto["kind"]): MenuRowDto {
@@ -20,14 +41,7 @@ export function row(item: string, listed: string | null, level: number, kind: Ki
     absence: null,
     splices: kind === "LIST",
     foreign: false,
-    hidden: false,
-    devices: ["WIDE", "PHONE"],
-    icon: "",
-    iconAlone: false,
-    weight: "PLAIN",
-    farEnd: false,
-    newTab: false,
-    note: "",
+    ...PLAIN,
   };
 }
 
@@ -53,5 +67,6 @@ export function page(id: string, parent: string | null, after: string | null) {
     summary: "",
     topics: [],
     date: null,
+    locked: false,
   } as const;
 }

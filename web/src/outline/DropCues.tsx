@@ -89,7 +89,9 @@ function Note(props: { readonly drag: Drag; readonly verdict: Verdict | null; re
     retry: false,
   });
   const refusal =
-    verdict?.kind === "refused" ? verdict.words : settled && would.isError && sentenceOf(would.error);
+    verdict?.kind === "refused"
+      ? verdict.words
+      : settled && (would.isError ? sentenceOf(would.error) : would.data?.refused);
   return (
     <div
       className="drag-note"

@@ -111,7 +111,7 @@ export function PageCard(props: {
       </div>
       <Problem sentence={problem} />
       <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
-      {!isHome && <Removing copy={copy} page={id} onRemove={(change) => void take(store.change(change))} />}
+      {!isHome && <Removing copy={copy} page={id} onChange={(change) => void take(store.change(change))} />}
     </section>
   );
 }

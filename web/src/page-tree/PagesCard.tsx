@@ -5,6 +5,7 @@ import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { type Page, pageOf } from "../working-copy/tree";
+import { Lock } from "./Lock";
 import { LAYOUTS, REACHES } from "./options";
 import { Placing } from "./Placing";
 
@@ -42,6 +43,7 @@ export function PagesCard(props: {
           options={LAYOUTS}
           onChoose={(layout) => void send({ kind: "setLayout", pages, layout })}
         />
+        <Lock pages={chosen} onLock={(locked) => void send({ kind: "setLock", pages, locked })} />
       </div>
       <h3>Place them in a menu</h3>
       <Placing pages={pages} revision={copy.revision} onPlace={(change) => void send(change)} />

@@ -4,13 +4,14 @@ import { api, type ChangeDto } from "../api/client";
 import { newId } from "../shared/ids";
 import { useLater } from "../shared/useLater";
 import type { WorkingCopy } from "../working-copy/store";
-import { childrenOf } from "../working-copy/tree";
+import { childrenOf, pageOf } from "../working-copy/tree";
+import { Lock } from "./Lock";
 
 /** Removing a page, with what else it would mean said before. */
 export function Removing(props: {
   readonly copy: WorkingCopy;
   readonly page: string;
-  readonly onRemove: (change: ChangeDto) => void;
+  readonly onChange: (change: ChangeDto) => void;
 }) {
   const { copy, page } = props;
   const subpages = childrenOf(copy.tree, page).length;
@@ -30,15 +31,22 @@ export function Removing(props: {
   return (
     <>
       <h3>Removing it</h3>
+      <div className="fields">
+        <Lock
+          pages={[pageOf(copy.tree, page)]}
+          onLock={(locked) => props.onChange({ kind: "setLock", pages: [page], locked })}
+        />
+      </div>
       <p className="hint">
-        {would.data?.told.slice(1).join(" ") || "Nothing else is affected."} The bin keeps it.
+        {would.data?.refused ??
+          `${would.data?.told.slice(1).join(" ") || "Nothing else is affected."} The bin keeps it.`}
       </p>
       <div className="choices">
-        <Button size="small" onClick={() => props.onRemove(change("GO_TOO"))}>
+        <Button size="small" onClick={() => props.onChange(change("GO_TOO"))}>
           {subpages === 0 ? "To the bin" : "To the bin with its subpages"}
         </Button>
         {subpages > 0 && (
-          <Button size="small" onClick={() => props.onRemove(change("MOVE_UP"))}>
+          <Button size="small" onClick={() => props.onChange(change("MOVE_UP"))}>
             To the bin, its subpages move up
           </Button>
         )}

@@ -1,4 +1,4 @@
-import { GroupMark, ReachMark } from "../shared/marks";
+import { GroupMark, LockMark, ReachMark } from "../shared/marks";
 import type { Page } from "../working-copy/tree";
 
 /** A page's title with the mark of what is not ordinary about it. */
@@ -15,6 +15,7 @@ export function TitleCell(props: {
     <>
       {page.kind === "GROUP" && <GroupMark />}
       <ReachMark reach={page.reach} />
+      {page.locked && <LockMark />}
       <span className="title" title={page.title}>
         {page.title}
       </span>
@@ -37,6 +38,7 @@ function Aside({ page, beneath }: { readonly page: Page; readonly beneath: numbe
     page.kind === "GROUP" && "group",
     page.reach === "BY_LINK_ONLY" && "by link only",
     page.reach === "HELD_BACK" && "held back",
+    page.locked && "locked",
     beneath > 0 && `${beneath} under it`,
   ].filter(Boolean);
   return words.length > 0 && <span className="aside">{words.join(" · ")}</span>;

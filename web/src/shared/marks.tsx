@@ -46,6 +46,15 @@ export function GateMark() {
   );
 }
 
+export function LockMark() {
+  return (
+    <Mark>
+      <path d="M2.2 6.5h9.6v6H2.2z" fill="none" stroke="currentColor" strokeWidth="1.5" />
+      <path d="M4.3 6.5V4.2a2.7 2.7 0 0 1 5.4 0v2.3" fill="none" stroke="currentColor" strokeWidth="1.5" />
+    </Mark>
+  );
+}
+
 export function GroupMark() {
   return (
     <Mark>

@@ -141,7 +141,10 @@ function Foretold(props: { readonly copy: WorkingCopy; readonly spot: Spot; read
   });
   return (
     <span>
-      not there. {would.data ? `If placed: ${would.data.told.join(" ")}` : (would.error?.message ?? "")}
+      not there.{" "}
+      {would.data
+        ? (would.data.refused ?? `If placed: ${would.data.told.join(" ")}`)
+        : (would.error?.message ?? "")}
     </span>
   );
 }

@@ -44,6 +44,7 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     summary: "",
     topics: [],
     date: null,
+    locked: false,
   };
 }
 

@@ -44,7 +44,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(14)) {
+        return switch (random.nextInt(15)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -56,6 +56,7 @@ public final class RandomEdits {
             case 10 -> new Change.Restore(anyRemoval(site));
             case 11 -> new Change.SetTopics(some(rows), Set.of(topic()), Set.of(topic()));
             case 12 -> new Change.SetDate(some(rows), random.nextInt(4) == 0 ? null : date());
+            case 13 -> new Change.SetLock(some(rows), random.nextBoolean());
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };
     }

@@ -49,7 +49,7 @@ final class RandomMenuEdits {
         }
         MenuRowId row = any(rows);
         PageId page = pages.getFirst();
-        return switch (random.nextInt(18)) {
+        return switch (random.nextInt(19)) {
             case 0 -> addMenu();
             case 1, 2, 3, 4 ->
                 new MenuChange.AddItems(
@@ -69,6 +69,7 @@ final class RandomMenuEdits {
                         new RemovalId("bin-" + made++), List.of(new MenuChange.OldPlace(site.menuOf(row), page)));
             case 12 -> new MenuChange.SetAside(List.of(row), random.nextBoolean());
             case 16 -> new MenuChange.SetJoining(site.menuOf(row), from(page), spot());
+            case 17 -> new MenuChange.SetNewItems(site.menuOf(row), ItemEdit.NOTHING.withFarEnd(random.nextBoolean()));
             default -> assign(rows, pages);
         };
     }

@@ -111,6 +111,13 @@ public final class Caller {
                         + "]}");
     }
 
+    /** Asks what would become of an edit. */
+    public Answer tries(String change) {
+        return posts(
+                "/-/api/changes?dryRun=true",
+                "{'request':'only-asking','basedOn':" + revision() + ",'changes':[" + change + "]}");
+    }
+
     public Answer steps(String undoOrRedo) {
         return posts(
                 "/-/api/" + undoOrRedo, "{'request':'step-" + ++requests + "-" + System.identityHashCode(this) + "'}");

@@ -60,7 +60,8 @@ final class Adding {
                 fresh.summary(),
                 Set.of(),
                 null,
-                fresh.text());
+                fresh.text(),
+                false);
         @Nullable PageId home = site.home() == null ? fresh.id() : site.home();
         draft.become(site.withPages(site.pages().insert(fresh.id(), fresh.place(), page), home));
         return Optional.empty();

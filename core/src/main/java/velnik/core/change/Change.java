@@ -24,6 +24,7 @@ public sealed interface Change
                 Change.SetLayout,
                 Change.SetTopics,
                 Change.SetDate,
+                Change.SetLock,
                 Change.RemovePages,
                 Change.Restore,
                 MenuChange {
@@ -99,6 +100,13 @@ public sealed interface Change
     /** @param date null for none */
     record SetDate(List<PageId> pages, @Nullable LocalDate date) implements Change {
         public SetDate {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** Locks pages against being removed, or unlocks them. */
+    record SetLock(List<PageId> pages, boolean locked) implements Change {
+        public SetLock {
             pages = List.copyOf(pages);
         }
     }

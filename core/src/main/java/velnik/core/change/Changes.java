@@ -51,12 +51,14 @@ public final class Changes {
             case Change.SetLayout set -> Checks.each(draft, set.pages(), page -> page.withLayout(set.layout()));
             case Change.SetTopics set -> Topics.make(draft, set);
             case Change.SetDate set -> Checks.each(draft, set.pages(), page -> page.withDate(set.date()));
+            case Change.SetLock set -> Checks.each(draft, set.pages(), page -> page.withLocked(set.locked()));
             case Change.RemovePages remove -> Removing.make(draft, remove);
             case Change.Restore restore -> Restoring.make(draft, restore);
             case MenuChange.AddMenu add -> Menus.make(draft, add);
             case MenuChange.RenameMenu rename -> Menus.make(draft, rename);
             case MenuChange.SetAside set -> Menus.make(draft, set);
             case MenuChange.SetJoining set -> Joins.make(draft, set);
+            case MenuChange.SetNewItems set -> Items.make(draft, set);
             case MenuChange.MoveMenus move -> Menus.make(draft, move);
             case MenuChange.CopyMenuRow copy -> Menus.make(draft, copy);
             case MenuChange.RemoveMenuRows remove -> Removing.make(draft, remove);

@@ -81,8 +81,10 @@ final class Items {
             case Linking.Looked.Kept(ItemKind kind) -> {
                 Optional<Refusal> wordless = MenuChecks.words(kind, label);
                 if (wordless.isEmpty()) {
-                    MenuRow.Item item = new MenuRow.Item(
-                            kind, label, Appearance.PLAIN, anchor(site, fresh.place(), fresh.anchor()));
+                    MenuRowId parent = Objects.requireNonNull(fresh.place().parent());
+                    MenuRow.Menu menu = (MenuRow.Menu) site.menus().get(site.menuOf(parent));
+                    MenuRow.Item item =
+                            new MenuRow.Item(kind, label, menu.newItems(), anchor(site, fresh.place(), fresh.anchor()));
                     draft.become(site.withMenus(site.menus().insert(fresh.id(), fresh.place(), item)));
                     tellOfUnseen(draft, kind);
                 }
@@ -157,6 +159,18 @@ final class Items {
                     .or(() -> row.page() == null
                             ? item(draft, row.item(), label, set.edit())
                             : listRow(draft, row.item(), row.page(), label, set.edit()));
+        }
+        return refusal;
+    }
+
+    static Optional<Refusal> make(Draft draft, MenuChange.SetNewItems set) {
+        Site site = draft.site();
+        Optional<Refusal> refusal = MenuChecks.isMenu(site, set.menu()).or(() -> checked(set.edit()));
+        if (refusal.isEmpty()) {
+            draft.become(site.withMenus(site.menus().update(set.menu(), row -> {
+                MenuRow.Menu menu = (MenuRow.Menu) row;
+                return menu.withNewItems(edited(menu.newItems(), set.edit()));
+            })));
         }
         return refusal;
     }

@@ -35,6 +35,15 @@ public sealed interface MenuChange extends Change {
     /** Says which new pages come into a menu by themselves, and where they stand then. */
     record SetJoining(MenuRowId menu, Joining.From from, Joining.Spot spot) implements MenuChange {}
 
+    /** Says how items begin that are added to a menu from now on. */
+    record SetNewItems(MenuRowId menu, ItemEdit edit) implements MenuChange {
+        public SetNewItems {
+            if (edit.label().isPresent()) {
+                throw new IllegalArgumentException("new items have no label in common");
+            }
+        }
+    }
+
     /** Adds items one after another, so that one may stand under or after another of the same change. */
     record AddItems(List<NewItem> items) implements MenuChange {
         public AddItems {

@@ -43,6 +43,10 @@ final class MenuTelling {
             }
             case MenuChange.SetAside set -> aside(set);
             case MenuChange.SetJoining set -> joining(set);
+            case MenuChange.SetNewItems set ->
+                new Telling(
+                        "Change how new items of " + name(set.menu()) + " begin",
+                        "New items of " + name(set.menu()) + " begin another way; those there stay as they are.");
             case MenuChange.AddItems add -> added(add);
             case MenuChange.PlacePages place -> placed(place);
             case MenuChange.TakePagesOut take -> takenOut(take);

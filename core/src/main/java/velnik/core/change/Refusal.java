@@ -260,6 +260,16 @@ public sealed interface Refusal {
         }
     }
 
+    /** @param others how many more of those that would go are locked */
+    record PageLocked(String title, int others) implements Refusal {
+        @Override
+        public String sentence() {
+            return others == 0
+                    ? title + " is locked, so it stays. Unlock it before you remove it."
+                    : title + " and " + others + " more are locked, so they stay. Unlock them before you remove them.";
+        }
+    }
+
     record RemovedAlready() implements Refusal {
         @Override
         public String sentence() {

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.navigation.ZoneChanges;
@@ -39,6 +40,10 @@ final class Removing {
         List<PageId> tops = moveUp
                 ? List.copyOf(new LinkedHashSet<>(remove.pages()))
                 : before.pages().outermost(remove.pages());
+        refusal = locked(before, tops, moveUp);
+        if (refusal.isPresent()) {
+            return refusal;
+        }
         List<Removal.Part<PageId, Page>> parts = new ArrayList<>();
         Set<PageId> gone = new HashSet<>();
         for (PageId page : tops) {
@@ -80,6 +85,19 @@ final class Removing {
             }
         }
         return unused(site, remove.removal());
+    }
+
+    private static Optional<Refusal> locked(Site site, List<PageId> tops, boolean alone) {
+        List<String> locked = tops.stream()
+                .flatMap(top -> alone
+                        ? Stream.of(site.pages().get(top))
+                        : site.pages().walk(top).stream().map(Branch::value))
+                .filter(Page::locked)
+                .map(Page::title)
+                .toList();
+        return locked.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Refusal.PageLocked(locked.getFirst(), locked.size() - 1));
     }
 
     private static Optional<Refusal> unused(Site site, RemovalId id) {

@@ -64,6 +64,12 @@ record Telling(String title, String sentence) {
                                 + (set.pages().size() == 1 ? " has" : " have")
                                 + (set.date() == null ? " no date any more." : " another date."));
             }
+            case Change.SetLock set -> {
+                String what = some(after, set.pages());
+                String now =
+                        (set.pages().size() == 1 ? " is " : " are ") + (set.locked() ? "" : "no longer ") + "locked.";
+                yield new Telling((set.locked() ? "Lock " : "Unlock ") + what, what + now);
+            }
             case Change.RemovePages remove ->
                 removed(some(before, remove.pages()), remove.pages().size());
             case Change.Restore restore -> restored(restore, before);

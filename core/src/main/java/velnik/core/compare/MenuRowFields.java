@@ -25,6 +25,7 @@ public final class MenuRowFields {
             note(differing, "setAside", a.setAside(), b.setAside());
             note(differing, "joinsFrom", a.joining().from(), b.joining().from());
             note(differing, "joinsAt", a.joining().spot(), b.joining().spot());
+            note(differing, "newItems", a.newItems(), b.newItems());
         } else if (one instanceof MenuRow.Item a && other instanceof MenuRow.Item b) {
             note(differing, "kind", a.kind(), b.kind());
             note(differing, "label", a.label(), b.label());
@@ -52,7 +53,8 @@ public final class MenuRowFields {
             MenuRow carried = new MenuRow.Menu(
                     carry.pick(b.name(), a.name(), p.name()),
                     carry.pick(b.setAside(), a.setAside(), p.setAside()),
-                    joining(carry, b.joining(), a.joining(), p.joining()));
+                    joining(carry, b.joining(), a.joining(), p.joining()),
+                    appearance(carry, b.newItems(), a.newItems(), p.newItems()));
             return carry.clashed() ? Optional.empty() : Optional.of(carried);
         }
         if (before instanceof MenuRow.Item b && after instanceof MenuRow.Item a && present instanceof MenuRow.Item p) {

@@ -27,7 +27,8 @@ public final class PageFields {
             new Field("summary", Page::summary),
             new Field("topics", Page::topics),
             new Field("date", Page::date),
-            new Field("text", Page::text));
+            new Field("text", Page::text),
+            new Field("locked", Page::locked));
 
     private PageFields() {}
 
@@ -62,7 +63,8 @@ public final class PageFields {
                 carry.pick(before.summary(), after.summary(), present.summary()),
                 carry.pickEach(before.topics(), after.topics(), present.topics()),
                 carry.pickNullable(before.date(), after.date(), present.date()),
-                carry.pickNullable(before.text(), after.text(), present.text()));
+                carry.pickNullable(before.text(), after.text(), present.text()),
+                carry.pick(before.locked(), after.locked(), present.locked()));
         return carry.clashed() ? Optional.empty() : Optional.of(carried);
     }
 }

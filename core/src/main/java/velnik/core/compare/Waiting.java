@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.explanation.Words;
@@ -43,8 +44,8 @@ public final class Waiting {
             byPage.computeIfAbsent(row.id(), id -> new ArrayList<>()).add(row);
         }
         List<Entry> entries = new ArrayList<>();
-        byPage.forEach((page, rows) ->
-                entries.add(new Entry(working.pages().contains(page) ? page : null, sentence(page, rows))));
+        byPage.forEach((page, rows) -> sentence(page, rows)
+                .ifPresent(sentence -> entries.add(new Entry(working.pages().contains(page) ? page : null, sentence))));
         difference
                 .details()
                 .ifPresent(details -> entries.add(
@@ -53,7 +54,8 @@ public final class Waiting {
         return entries;
     }
 
-    private String sentence(PageId page, List<RowDifference<PageId, Page>> rows) {
+    /** Empty where all that differs is nothing to visitors. */
+    private Optional<String> sentence(PageId page, List<RowDifference<PageId, Page>> rows) {
         List<String> parts = new ArrayList<>();
         for (RowDifference<PageId, Page> row : rows) {
             switch (row) {
@@ -63,12 +65,15 @@ public final class Waiting {
                 case Altered<PageId, Page> altered -> parts.addAll(altered(altered));
             }
         }
+        if (parts.isEmpty()) {
+            return Optional.empty();
+        }
         String title =
                 (live.pages().contains(page) ? live : working).pages().get(page).title();
         String said = parts.size() == 1
                 ? parts.getFirst()
                 : String.join(", ", parts.subList(0, parts.size() - 1)) + " and " + parts.getLast();
-        return title + " " + said + ".";
+        return Optional.of(title + " " + said + ".");
     }
 
     private String moved(Moved<PageId, Page> moved) {
@@ -96,7 +101,8 @@ public final class Waiting {
         Page before = altered.before();
         Page after = altered.after();
         List<String> parts = new ArrayList<>();
-        for (String field : PageFields.differing(before, after)) {
+        List<String> fields = PageFields.differing(before, after);
+        for (String field : fields) {
             switch (field) {
                 case "title" -> parts.add("becomes " + after.title());
                 case "slug" -> {
@@ -112,10 +118,14 @@ public final class Waiting {
                                     ? "is kept from search engines"
                                     : "may be listed by search engines");
                 case "topics" -> parts.add("has other topics");
+                case "locked" -> {} // the owner's own matter
                 default -> parts.add("has another " + field);
             }
         }
-        return parts.isEmpty() ? List.of("follows its title again") : parts;
+        if (parts.isEmpty() && fields.contains("slug")) {
+            parts.add("follows its title again");
+        }
+        return parts;
     }
 
     private static String reach(Reach reach) {

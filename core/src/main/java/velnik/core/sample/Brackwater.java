@@ -177,6 +177,7 @@ public final class Brackwater {
                 "Brackwater Boatyard", "https://brackwater.example", BrackwaterMenus.MAIN, BrackwaterMenus.LIST));
         changes.add(pages());
         changes.addAll(news());
+        changes.add(new Change.SetLock(List.of(id("Safety on the tide"), id("Terms of hire"), id("Privacy")), true));
         changes.addAll(BrackwaterMenus.changes());
         BIN.forEach(gone -> changes.addAll(removed(gone.getKey(), gone.getValue(), "bin-" + changes.size())));
         return changes;

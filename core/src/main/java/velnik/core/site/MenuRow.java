@@ -11,8 +11,9 @@ public sealed interface MenuRow {
      * A named tree of items. Visitors never see the name.
      *
      * @param setAside whether it is kept without standing anywhere
+     * @param newItems how items that are added to it begin
      */
-    record Menu(String name, boolean setAside, Joining joining) implements MenuRow {
+    record Menu(String name, boolean setAside, Joining joining, Appearance newItems) implements MenuRow {
         public Menu {
             if (name.isBlank() || name.length() > Limits.TITLE) {
                 throw new IllegalArgumentException("a menu's name has 1 to " + Limits.TITLE + " characters: " + name);
@@ -20,19 +21,23 @@ public sealed interface MenuRow {
         }
 
         public static Menu named(String name) {
-            return new Menu(name, false, Joining.NEVER);
+            return new Menu(name, false, Joining.NEVER, Appearance.PLAIN);
         }
 
         public Menu withName(String newName) {
-            return new Menu(newName, setAside, joining);
+            return new Menu(newName, setAside, joining, newItems);
         }
 
         public Menu withSetAside(boolean newSetAside) {
-            return new Menu(name, newSetAside, joining);
+            return new Menu(name, newSetAside, joining, newItems);
         }
 
         public Menu withJoining(Joining newJoining) {
-            return new Menu(name, setAside, newJoining);
+            return new Menu(name, setAside, newJoining, newItems);
+        }
+
+        public Menu withNewItems(Appearance begin) {
+            return new Menu(name, setAside, joining, begin);
         }
     }
 

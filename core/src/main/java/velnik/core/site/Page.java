@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param topics words that group it with other pages, each spelled one way on the whole site
  * @param date that visitors take it to be of, in the site's time zone; null when it has none
  * @param text names its text in Markdown, kept outside the site; null when it has none
+ * @param locked whether it refuses to be removed
  */
 public record Page(
         PageKind kind,
@@ -27,7 +28,8 @@ public record Page(
         String summary,
         Set<String> topics,
         @Nullable LocalDate date,
-        @Nullable TextHash text) {
+        @Nullable TextHash text,
+        boolean locked) {
 
     public Page {
         if (title.isBlank() || title.length() > Limits.TITLE) {
@@ -42,31 +44,113 @@ public record Page(
 
     public Page withTitle(String newTitle) {
         return new Page(
-                kind, newTitle, slug, slugFollows, reach, keptFromSearchEngines, layout, summary, topics, date, text);
+                kind,
+                newTitle,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                summary,
+                topics,
+                date,
+                text,
+                locked);
     }
 
     public Page withSlug(String newSlug, boolean follows) {
         return new Page(
-                kind, title, newSlug, follows, reach, keptFromSearchEngines, layout, summary, topics, date, text);
+                kind,
+                title,
+                newSlug,
+                follows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                summary,
+                topics,
+                date,
+                text,
+                locked);
     }
 
     public Page withReach(Reach newReach) {
         return new Page(
-                kind, title, slug, slugFollows, newReach, keptFromSearchEngines, layout, summary, topics, date, text);
+                kind,
+                title,
+                slug,
+                slugFollows,
+                newReach,
+                keptFromSearchEngines,
+                layout,
+                summary,
+                topics,
+                date,
+                text,
+                locked);
     }
 
     public Page withLayout(Layout newLayout) {
         return new Page(
-                kind, title, slug, slugFollows, reach, keptFromSearchEngines, newLayout, summary, topics, date, text);
+                kind,
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                newLayout,
+                summary,
+                topics,
+                date,
+                text,
+                locked);
     }
 
     public Page withTopics(Set<String> newTopics) {
         return new Page(
-                kind, title, slug, slugFollows, reach, keptFromSearchEngines, layout, summary, newTopics, date, text);
+                kind,
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                summary,
+                newTopics,
+                date,
+                text,
+                locked);
     }
 
     public Page withDate(@Nullable LocalDate newDate) {
         return new Page(
-                kind, title, slug, slugFollows, reach, keptFromSearchEngines, layout, summary, topics, newDate, text);
+                kind,
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                summary,
+                topics,
+                newDate,
+                text,
+                locked);
+    }
+
+    public Page withLocked(boolean newLocked) {
+        return new Page(
+                kind,
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                summary,
+                topics,
+                date,
+                text,
+                newLocked);
     }
 }

@@ -2,6 +2,8 @@ package velnik.core.change;
 
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
+import static velnik.core.change.Change.Subpages.GO_TOO;
+import static velnik.core.change.Change.Subpages.MOVE_UP;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -13,6 +15,7 @@ import velnik.core.sample.SiteGenerator;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
+import velnik.core.site.RemovalId;
 
 public class ChangesTest {
 
@@ -213,5 +216,30 @@ public class ChangesTest {
         script.does(new Change.SetDate(List.of(canoes), LocalDate.of(2026, 5, 1)))
                 .says("Canoes has another date.");
         script.does(new Change.SetDate(List.of(canoes), null)).says("Canoes has no date any more.");
+    }
+
+    @Test
+    public void lockedPage_isNotRemoved_norIsWhatItStandsUnder_untilItIsUnlocked() {
+        SiteScript script = brackwater();
+        PageId safety = script.page("Safety on the tide");
+        PageId terms = script.page("Terms of hire");
+        String alone = "Safety on the tide is locked, so it stays. Unlock it before you remove it.";
+        script.refuses(removing(GO_TOO, safety), Refusal.PageLocked.class, alone)
+                .refuses(removing(MOVE_UP, safety), Refusal.PageLocked.class, alone)
+                .refuses(removing(GO_TOO, script.page("Hire")), Refusal.PageLocked.class, alone)
+                .refuses(
+                        removing(GO_TOO, script.page("Canoes"), terms, safety),
+                        Refusal.PageLocked.class,
+                        "Terms of hire and 1 more are locked, so they stay. Unlock them before you remove them.")
+                .refuses(new Change.SetLock(List.of(), true), Refusal.NothingNamed.class, "No page is chosen.");
+        script.does(removing(MOVE_UP, script.page("Hire"))).says("Hire is in the bin.");
+        script.does(new Change.SetLock(List.of(safety, terms), false))
+                .says("Safety on the tide and 1 more are no longer locked.");
+        script.does(removing(GO_TOO, safety)).says("Safety on the tide is in the bin.");
+        script.does(new Change.SetLock(List.of(terms), true)).says("Terms of hire is locked.");
+    }
+
+    private static Change removing(Change.Subpages subpages, PageId... pages) {
+        return new Change.RemovePages(new RemovalId("removal-" + pages[0]), List.of(pages), subpages);
     }
 }

@@ -159,6 +159,7 @@ public class JoinsTest {
     @Test
     public void pageFromTheBin_bringsItsItemsBack_andJoinsNothing() {
         SiteScript script = footerTakes(new From.Everywhere());
+        script.does(new Change.SetLock(List.of(script.page("Safety on the tide")), false));
         script.removes("Hire").restores("gone-0").notices();
         assertEquals(times(script, "Footer", "Hire") + times(script, "Footer", "Canoes"), 1);
     }

@@ -17,7 +17,9 @@ import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Joining;
 import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Scope;
@@ -82,6 +84,43 @@ public class MenuChangesTest {
 
     private static MenuChange.RowName row(String id) {
         return new MenuChange.RowName(new MenuRowId(id), null);
+    }
+
+    @Test
+    public void newItems_beginAsTheirMenuSays_andThoseThereStayAsTheyAre() {
+        SiteScript script = brackwater();
+        MenuRowId menu = script.menu("Elsewhere");
+        List<Appearance> there = appearances(script, menu);
+        ItemEdit begin = ItemEdit.NOTHING.withIcon("anchor").withIconAlone(true).withNewTab(true);
+        script.does(new MenuChange.SetNewItems(menu, begin))
+                .says("New items of Elsewhere begin another way; those there stay as they are.");
+        assertEquals(appearances(script, menu), there);
+        MenuRowId club = script.puts(new ItemKind.WebLink("club.example"), "The club", menu)
+                .latest();
+        MenuRowId beneath = script.putsPage("Canoes", club).latest();
+        MenuRowId elsewhere = script.putsPage("Canoes", script.menu("Short")).latest();
+        Appearance begun = new Appearance(
+                false, Appearance.EVERY_DEVICE, "anchor", true, Appearance.Weight.PLAIN, false, true, "");
+        assertEquals(script.site().item(club).appearance(), begun);
+        assertEquals(script.site().item(beneath).appearance(), begun, "at any level");
+        assertEquals(script.site().item(elsewhere).appearance(), Appearance.PLAIN, "only in this menu");
+        script.does(new MenuChange.PlacePages(
+                List.of(new MenuChange.NewPlace(menu, new MenuRowId("placed"), script.page("Kayaks"), ""))));
+        assertEquals(script.site().item(new MenuRowId("placed")).appearance(), begun);
+        script.lets("Elsewhere", new Joining.From.TopLevel(), Joining.Spot.AT_END)
+                .adds("Paddleboards", null);
+        assertEquals(script.site().item(script.joined("Elsewhere").getFirst()).appearance(), begun);
+        script.does(new MenuChange.MoveItems(List.of(elsewhere), Place.firstUnder(menu), null));
+        assertEquals(script.site().item(elsewhere).appearance(), Appearance.PLAIN, "what moves in is no new item");
+        script.does(new MenuChange.CopyMenuRow(menu, "copy"))
+                .puts(new ItemKind.Text(), "Here", script.menu("Elsewhere 2"));
+        assertEquals(script.site().item(script.latest()).appearance(), begun, "a copy begins them so too");
+    }
+
+    private static List<Appearance> appearances(SiteScript script, MenuRowId menu) {
+        return script.site().menus().childrenOf(menu).stream()
+                .map(row -> ((MenuRow.Item) row.value()).appearance())
+                .toList();
     }
 
     @Test

@@ -61,7 +61,7 @@ public class WaitingTest {
                         "The sidebar of Hire and what is under it shows Spring."));
     }
 
-    /** Which pages joined a menu is remembered with it, and is nothing that waits. */
+    /** A lock, how new items begin, and which pages joined a menu are nothing that visitors notice, so nothing that waits. */
     @Test
     public void waiting_tellsWhatHappenedToAMenuItself() {
         SiteScript script = brackwater()
@@ -70,6 +70,8 @@ public class WaitingTest {
         Site live = script.site();
         script.adds("Paddleboards", null).removes("Paddleboards");
         script.removes(script.joined("Short").getFirst());
+        script.does(new Change.SetLock(List.of(script.page("Canoes")), true))
+                .does(new MenuChange.SetNewItems(script.menu("Short"), ItemEdit.hidden(true)));
         assertEquals(Waiting.between(live, script.site()), List.of());
         script.does(new MenuChange.RenameMenu(script.menu("Short"), "Brief"))
                 .does(new MenuChange.SetAside(List.of(script.menu("Brief")), true))

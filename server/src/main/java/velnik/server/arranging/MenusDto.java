@@ -28,6 +28,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
      * @param zones where it stands for some page
      * @param follows whether it holds one list of the whole tree
      * @param joining which new pages come into it by themselves
+     * @param newItems how items that are added to it begin
      * @param rows in reading order
      */
     record MenuDto(
@@ -38,7 +39,30 @@ record MenusDto(long revision, List<MenuDto> menus) {
             int items,
             boolean follows,
             JoiningDto joining,
+            AppearanceDto newItems,
             List<MenuRowDto> rows) {}
+
+    record AppearanceDto(
+            boolean hidden,
+            List<Device> devices,
+            String icon,
+            boolean iconAlone,
+            Appearance.Weight weight,
+            boolean farEnd,
+            boolean newTab,
+            String note) {
+        static AppearanceDto of(Appearance appearance) {
+            return new AppearanceDto(
+                    appearance.hidden(),
+                    appearance.devices().stream().sorted().toList(),
+                    appearance.icon(),
+                    appearance.iconAlone(),
+                    appearance.weight(),
+                    appearance.farEnd(),
+                    appearance.newTab(),
+                    appearance.note());
+        }
+    }
 
     /**
      * One row of a menu.
@@ -95,6 +119,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
                                 .anyMatch(row -> row.kind().list() != null
                                         && row.kind().list().source() == KindDto.Source.WHOLE_TREE),
                         JoiningDto.of(menu.joining()),
+                        AppearanceDto.of(menu.newItems()),
                         rows));
             }
         }

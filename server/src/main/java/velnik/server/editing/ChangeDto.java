@@ -26,12 +26,14 @@ import velnik.core.site.RemovalId;
     @JsonSubTypes.Type(value = ChangeDto.SetLayout.class, name = "setLayout"),
     @JsonSubTypes.Type(value = ChangeDto.SetTopics.class, name = "setTopics"),
     @JsonSubTypes.Type(value = ChangeDto.SetDate.class, name = "setDate"),
+    @JsonSubTypes.Type(value = ChangeDto.SetLock.class, name = "setLock"),
     @JsonSubTypes.Type(value = ChangeDto.RemovePages.class, name = "removePages"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.RenameMenu.class, name = "renameMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.SetAside.class, name = "setAside"),
     @JsonSubTypes.Type(value = MenuChangeDto.SetJoining.class, name = "setJoining"),
+    @JsonSubTypes.Type(value = MenuChangeDto.SetNewItems.class, name = "setNewItems"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddItems.class, name = "addItems"),
     @JsonSubTypes.Type(value = MenuChangeDto.PlacePages.class, name = "placePages"),
     @JsonSubTypes.Type(value = MenuChangeDto.TakePagesOut.class, name = "takePagesOut"),
@@ -54,6 +56,7 @@ sealed interface ChangeDto
                 ChangeDto.SetLayout,
                 ChangeDto.SetTopics,
                 ChangeDto.SetDate,
+                ChangeDto.SetLock,
                 ChangeDto.RemovePages,
                 ChangeDto.Restore,
                 MenuChangeDto {
@@ -134,6 +137,13 @@ sealed interface ChangeDto
     }
 
     /** @param date null for none */
+    record SetLock(@NotNull List<String> pages, boolean locked) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetLock(pages.stream().map(PageId::new).toList(), locked);
+        }
+    }
+
     record SetDate(@NotNull List<String> pages, @Nullable LocalDate date) implements ChangeDto {
         @Override
         public Change change() {

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
+import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.entry.PastedItems;
 import velnik.core.explanation.ReachSentence;
@@ -89,8 +90,18 @@ class EditingController {
     /** @param refused what is wrong with which line; with any of these the list is not taken */
     record ItemsPreview(int items, String summary, List<String> refused) {}
 
-    /** @param told the first of them what would happen */
-    record TriedDto(List<String> told) {}
+    /**
+     * @param told the first of them what would happen; empty when it cannot
+     * @param refused why it cannot; null when it can
+     */
+    record TriedDto(List<String> told, @Nullable String refused) {
+        static TriedDto of(Outcome outcome) {
+            return switch (outcome) {
+                case Outcome.Applied applied -> new TriedDto(WorkingCopy.told(applied), null);
+                case Outcome.Refused(Refusal why) -> new TriedDto(List.of(), why.sentence());
+            };
+        }
+    }
 
     record ReachDto(String sentence) {}
 
@@ -141,12 +152,12 @@ class EditingController {
         return answer(person, workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes));
     }
 
-    /** What the person would be told of these changes. Changes nothing. */
+    /** What the person would be told of these changes, or why they cannot be. Changes nothing. */
     @PostMapping(path = "/changes", params = "dryRun=true")
     TriedDto wouldChange(@RequestParam boolean dryRun, @Valid @RequestBody Edit edit, Principal person) {
         List<Change> changes =
                 edit.changes().stream().map(dto -> understood(dto::change)).toList();
-        return new TriedDto(workingCopy.wouldTell(person.getName(), changes));
+        return TriedDto.of(workingCopy.tried(person.getName(), changes));
     }
 
     @PostMapping("/undo")
@@ -177,10 +188,13 @@ class EditingController {
     @PostMapping(path = "/imports/items", params = "dryRun=true")
     ItemsPreview previewItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste, Principal person) {
         PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), paste.place()));
-        List<String> refused = read.refused().isEmpty()
-                ? workingCopy.wouldRefuse(person.getName(), List.of(new MenuChange.AddItems(read.items()))).stream()
-                        .toList()
-                : read.refused().stream().limit(OutlineImports.LINES_SHOWN).toList();
+        List<String> refused = read.refused();
+        if (refused.isEmpty()
+                && workingCopy.tried(person.getName(), List.of(new MenuChange.AddItems(read.items())))
+                        instanceof Outcome.Refused(Refusal why)) {
+            refused = List.of(why.sentence());
+        }
+        refused = refused.stream().limit(OutlineImports.LINES_SHOWN).toList();
         return new ItemsPreview(read.items().size(), read.summary(), refused);
     }
 

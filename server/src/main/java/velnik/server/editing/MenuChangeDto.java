@@ -51,6 +51,25 @@ sealed interface MenuChangeDto extends ChangeDto {
         }
     }
 
+    /** What is left out stays as it is. */
+    record SetNewItems(
+            @NotNull String menu,
+            @Nullable Boolean hidden,
+            @Nullable Set<Device> devices,
+            @Nullable String icon,
+            @Nullable Boolean iconAlone,
+            Appearance.@Nullable Weight weight,
+            @Nullable Boolean farEnd,
+            @Nullable Boolean newTab,
+            @Nullable String note)
+            implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.SetNewItems(
+                    new MenuRowId(menu), edit(null, hidden, devices, icon, iconAlone, weight, farEnd, newTab, note));
+        }
+    }
+
     record AddItems(@NotNull List<NewItem> items) implements MenuChangeDto {
         @Override
         public Change change() {
@@ -152,16 +171,7 @@ sealed interface MenuChangeDto extends ChangeDto {
         public Change change() {
             return new MenuChange.SetItems(
                     rows.stream().map(RowName::name).toList(),
-                    new MenuChange.ItemEdit(
-                            Optional.ofNullable(label),
-                            Optional.ofNullable(hidden),
-                            Optional.ofNullable(devices),
-                            Optional.ofNullable(icon),
-                            Optional.ofNullable(iconAlone),
-                            Optional.ofNullable(weight),
-                            Optional.ofNullable(farEnd),
-                            Optional.ofNullable(newTab),
-                            Optional.ofNullable(note)));
+                    edit(label, hidden, devices, icon, iconAlone, weight, farEnd, newTab, note));
         }
     }
 
@@ -238,6 +248,28 @@ sealed interface MenuChangeDto extends ChangeDto {
                     under == null ? null : new PageId(under),
                     behind.stream().limit(Anchor.REMEMBERED).map(PageId::new).toList());
         }
+    }
+
+    private static MenuChange.ItemEdit edit(
+            @Nullable String label,
+            @Nullable Boolean hidden,
+            @Nullable Set<Device> devices,
+            @Nullable String icon,
+            @Nullable Boolean iconAlone,
+            Appearance.@Nullable Weight weight,
+            @Nullable Boolean farEnd,
+            @Nullable Boolean newTab,
+            @Nullable String note) {
+        return new MenuChange.ItemEdit(
+                Optional.ofNullable(label),
+                Optional.ofNullable(hidden),
+                Optional.ofNullable(devices),
+                Optional.ofNullable(icon),
+                Optional.ofNullable(iconAlone),
+                Optional.ofNullable(weight),
+                Optional.ofNullable(farEnd),
+                Optional.ofNullable(newTab),
+                Optional.ofNullable(note));
     }
 
     private static @Nullable MenuRowId id(@Nullable String id) {

@@ -28,7 +28,8 @@ record PageDto(
         Layout layout,
         String summary,
         List<String> topics,
-        @Nullable LocalDate date) {
+        @Nullable LocalDate date,
+        boolean locked) {
 
     static PageDto of(PageId id, @Nullable PageId parent, @Nullable PageId after, Page page) {
         return new PageDto(
@@ -44,6 +45,7 @@ record PageDto(
                 page.layout(),
                 page.summary(),
                 page.topics().stream().sorted().toList(),
-                page.date());
+                page.date(),
+                page.locked());
     }
 }

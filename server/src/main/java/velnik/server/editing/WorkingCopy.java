@@ -141,7 +141,8 @@ public class WorkingCopy {
         };
     }
 
-    private Outcome tried(String person, List<Change> changes) {
+    /** What would become of these changes. Changes nothing. */
+    Outcome tried(String person, List<Change> changes) {
         return Changes.applyAll(state.site(), changes, new Circumstances(now(), person));
     }
 
@@ -149,23 +150,8 @@ public class WorkingCopy {
         return clock.instant().truncatedTo(ChronoUnit.MILLIS);
     }
 
-    /** The sentences that the person would be told of these changes, or why they cannot be. Changes nothing. */
-    public List<String> wouldTell(String person, List<Change> changes) {
-        return switch (tried(person, changes)) {
-            case Outcome.Refused(Refusal why) -> throw Refusals.problem(why);
-            case Outcome.Applied applied -> told(applied);
-        };
-    }
-
-    /** Why these changes cannot be; empty when they can. Changes nothing. */
-    Optional<String> wouldRefuse(String person, List<Change> changes) {
-        return switch (tried(person, changes)) {
-            case Outcome.Refused(Refusal why) -> Optional.of(why.sentence());
-            case Outcome.Applied applied -> Optional.empty();
-        };
-    }
-
-    private static List<String> told(Outcome.Applied applied) {
+    /** The first of the sentences is what happens. */
+    static List<String> told(Outcome.Applied applied) {
         List<String> told = new ArrayList<>();
         told.add(applied.sentence());
         applied.notices().stream().map(Notice::sentence).forEach(told::add);

@@ -60,6 +60,8 @@ class PageEntity {
     @Nullable
     String textHash;
 
+    boolean locked;
+
     @SuppressWarnings("NullAway.Init")
     protected PageEntity() {}
 
@@ -79,6 +81,7 @@ class PageEntity {
         entity.topics = forms.writeTexts(page.topics().stream().sorted().toList());
         entity.date = page.date();
         entity.textHash = page.text() == null ? null : page.text().value();
+        entity.locked = page.locked();
         return entity;
     }
 
@@ -94,6 +97,7 @@ class PageEntity {
                 summary,
                 Set.copyOf(forms.readTexts(topics)),
                 date,
-                textHash == null ? null : new TextHash(textHash));
+                textHash == null ? null : new TextHash(textHash),
+                locked);
     }
 }

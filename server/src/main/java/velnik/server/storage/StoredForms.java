@@ -9,6 +9,7 @@ import com.fasterxml.jackson.annotation.PropertyAccessor;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -40,7 +41,11 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 4;
+    static final int FORMAT = 5;
+
+    /** From the first format to the second, and so on. */
+    private static final List<UnaryOperator<JsonNode>> UPGRADES =
+            List.of(FormatTwo::upgraded, FormatThree::upgraded, FormatFour::upgraded, FormatFive::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
@@ -150,12 +155,14 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetLayout.class, name = "setLayout"),
         @JsonSubTypes.Type(value = Change.SetTopics.class, name = "setTopics"),
         @JsonSubTypes.Type(value = Change.SetDate.class, name = "setDate"),
+        @JsonSubTypes.Type(value = Change.SetLock.class, name = "setLock"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
         @JsonSubTypes.Type(value = MenuChange.AddMenu.class, name = "addMenu"),
         @JsonSubTypes.Type(value = MenuChange.RenameMenu.class, name = "renameMenu"),
         @JsonSubTypes.Type(value = MenuChange.SetAside.class, name = "setAside"),
         @JsonSubTypes.Type(value = MenuChange.SetJoining.class, name = "setJoining"),
+        @JsonSubTypes.Type(value = MenuChange.SetNewItems.class, name = "setNewItems"),
         @JsonSubTypes.Type(value = MenuChange.AddItems.class, name = "addItems"),
         @JsonSubTypes.Type(value = MenuChange.PlacePages.class, name = "placePages"),
         @JsonSubTypes.Type(value = MenuChange.TakePagesOut.class, name = "takePagesOut"),
@@ -236,15 +243,15 @@ class StoredForms {
 
     /** What was written, as the newest format has it. */
     private JsonNode current(int format, String text) {
-        return switch (format) {
-            case 1 -> FormatFour.upgraded(FormatThree.upgraded(FormatTwo.upgraded(json.readTree(text))));
-            case 2 -> FormatFour.upgraded(FormatThree.upgraded(json.readTree(text)));
-            case 3 -> FormatFour.upgraded(json.readTree(text));
-            case FORMAT -> json.readTree(text);
-            default ->
-                throw new IllegalStateException("this data was written by a newer Velnik (format " + format
-                        + "); this one reads up to format " + FORMAT);
-        };
+        if (format > FORMAT) {
+            throw new IllegalStateException("this data was written by a newer Velnik (format " + format
+                    + "); this one reads up to format " + FORMAT);
+        }
+        JsonNode node = json.readTree(text);
+        for (UnaryOperator<JsonNode> upgrade : UPGRADES.subList(format - 1, UPGRADES.size())) {
+            node = upgrade.apply(node);
+        }
+        return node;
     }
 
     private static <K, V> List<StoredRow<K, V>> rows(Outline<K, V> outline) {

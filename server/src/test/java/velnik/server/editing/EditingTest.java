@@ -57,11 +57,17 @@ public class EditingTest {
             Caller owner = own.mara();
             String before = owner.pages();
             String remove = "{'kind':'removePages','removal':'gone','pages':['hire'],'subpages':'GO_TOO'}";
-            var told = owner.posts(
-                            "/-/api/changes?dryRun=true",
-                            "{'request':'only-asking','basedOn':" + owner.revision() + ",'changes':[" + remove + "]}")
-                    .answers(200)
-                    .json();
+            var refused = owner.tries(remove).answers(200).json();
+            assertEquals(
+                    refused.path("refused").asString(),
+                    "Safety on the tide is locked, so it stays. Unlock it before you remove it.");
+            assertEquals(refused.path("told").size(), 0);
+            owner.edits(remove).refuses(422, "page-locked");
+            assertEquals(owner.pages(), before);
+            owner.edits("{'kind':'setLock','pages':['safety-on-the-tide'],'locked':false}")
+                    .answers(200);
+            before = owner.pages();
+            var told = owner.tries(remove).answers(200).json();
             assertEquals(told.path("told").path(0).asString(), "Hire is in the bin.");
             assertEquals(told.path("told").path(1).asString(), "6 subpages go with it.");
             assertEquals(owner.pages(), before);

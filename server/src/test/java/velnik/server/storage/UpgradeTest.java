@@ -30,7 +30,9 @@ import velnik.core.change.Undoing;
 import velnik.core.compare.Difference;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.sample.Brackwater;
+import velnik.core.site.Appearance;
 import velnik.core.site.Layout;
+import velnik.core.site.MenuRow;
 import velnik.core.site.Page;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
@@ -65,6 +67,10 @@ public class UpgradeTest {
             assertEquals(stored.revision(), 4);
             assertEquals(site.pages().size(), 49);
             assertTrue(site.pages().walk().stream().allMatch(row -> row.value().layout() == Layout.STANDARD));
+            assertTrue(site.pages().walk().stream().noneMatch(row -> row.value().locked()));
+            assertTrue(site.menus().top().stream()
+                    .map(row -> (MenuRow.Menu) row.value())
+                    .allMatch(menu -> menu.newItems().equals(Appearance.PLAIN)));
             assertEquals(firstLabels(site), List.of("Home", "News", "Hire"));
             assertEquals(
                     firstLabels(storage.releases().findNewest().orElseThrow().site()),

@@ -1,0 +1,1 @@
+alter table page add column locked boolean default false not null;
