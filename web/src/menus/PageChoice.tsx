@@ -1,6 +1,6 @@
 import { Select } from "antd";
 import type { WorkingCopy } from "../working-copy/store";
-import { addressOf, pageOf } from "../working-copy/tree";
+import { pageOptions } from "../working-copy/tree";
 
 /** One page of the tree, found by its title or address. */
 export function PageChoice(props: {
@@ -9,7 +9,6 @@ export function PageChoice(props: {
   readonly value: string | null;
   readonly onChange: (page: string) => void;
 }) {
-  const { tree } = props.copy;
   return (
     <Select
       id={props.id}
@@ -17,10 +16,7 @@ export function PageChoice(props: {
       optionFilterProp="label"
       value={props.value}
       onChange={props.onChange}
-      options={[...tree.pages.keys()].map((page) => ({
-        value: page,
-        label: `${pageOf(tree, page).title} ${addressOf(tree, page)}`,
-      }))}
+      options={pageOptions(props.copy.tree)}
     />
   );
 }

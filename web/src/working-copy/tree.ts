@@ -114,6 +114,15 @@ export function endOf(tree: PageTree, parent: string | null): PlaceDto {
   return { parent, after: childrenOf(tree, parent).at(-1) ?? null };
 }
 
+/** All pages as entries of a list that drops down, found by title and address. */
+export function pageOptions(tree: PageTree) {
+  return [...tree.pages].map(([id, { title }]) => ({
+    value: id,
+    title,
+    label: `${title} ${addressOf(tree, id)}`,
+  }));
+}
+
 /** Every topic that a page has, in the order of the alphabet. */
 export function topicsOf(tree: PageTree): string[] {
   const topics = new Set([...tree.pages.values()].flatMap((page) => page.topics));

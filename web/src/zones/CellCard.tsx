@@ -7,8 +7,9 @@ import { Problem } from "../shared/Problem";
 import { SteadyButton } from "../shared/SteadyButton";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { PlacedMenu } from "./PlacedMenu";
+import { ScopePages } from "./ScopePages";
 import { added, altered, around, instead, moved, type Part, saysOf, without, withPart } from "./says";
-import { scopeKey, scopeName } from "./scopes";
+import { pagesScope, scopeKey, scopeName } from "./scopes";
 import { useSaying } from "./useZones";
 
 type Mode = "wider" | "instead" | "around";
@@ -25,6 +26,8 @@ export function CellCard(props: {
   readonly ofPage: boolean;
   /** Opened by key, which goes on from here and comes back with Escape. */
   readonly takesFocus: boolean;
+  /** The exception is for other pages now. */
+  readonly onScope: (scope: ScopeDto) => void;
   readonly onLeave: () => void;
   readonly menus: readonly MenuDto[];
 }) {
@@ -107,6 +110,20 @@ export function CellCard(props: {
           </div>
         </>
       )}
+      {!props.ofPage && scope.kind === "PAGES" && (
+        <ScopePages
+          copy={copy}
+          store={store}
+          table={table}
+          scope={scope}
+          onScope={(next) => {
+            setWanted(mode);
+            setScope(next);
+            props.onScope(next);
+          }}
+          onResult={(result) => setProblem(result.ok ? null : result.sentence)}
+        />
+      )}
       <Problem sentence={problem} />
       {!everywhere && (
         <div className="fields">
@@ -154,7 +171,7 @@ function choices(page: string, copy: WorkingCopy): ScopeDto[] {
     { kind: "EVERYWHERE", page: null, layout: null, pages: null },
     { kind: "SECTION", page, layout: null, pages: null },
     { kind: "LAYOUT", page: null, layout, pages: null },
-    { kind: "PAGES", page: null, layout: null, pages: [page] },
+    pagesScope([page]),
   ];
 }
 

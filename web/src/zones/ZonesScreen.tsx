@@ -11,7 +11,7 @@ import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf, pathTo } from "../working-copy/tree";
 import { CellCard } from "./CellCard";
-import { capital, scopeKey, scopeName, scopesOf } from "./scopes";
+import { capital, pagesScope, scopeKey, scopeName, scopesOf } from "./scopes";
 import { useZones } from "./useZones";
 import { ZoneTable } from "./ZoneTable";
 import "./zones.css";
@@ -22,6 +22,8 @@ type Chosen = {
   readonly scope: ScopeDto;
   readonly ofPage: boolean;
   readonly byKey: boolean;
+  /** Tells the card from others, and stays while the pages of the scope become others. */
+  readonly card: string;
 };
 
 /** The zone table: scopes down, zones across, and what the page in the window has, with the reason. */
@@ -58,7 +60,7 @@ function ZonesScreen(props: {
   const rows = withDrafts(table, drafts, copy);
   const title = pageOf(copy.tree, page).title;
   const choose = (zone: Zone, scope: ScopeDto, ofPage: boolean, byKey: boolean) =>
-    setChosen({ zone, scope, ofPage, byKey });
+    setChosen({ zone, scope, ofPage, byKey, card: `${zone} ${ofPage ? page : scopeKey(scope)}` });
   const isChosen = (zone: Zone, scope: ScopeDto, ofPage: boolean) =>
     chosen?.zone === zone &&
     chosen.ofPage === ofPage &&
@@ -66,7 +68,7 @@ function ZonesScreen(props: {
   const ownScope: ScopeDto =
     childrenOf(copy.tree, page).length > 0 && page !== copy.tree.home
       ? { kind: "SECTION", page, layout: null, pages: null }
-      : { kind: "PAGES", page: null, layout: null, pages: [page] };
+      : pagesScope([page]);
   return (
     <Split
       whole={whole}
@@ -129,7 +131,7 @@ function ZonesScreen(props: {
       card={
         chosen ? (
           <CellCard
-            key={`${chosen.zone} ${chosen.ofPage ? page : scopeKey(chosen.scope)}`}
+            key={chosen.ofPage ? `${chosen.zone} ${page}` : chosen.card}
             copy={copy}
             store={store}
             table={table}
@@ -138,6 +140,10 @@ function ZonesScreen(props: {
             scope={chosen.ofPage ? ownScope : chosen.scope}
             ofPage={chosen.ofPage}
             takesFocus={chosen.byKey}
+            onScope={(scope) => {
+              setDrafts(drafts.map((draft) => (scopeKey(draft) === scopeKey(chosen.scope) ? scope : draft)));
+              setChosen({ ...chosen, scope });
+            }}
             onLeave={() => stopRef.current?.focus()}
             menus={menus.menus.menus}
           />

@@ -20,6 +20,10 @@ export function scopeName(tree: PageTree, scope: ScopeDto): string {
   }
 }
 
+export function pagesScope(pages: readonly string[]): ScopeDto {
+  return { kind: "PAGES", page: null, layout: null, pages: [...pages].sort() };
+}
+
 /** All scopes that an exception could be for: sections, layouts, single pages. */
 export function scopesOf(tree: PageTree): ScopeDto[] {
   const sections: ScopeDto[] = [];
@@ -27,7 +31,7 @@ export function scopesOf(tree: PageTree): ScopeDto[] {
   for (const page of tree.pages.keys()) {
     if (childrenOf(tree, page).length > 0)
       sections.push({ kind: "SECTION", page, layout: null, pages: null });
-    pages.push({ kind: "PAGES", page: null, layout: null, pages: [page] });
+    pages.push(pagesScope([page]));
   }
   const layouts = (["STANDARD", "WIDE", "LANDING"] as const).map(
     (layout): ScopeDto => ({ kind: "LAYOUT", page: null, layout, pages: null }),
