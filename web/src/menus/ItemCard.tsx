@@ -1,6 +1,6 @@
 import { Button, Select } from "antd";
 import { useState } from "react";
-import type { ChangeDto, MenuRowDto } from "../api/client";
+import type { ChangeDto, MenuDto, MenuRowDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -18,6 +18,7 @@ export function ItemCard(props: {
   readonly store: WorkingCopyStore;
   readonly node: Node;
   readonly row: MenuRowDto;
+  readonly menus: readonly MenuDto[];
 }) {
   const { store, node, row } = props;
   const [problem, setProblem] = useState<string | null>(null);
@@ -151,6 +152,19 @@ function Leads(props: Sending) {
         </>
       );
     case "OTHER_MENU":
+      return (
+        <>
+          <label htmlFor="shown-menu">Shows</label>
+          <Select
+            id="shown-menu"
+            value={row.kind.menu}
+            onChange={(menu) => void send({ kind: "setItemKind", item: row.item, to: { ...row.kind, menu } })}
+            options={props.menus
+              .filter((menu) => menu.id !== props.node.menu.id)
+              .map((menu) => ({ value: menu.id, label: `All items of ${menu.name}` }))}
+          />
+        </>
+      );
     case "HEADING":
     case "TEXT":
       return null;

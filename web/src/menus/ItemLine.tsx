@@ -41,6 +41,10 @@ export function ItemLine(props: {
   /** Offers for what is typed are on their way; keys count on in what will come. */
   const waits = text !== "" && (query.isPlaceholderData || !query.data);
   const at = indexIn(offers, chosen);
+  const offered = useRef<HTMLDivElement>(null);
+  // At the lower edge of the outline they would be out of sight.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever others are offered
+  useEffect(() => offered.current?.scrollIntoView({ block: "nearest" }), [offers.length]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the field keeps the focus when it comes to stand elsewhere
   useEffect(() => field.current?.focus(), [props.place]);
 
@@ -55,7 +59,7 @@ export function ItemLine(props: {
   };
   const pasting = usePasting(props.onForetell, props.onPaste);
   // What was offered for the text as it is now, not for the one before the last key.
-  const offered = async () => {
+  const meant = async () => {
     const current = waits ? await api.offers(menu, text) : (query.data ?? []);
     return current[indexIn(current, chosen)];
   };
@@ -85,7 +89,7 @@ export function ItemLine(props: {
           event.stopPropagation();
           if (event.key === "Enter" && pasting.waits) void pasting.confirm();
           else if (event.key === "Escape" && pasting.waits) pasting.discard();
-          else if (event.key === "Enter" && text !== "") void take(props.onAdd(offered()));
+          else if (event.key === "Enter" && text !== "") void take(props.onAdd(meant()));
           else if (event.key === "Escape") return props.onLeave();
           else if (event.key === "ArrowDown")
             setChosen(waits ? (chosen ?? 0) + 1 : Math.min(at + 1, offers.length - 1));
@@ -96,10 +100,10 @@ export function ItemLine(props: {
         }}
       />
       {offers.length > 0 && (
-        <div className="offers" role="listbox" id={list} aria-label="What it could be">
+        <div ref={offered} className="offers" role="listbox" id={list} aria-label="What it could be">
           {offers.map((offer, index) => (
             <div
-              key={`${offer.offer} ${offer.kind?.page ?? ""}`}
+              key={`${offer.offer} ${offer.kind?.page ?? offer.words}`}
               id={`${list}-${index}`}
               role="option"
               tabIndex={-1}
@@ -140,6 +144,10 @@ function wordsFor(offer: OfferDto): string {
       return "as a heading";
     case "TEXT":
       return "as a text";
+    case "LIST":
+      return "as a list that fills itself";
+    case "MENU":
+      return "all items of that menu";
     case "NEW_PAGE":
       return "as a new page";
     case "REFUSED":

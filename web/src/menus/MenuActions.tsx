@@ -1,6 +1,8 @@
+import type { OfferDto } from "../api/client";
 import { Action } from "../outline/Action";
 import { MovesAcross, MovesAlong } from "../outline/MoveActions";
 import type { Move } from "../outline/moves";
+import { FillButton } from "./FillButton";
 import { type kindOfRows, listedPage, type Node } from "./outline";
 
 /** What can be done to the selected row of a menu. */
@@ -27,6 +29,7 @@ export function MenuActions(props: {
   readonly may: (move: Move) => boolean;
   readonly onMove: (move: Move) => void;
   readonly onDo: (deed: Deed) => void;
+  readonly onFill: (offer: OfferDto) => void;
 }) {
   const { node, onDo } = props;
   const does = (deed: Deed) => ({ onClick: () => onDo(deed) });
@@ -74,6 +77,7 @@ export function MenuActions(props: {
         <>
           <Action label="+ item" hint="Add an item at its end (N)" {...does("under")} />
           <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
+          <FillButton menu={node.menu.id} onChoose={props.onFill} />
           {along}
           {moveTo}
           <Action label="Rename" hint="Edit the name (Enter)" {...does("label")} />
@@ -94,6 +98,7 @@ export function MenuActions(props: {
           <Action label="+ below" hint="Add an item below (N)" {...does("below")} />
           <Action label="+ under" hint="Add an item under it (N, then Tab)" {...does("under")} />
           <Action label="+ pages" hint="Choose many pages from the tree (P)" {...does("pick")} />
+          <FillButton menu={node.menu.id} onChoose={props.onFill} />
           {moving}
           {along}
           {moveTo}

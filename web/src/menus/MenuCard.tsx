@@ -75,15 +75,15 @@ export function MenuCard(props: {
         <Button onClick={() => void stand()}>Let it stand there on every page</Button>
         <Link to="/zones">All zones</Link>
       </div>
+      <h3>New open pages</h3>
+      {menu.follows && <p className="hint">Those its list yields stand in it already; none comes twice.</p>}
+      <JoiningFields copy={copy} menu={menu} send={send} />
       <h3>New items</h3>
       <p className="hint">How items begin that are added from now on; those there stay as they are.</p>
       <div className="fields">
         <Shows rows={[menu.newItems]} onEdit={begin} />
         <Look rows={[menu.newItems]} onEdit={begin} leads />
       </div>
-      <h3>New open pages</h3>
-      {menu.follows && <p className="hint">Those its list yields stand in it already; none comes twice.</p>}
-      <JoiningFields copy={copy} menu={menu} send={send} />
     </section>
   );
 }

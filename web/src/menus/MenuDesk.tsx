@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
-import type { MenuDto, RowPlace } from "../api/client";
+import type { MenuDto, OfferDto, RowPlace } from "../api/client";
 import { Count } from "../outline/Count";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
@@ -18,13 +18,13 @@ import { lettersAct } from "../shell/keys";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf } from "../working-copy/tree";
 import { type Adding, addingBelow, addingTo, addingUnder, nested, outOf, shownAt } from "./adding";
-import { changesOf, moveOf, set, wrapping } from "./deeds";
+import { addOffered, changesOf, moveOf, set, wrapping } from "./deeds";
 import { judge, loadOf } from "./dropping";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
 import { type Deed, MenuActions } from "./MenuActions";
 import { type ItemFinding, MenuFinder } from "./MenuFinder";
-import { endUnder, kindOfRows, type MenuOutline, type Node, nodeOf, placeAt } from "./outline";
+import { kindOfRows, type MenuOutline, type Node, nodeOf, placeBelow } from "./outline";
 import { useAdding } from "./useAdding";
 import { useGestures } from "./useGestures";
 import { listWords } from "./words";
@@ -106,14 +106,23 @@ export function MenuDesk(props: {
     open(addingUnder(outline, rows, node));
   };
   const pick = (node: Node) => {
-    if (node.row?.foreign) return;
-    const parent = node.parent === null ? node : nodeOf(outline, node.parent);
-    if (parent.row?.foreign) return;
+    const place = placeBelow(outline, node);
+    if (!place) return;
     props.onPick({
-      place: node.parent === null ? endUnder(outline, node) : placeAt(outline, parent, node.id),
+      place,
       menu: node.menu,
       where: node.parent === null ? `for ${node.menu.name}` : `after ${titleOf(node) || "the list"}`,
     });
+  };
+  const fill = async (node: Node, offer: OfferDto) => {
+    const place = placeBelow(outline, node);
+    if (!place) return;
+    unfold(node.menu.id);
+    const id = newId();
+    const result = await addOffered(store, copy.tree, offer, id, place);
+    told(node, result);
+    if (result.ok) select(`${node.menu.id}/${id}`);
+    backToOutline();
   };
   /** A menu just made, which can be filled before the outline has come with it. */
   const fresh = useRef<string | null>(null);
@@ -275,6 +284,7 @@ export function MenuDesk(props: {
             may={(to) => moveOf(outline, copy.tree, nodes, to) !== null}
             onMove={move}
             onDo={perform}
+            onFill={(offer) => void fill(selected, offer)}
           />
         </Later>
       )}

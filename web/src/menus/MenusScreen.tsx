@@ -186,7 +186,14 @@ function MenusScreen({
           ) : several.length > 1 ? (
             <ItemsCard key={selected.id} store={store} nodes={several} at={selected} />
           ) : selected.row ? (
-            <ItemCard key={selected.id} copy={copy} store={store} node={selected} row={selected.row} />
+            <ItemCard
+              key={selected.id}
+              copy={copy}
+              store={store}
+              node={selected}
+              row={selected.row}
+              menus={menus.menus.menus}
+            />
           ) : (
             <MenuCard key={selected.id} copy={copy} store={store} menu={selected.menu} />
           )}

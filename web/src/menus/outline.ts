@@ -121,6 +121,13 @@ export function endUnder(outline: MenuOutline, parent: Node): RowPlace {
   return placeAt(outline, parent, childrenOf(outline, parent.id).at(-1) ?? null);
 }
 
+/** Right after a row; for a menu, at its end. Null where it belongs to another menu. */
+export function placeBelow(outline: MenuOutline, node: Node): RowPlace | null {
+  if (node.parent === null) return endUnder(outline, node);
+  const parent = nodeOf(outline, node.parent);
+  return node.row?.foreign || parent.row?.foreign ? null : placeAt(outline, parent, node.id);
+}
+
 /** Rows that can go together: all menus, all items of the owner's own, or all rows of lists; null for anything else. */
 export function kindOfRows(nodes: readonly Node[]): "menus" | "items" | "listed" | null {
   if (nodes.length === 0) return null;

@@ -14,6 +14,7 @@ export function Removing(props: {
   readonly onChange: (change: ChangeDto) => void;
 }) {
   const { copy, page } = props;
+  const { locked } = pageOf(copy.tree, page);
   const subpages = childrenOf(copy.tree, page).length;
   const change = (what: "GO_TOO" | "MOVE_UP"): ChangeDto => ({
     kind: "removePages",
@@ -34,7 +35,7 @@ export function Removing(props: {
       <div className="fields">
         <Lock
           pages={[pageOf(copy.tree, page)]}
-          onLock={(locked) => props.onChange({ kind: "setLock", pages: [page], locked })}
+          onLock={(lock) => props.onChange({ kind: "setLock", pages: [page], locked: lock })}
         />
       </div>
       <p className="hint">
@@ -42,11 +43,15 @@ export function Removing(props: {
           `${would.data?.told.slice(1).join(" ") || "Nothing else is affected."} The bin keeps it.`}
       </p>
       <div className="choices">
-        <Button size="small" onClick={() => props.onChange(change("GO_TOO"))}>
+        <Button
+          size="small"
+          disabled={!!would.data?.refused}
+          onClick={() => props.onChange(change("GO_TOO"))}
+        >
           {subpages === 0 ? "To the bin" : "To the bin with its subpages"}
         </Button>
         {subpages > 0 && (
-          <Button size="small" onClick={() => props.onChange(change("MOVE_UP"))}>
+          <Button size="small" disabled={locked} onClick={() => props.onChange(change("MOVE_UP"))}>
             To the bin, its subpages move up
           </Button>
         )}

@@ -123,7 +123,7 @@ final class MenuTelling {
         String more = beneath == 0 ? "" : " with " + beneath + (beneath == 1 ? " item" : " items") + " beneath";
         String where =
                 into(Objects.requireNonNull(add.items().getFirst().place().parent()));
-        return new Telling("Add " + what + more + where, what + " added" + where + more + ".");
+        return new Telling("Add " + what + more + where, Words.capital(what) + " added" + where + more + ".");
     }
 
     private Telling placed(MenuChange.PlacePages place) {

@@ -6,13 +6,18 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.regex.Pattern;
 import velnik.core.address.Addresses;
 import velnik.core.address.Links;
+import velnik.core.explanation.Words;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
 import velnik.core.site.ItemKind;
+import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -23,6 +28,9 @@ import velnik.core.text.Latin;
 public final class Offers {
     private static final int PAGES = 8;
     private static final Pattern GAPS = Pattern.compile("[^\\p{L}\\p{N}]+");
+
+    /** Pages of which what is under them is offered as a list. */
+    private static final int BRANCHES = 2;
 
     private Offers() {}
 
@@ -38,6 +46,12 @@ public final class Offers {
 
         record OfText(String label) implements Offer {}
 
+        /** Rows that come by themselves. */
+        record OfList(ItemKind.PageList list, String words) implements Offer {}
+
+        /** All items of another menu. */
+        record OfMenu(MenuRowId menu, String name) implements Offer {}
+
         /** A page that is not there yet, made on the spot. */
         record OfNewPage(String title) implements Offer {}
 
@@ -45,7 +59,48 @@ public final class Offers {
         record Refused(String sentence) implements Offer {}
     }
 
-    /** Costs O(pages + items of the menu). */
+    /** Levels of the page tree that a list begins with. */
+    private static final int LEVELS = 2;
+
+    /** Rows that a list of the newest pages begins with. */
+    private static final int NEWEST = 5;
+
+    /** What can stand in a menu without anything being typed: lists, and the other menus. Costs O(pages + menus). */
+    public static List<Offer> ofThemselves(Site site, MenuRowId menu) {
+        List<Offer> offers = new ArrayList<>();
+        offers.add(list(site, ItemKind.PageList.of(new ListSource.WholeTree(), LEVELS)));
+        site.pages().walk().stream()
+                .filter(row -> !row.children().isEmpty())
+                .findFirst()
+                .ifPresent(row -> offers.add(under(site, row.id())));
+        offers.add(list(site, ItemKind.PageList.of(new ListSource.UnderVisited(), 1)));
+        offers.add(list(site, ItemKind.PageList.newestOf(new ListSource.Newest(), NEWEST)));
+        for (String topic : topics(site)) {
+            offers.add(list(site, ItemKind.PageList.of(new ListSource.OfTopic(topic), 1)));
+        }
+        for (Branch<MenuRowId, MenuRow> other : site.menus().top()) {
+            if (!other.id().equals(menu) && other.value() instanceof MenuRow.Menu named) {
+                offers.add(new Offer.OfMenu(other.id(), named.name()));
+            }
+        }
+        return offers;
+    }
+
+    private static SortedSet<String> topics(Site site) {
+        SortedSet<String> topics = new TreeSet<>();
+        site.pages().walk().forEach(row -> topics.addAll(row.value().topics()));
+        return topics;
+    }
+
+    private static Offer under(Site site, PageId page) {
+        return list(site, ItemKind.PageList.of(new ListSource.Under(page), 1));
+    }
+
+    private static Offer list(Site site, ItemKind.PageList list) {
+        return new Offer.OfList(list, Words.capital(Words.source(site, list.source())));
+    }
+
+    /** What a typed line could become, likeliest first. Costs O(pages + menus + items of the menu). */
     public static List<Offer> of(Site site, MenuRowId menu, String typed) {
         String text = typed.strip();
         if (text.isEmpty()) {
@@ -59,7 +114,7 @@ public final class Offers {
             case Links.Read.Mail(String address) -> link(new ItemKind.Mail(address), address);
             case Links.Read.Phone(String number) -> link(new ItemKind.Phone(number), number);
             case Links.Read.OfThisSite(String address) -> ofThisSite(site, address, placed);
-            case Links.Read.NoLink() -> words(site, text, placed);
+            case Links.Read.NoLink() -> words(site, menu, text, placed);
         };
     }
 
@@ -84,14 +139,31 @@ public final class Offers {
         return new Offer.OfPage(page, site.pages().get(page).title(), Addresses.of(site, page), placed.contains(page));
     }
 
-    private static List<Offer> words(Site site, String text, Set<PageId> placed) {
+    private static List<Offer> words(Site site, MenuRowId menu, String text, Set<PageId> placed) {
         List<Offer> offers = new ArrayList<>();
-        for (PageId page : matching(site, text)) {
+        List<PageId> pages = matching(site, text);
+        for (PageId page : pages) {
             offers.add(page(site, page, placed));
         }
         offers.add(new Offer.OfHeading(text));
         offers.add(new Offer.OfText(text));
         offers.add(new Offer.OfNewPage(text));
+        pages.stream()
+                .filter(page -> !site.pages().childrenOf(page).isEmpty())
+                .limit(BRANCHES)
+                .forEach(page -> offers.add(under(site, page)));
+        String wanted = Latin.of(text);
+        for (Offer offer : ofThemselves(site, menu)) {
+            boolean meant = switch (offer) {
+                case Offer.OfList(ItemKind.PageList list, String words) ->
+                    !(list.source() instanceof ListSource.Under) && rank(Latin.of(words), wanted) >= 0;
+                case Offer.OfMenu(MenuRowId other, String name) -> rank(Latin.of(name), wanted) >= 0;
+                default -> false;
+            };
+            if (meant) {
+                offers.add(offer);
+            }
+        }
         return offers;
     }
 

@@ -10,6 +10,7 @@ import velnik.core.navigation.Ruling;
 import velnik.core.site.Assignment;
 import velnik.core.site.Joining;
 import velnik.core.site.Layout;
+import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -47,6 +48,17 @@ public final class Words {
             case Scope.OfLayout(Layout layout) -> "pages of the layout " + layout(layout);
             case Scope.Pages(Set<PageId> pages) ->
                 pages.stream().map(page -> title(site, page)).sorted().collect(joining(", "));
+        };
+    }
+
+    /** Which pages a list yields. */
+    public static String source(Site site, ListSource source) {
+        return switch (source) {
+            case ListSource.WholeTree all -> "the whole page tree";
+            case ListSource.Under(PageId page) -> "what is under " + title(site, page);
+            case ListSource.UnderVisited here -> "what is under the visited page";
+            case ListSource.OfTopic(String topic) -> "pages of the topic " + topic;
+            case ListSource.Newest newest -> "the newest pages";
         };
     }
 

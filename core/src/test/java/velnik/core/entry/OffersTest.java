@@ -17,13 +17,21 @@ public class OffersTest {
     @DataProvider
     public Object[][] typed() {
         return new Object[][] {
-            {"cafe", "Slipway Café*, heading cafe, text cafe, new page cafe"},
+            {
+                "cafe",
+                "Slipway Café*, heading cafe, text cafe, new page cafe,"
+                        + " list What is under Slipway Café, list Pages of the topic café"
+            },
             {"KAYAKS", "Kayaks*, heading KAYAKS, text KAYAKS, new page KAYAKS"},
             {"the crew", "The crew, heading the crew, text the crew, new page the crew"},
             {
                 "tide",
-                "Reading the tide*, Safety on the tide*, Spring tides in March*, heading tide, text tide, new page tide"
+                "Reading the tide*, Safety on the tide*, Spring tides in March*, heading tide, text tide, new page tide,"
+                        + " list Pages of the topic tide notes, menu Tides"
             },
+            {"newest", "heading newest, text newest, new page newest, list The newest pages"},
+            {"whole tree", "heading whole tree, text whole tree, new page whole tree, list The whole page tree"},
+            {"winter", "Winter service, Winter storage*, heading winter, text winter, new page winter, menu Winter"},
             {"boat st", "heading boat st, text boat st, new page boat st"},
             {"in kn", "Knots in an evening*, heading in kn, text in kn, new page in kn"},
             {"tides.example", "link tides.example"},
@@ -52,9 +60,23 @@ public class OffersTest {
             case Offer.OfLink link -> "link " + link.label();
             case Offer.OfHeading heading -> "heading " + heading.label();
             case Offer.OfText text -> "text " + text.label();
+            case Offer.OfList list -> "list " + list.words();
+            case Offer.OfMenu menu -> "menu " + menu.name();
             case Offer.OfNewPage page -> "new page " + page.title();
             case Offer.Refused refused -> "refused";
         };
+    }
+
+    @Test
+    public void nothingTyped_whatStandsThereByItselfIsOffered() {
+        assertEquals(
+                Offers.ofThemselves(script.site(), script.menu("Short")).stream()
+                        .map(OffersTest::words)
+                        .collect(joining(", ")),
+                "list The whole page tree, list What is under Hire, list What is under the visited page,"
+                        + " list The newest pages, list Pages of the topic café, list Pages of the topic news,"
+                        + " list Pages of the topic tide notes, list Pages of the topic workshop,"
+                        + " menu Main, menu Footer, menu Workshop, menu Elsewhere, menu Tides, menu Winter");
     }
 
     @DataProvider

@@ -141,12 +141,14 @@ class ArrangingController {
         LINK,
         HEADING,
         TEXT,
+        LIST,
+        MENU,
         NEW_PAGE,
         REFUSED
     }
 
     /**
-     * What a typed line could become.
+     * What a typed line could become, or what can stand in a menu by itself.
      *
      * @param kind to send; null for a new page and for what is refused
      * @param label to send, empty to follow
@@ -167,21 +169,27 @@ class ArrangingController {
                     new OfferDto(OfferKind.HEADING, KindDto.of(new ItemKind.Heading()), label, label, "", false);
                 case Offer.OfText(String label) ->
                     new OfferDto(OfferKind.TEXT, KindDto.of(new ItemKind.Text()), label, label, "", false);
+                case Offer.OfList(ItemKind.PageList list, String words) ->
+                    new OfferDto(OfferKind.LIST, KindDto.of(list), "", words, "", false);
+                case Offer.OfMenu(MenuRowId menu, String name) ->
+                    new OfferDto(OfferKind.MENU, KindDto.of(new ItemKind.OtherMenu(menu)), "", name, "", false);
                 case Offer.OfNewPage(String title) -> new OfferDto(OfferKind.NEW_PAGE, null, "", title, "", false);
                 case Offer.Refused(String sentence) -> new OfferDto(OfferKind.REFUSED, null, "", "", sentence, false);
             };
         }
     }
 
+    /** What a typed line could become; without one, what can stand in a menu by itself. */
     @GetMapping("/menus/{menu}/offers")
-    List<OfferDto> offers(@PathVariable String menu, @RequestParam String text) {
+    List<OfferDto> offers(@PathVariable String menu, @RequestParam(defaultValue = "") String text) {
         Site site = computed.now().state().site();
         MenuRowId id = understood(() -> new MenuRowId(menu));
         if (!(site.menus().find(id).orElse(null) instanceof MenuRow.Menu)) {
             throw notThere("That menu is no longer there.");
         }
         List<OfferDto> offers = new ArrayList<>();
-        Offers.of(site, id, text).forEach(offer -> offers.add(OfferDto.of(offer)));
+        List<Offer> found = text.isBlank() ? Offers.ofThemselves(site, id) : Offers.of(site, id, text);
+        found.forEach(offer -> offers.add(OfferDto.of(offer)));
         return offers;
     }
 
