@@ -1,19 +1,25 @@
-import { useQuery } from "@tanstack/react-query";
 import { Button, Dropdown } from "antd";
 import { useState } from "react";
 import { api, type OfferDto } from "../api/client";
+import { sentenceOf } from "../working-copy/store";
 
 /** What can stand in a menu by itself: lists of pages, and the items of other menus. */
 export function FillButton(props: { readonly menu: string; readonly onChoose: (offer: OfferDto) => void }) {
   const [open, setOpen] = useState(false);
-  const offers = useQuery({
-    queryKey: ["fillings", props.menu],
-    queryFn: () => api.offers(props.menu, ""),
-    enabled: open,
-    staleTime: 0,
-  });
+  const [offers, setOffers] = useState<readonly OfferDto[]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
+  // It opens once there is something in it, so that the first entry has the focus.
+  const ask = async () => {
+    try {
+      setOffers(await api.offers(props.menu, ""));
+      setProblem(null);
+    } catch (failed) {
+      setProblem(sentenceOf(failed));
+    }
+    setOpen(true);
+  };
   const entries = (kind: OfferDto["offer"]) =>
-    (offers.data ?? []).flatMap((offer, index) =>
+    offers.flatMap((offer, index) =>
       offer.offer === kind ? [{ key: String(index), label: offer.words }] : [],
     );
   return (
@@ -21,17 +27,17 @@ export function FillButton(props: { readonly menu: string; readonly onChoose: (o
       trigger={["click"]}
       autoFocus
       open={open}
-      onOpenChange={setOpen}
+      onOpenChange={(next) => (next ? void ask() : setOpen(false))}
       menu={{
         className: "fillings",
-        items: offers.data
-          ? [
+        items: problem
+          ? [{ key: "problem", label: problem, disabled: true }]
+          : [
               { type: "group", label: "A list that fills itself", children: entries("LIST") },
               { type: "group", label: "All items of another menu", children: entries("MENU") },
-            ]
-          : [{ key: "loading", label: "…", disabled: true }],
+            ],
         onClick: ({ key }) => {
-          const offer = offers.data?.[Number(key)];
+          const offer = offers[Number(key)];
           if (offer) props.onChoose(offer);
         },
       }}

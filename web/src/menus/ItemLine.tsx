@@ -44,7 +44,9 @@ export function ItemLine(props: {
   const offered = useRef<HTMLDivElement>(null);
   // At the lower edge of the outline they would be out of sight.
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever others are offered
-  useEffect(() => offered.current?.scrollIntoView({ block: "nearest" }), [offers.length]);
+  useEffect(() => {
+    offered.current?.scrollIntoView({ block: "nearest" });
+  }, [offers.length]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the field keeps the focus when it comes to stand elsewhere
   useEffect(() => field.current?.focus(), [props.place]);
 

@@ -18,6 +18,7 @@ export function FoldButton({
   return (
     <Dropdown
       trigger={["click"]}
+      autoFocus
       menu={{
         items: [
           { key: "0", label: "Unfold all" },

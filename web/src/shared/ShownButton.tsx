@@ -12,6 +12,7 @@ export function ShownButton<Id extends string>(props: {
   return (
     <Dropdown
       trigger={["click"]}
+      autoFocus
       menu={{
         selectable: true,
         multiple: true,

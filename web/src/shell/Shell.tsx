@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect, useMemo, useState } from "react";
-import { Route, Routes } from "react-router";
+import { Route, Routes, useLocation } from "react-router";
 import type { PersonDto } from "../api/client";
 import { PageTreeScreen } from "../page-tree/PageTreeScreen";
 import { Preferences, PreferencesContext } from "../people/preferences";
@@ -9,6 +9,7 @@ import { CouldNotLoad } from "./CouldNotLoad";
 import { FootLine, type Problem as FootProblem } from "./FootLine";
 import { KeysHelp } from "./KeysHelp";
 import { isTyping } from "./keys";
+import { Mishap } from "./Mishap";
 import { TopLine } from "./TopLine";
 
 const MenusScreen = lazy(() => import("../menus/MenusScreen"));
@@ -28,6 +29,7 @@ export default function Shell({
   const store = useMemo(() => new WorkingCopyStore(), []);
   const preferences = useMemo(() => new Preferences(), []);
   const state = useWorkingCopyState(store);
+  const area = useLocation().pathname;
   const [helping, setHelping] = useState(false);
   /** With what was told then; once something else is told, it is a problem no more. */
   const [problem, setProblem] = useState<(FootProblem & { readonly since: readonly string[] }) | null>(null);
@@ -102,27 +104,29 @@ export default function Shell({
           onPublish={() => tell(store.publish(""))}
           onLeave={onLeave}
         />
-        <Suspense fallback={<div className="area" aria-busy="true" />}>
-          <Routes>
-            {inWindow !== null && (
-              <>
-                <Route
-                  path="/menus"
-                  element={<MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
-                />
-                <Route
-                  path="/zones"
-                  element={<ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
-                />
-              </>
-            )}
-            <Route path="/waiting" element={<WaitingScreen copy={copy} store={store} person={person} />} />
-            <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
-            <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
-            <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
-            <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
-          </Routes>
-        </Suspense>
+        <Mishap area={area}>
+          <Suspense fallback={<div className="area" aria-busy="true" />}>
+            <Routes>
+              {inWindow !== null && (
+                <>
+                  <Route
+                    path="/menus"
+                    element={<MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
+                  />
+                  <Route
+                    path="/zones"
+                    element={<ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
+                  />
+                </>
+              )}
+              <Route path="/waiting" element={<WaitingScreen copy={copy} store={store} person={person} />} />
+              <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
+              <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
+              <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
+              <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
+            </Routes>
+          </Suspense>
+        </Mishap>
         <FootLine
           told={copy.told}
           problem={problem?.since === copy.told ? problem : null}

@@ -54,6 +54,7 @@ export function TopLine(props: {
       </Tooltip>
       <Dropdown
         trigger={["click"]}
+        autoFocus
         disabled={!undo}
         menu={{
           items: [

@@ -60,7 +60,8 @@ export function CellCard(props: {
     setWanted(next);
     if (next === "wider") void send(() => null);
     else if (next === "instead") void send(() => instead([]));
-    else if (says !== null) void send((now) => around([], now?.menus ?? []));
+    // Chosen faster than answers come, it goes by what is still on its way.
+    else if (says !== null || wanted === "instead") void send((now) => around([], now?.menus ?? []));
   };
   const list = (part: Part, word: string) => (
     <MenuList

@@ -83,14 +83,14 @@ final class MenuTelling {
         ItemKind old = before.item(set.item()).kind();
         ItemKind fresh = after.item(set.item()).kind();
         if (old instanceof ItemKind.PageList && fresh instanceof ItemKind.PageList) {
-            return new Telling("Change what " + what + " yields", Words.capital(what) + " yields other rows now.");
+            return new Telling("Change what " + what + " yields", Words.opening(what) + " yields other rows now.");
         }
         boolean samePage = old instanceof ItemKind.ToPage(PageId from, int some)
                 && fresh instanceof ItemKind.ToPage(PageId to, int others)
                 && from.equals(to);
         return samePage
                 ? new Telling("Change the subpages of " + what, what + " carries other subpages along now.")
-                : new Telling("Let " + what + " lead elsewhere", Words.capital(what) + " leads elsewhere now.");
+                : new Telling("Let " + what + " lead elsewhere", Words.opening(what) + " leads elsewhere now.");
     }
 
     private Telling aside(MenuChange.SetAside set) {
@@ -123,7 +123,7 @@ final class MenuTelling {
         String more = beneath == 0 ? "" : " with " + beneath + (beneath == 1 ? " item" : " items") + " beneath";
         String where =
                 into(Objects.requireNonNull(add.items().getFirst().place().parent()));
-        return new Telling("Add " + what + more + where, Words.capital(what) + " added" + where + more + ".");
+        return new Telling("Add " + what + more + where, Words.opening(what) + " added" + where + more + ".");
     }
 
     private Telling placed(MenuChange.PlacePages place) {

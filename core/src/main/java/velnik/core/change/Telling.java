@@ -126,7 +126,7 @@ record Telling(String title, String sentence) {
     }
 
     static Telling removed(String what, int count) {
-        return new Telling("Remove " + what, Words.capital(what) + (count == 1 ? " is" : " are") + " in the bin.");
+        return new Telling("Remove " + what, Words.opening(what) + (count == 1 ? " is" : " are") + " in the bin.");
     }
 
     private static Telling restored(Change.Restore restore, Site before) {
@@ -134,7 +134,7 @@ record Telling(String title, String sentence) {
         int parts = removal.pages().size() + removal.rows().size();
         String first = Labels.of(before, removal);
         String what = parts == 1 ? first : first + " and " + (parts - 1) + " more";
-        return new Telling("Put " + what + " back", Words.capital(what) + (parts == 1 ? " is" : " are") + " back.");
+        return new Telling("Put " + what + " back", Words.opening(what) + (parts == 1 ? " is" : " are") + " back.");
     }
 
     private static String some(Site site, List<PageId> pages) {

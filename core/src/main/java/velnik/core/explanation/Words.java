@@ -29,6 +29,11 @@ public final class Words {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
+    /** What something is called, as a sentence begins; a label, a title or an address stays as it is written. */
+    public static String opening(String name) {
+        return name.startsWith("the ") ? capital(name) : name;
+    }
+
     public static String zone(Zone zone) {
         return switch (zone) {
             case HEADER -> "the header";

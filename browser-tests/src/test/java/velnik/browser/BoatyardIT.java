@@ -1,0 +1,124 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What the owner of the boatyard wants of her menus, made from nothing and looked at as visitors get it. */
+public class BoatyardIT extends UndoneTest {
+
+    @DataProvider
+    public Object[][] hands() {
+        return new Object[][] {{"mouse"}, {"keys"}};
+    }
+
+    @Test(dataProvider = "hands")
+    public void menusOfTheBoatyard_areMadeFromNothing(String by) {
+        Hand hand = by.equals("keys") ? new Hand.Keys(mara) : new Hand.Mouse(mara);
+        hand.uses(mara.link("Menus"));
+        assertThat(mara.page().locator("h2").first()).hasText("Menus");
+        newMenuThatFollows(hand);
+        dressesThreeRowsAndAddsTwo(hand);
+        hidesABranchForTheWinterAndShowsItAgain(hand);
+        hand.uses(mara.link("Zones"));
+        standsInTheHeaderAlone(hand);
+        sidebarOnlyInRepairs(hand);
+        footerOfFindUsHasTidesAfterIt(hand);
+        landingHasNoMenuButShort(hand);
+        mara.tabsTo(mara.button("Publish")).presses("Enter");
+        assertThat(mara.page().getByText("Nothing waits").first()).isVisible();
+        visitorsGetIt();
+        mara.complainsOfNothing();
+    }
+
+    private void newMenuThatFollows(Hand hand) {
+        hand.uses(mara.button("New menu")).types("Leading").presses("Enter");
+        mara.isTold("Leading is a new menu.");
+        hand.uses(mara.button("+ list…"));
+        hand.entry("The whole page tree").isTold("The list added to Leading.");
+        assertThat(mara.row("Leading")).containsText("follows the page tree");
+        hand.uses(mara.button("Fold"));
+        hand.entry("To the first level");
+        hand.row("Leading").presses("ArrowRight");
+    }
+
+    private void dressesThreeRowsAndAddsTwo(Hand hand) {
+        String[][] dressed = {{"Canoes", "Open canoes"}, {"Prices", "What it costs"}, {"Slipway Café", "Café"}};
+        for (String[] dress : dressed) {
+            hand.row(dress[0]).presses("Enter").types(dress[1]).presses("Enter");
+            mara.isTold(dress[0] + " reads " + dress[1] + " now.");
+        }
+        hand.row("News").presses("n").types("On the water").presses("Enter");
+        mara.isTold("On the water added under the list.");
+        mara.types("https://tides.example/brack").presses("Tab", "Enter");
+        mara.isTold("tides.example/brack added under On the water.").presses("Escape");
+        for (String leftOut : List.of("About us", "Contact", "Terms of hire", "Privacy")) {
+            hand.row(leftOut).presses("Delete").isTold("The list yields other rows now.");
+        }
+        hand.row("On the water").presses("n").types("find us").presses("Enter", "Escape");
+        mara.isTold("Find us added under the list.");
+        hand.row("Leading");
+        assertThat(mara.row("Leading")).containsText("follows the page tree");
+    }
+
+    private void hidesABranchForTheWinterAndShowsItAgain(Hand hand) {
+        hand.row("Hire").presses("h").isTold("Hire is hidden.");
+        assertThat(mara.row("Hire")).containsText("hidden");
+        assertThat(mara.row("Kayaks")).containsText("Hire above it does not show.");
+        mara.presses("h").isTold("Hire shows again.");
+        hand.row("Leading");
+        hand.uses(mara.button("Let it stand there on every page"));
+        mara.isTold("The header of every page shows Main, Leading.");
+    }
+
+    private static final String[] ROWS = {
+        "Home", "Hire", "Repairs", "Moorings", "Café", "Courses", "News", "On the water", "Find us"
+    };
+
+    private void standsInTheHeaderAlone(Hand hand) {
+        hand.cell("Header", "every page");
+        hand.uses(mara.button("Take away Main")).isTold("The header of every page shows Leading.");
+    }
+
+    private void sidebarOnlyInRepairs(Hand hand) {
+        hand.cell("Sidebar", "Repairs and what is under it");
+        hand.uses(mara.button("Take away Workshop"));
+        mara.isTold("The sidebar of Repairs and what is under it shows no menu.");
+        hand.uses(mara.button("+ Workshop")).isTold("The sidebar of Repairs and what is under it shows Workshop.");
+    }
+
+    private void footerOfFindUsHasTidesAfterIt(Hand hand) {
+        hand.cell("Footer", "Find us");
+        hand.option("As the wider says").isTold("The footer of Find us has no exception any more.");
+        hand.option("Before and after");
+        hand.uses(mara.button("+ Tides").last());
+        mara.isTold("The footer of Find us adds Tides after what stands there anyway.");
+    }
+
+    private void landingHasNoMenuButShort(Hand hand) {
+        hand.cell("Header", "pages of the layout landing");
+        hand.option("As the wider says").isTold("The header of pages of the layout landing has no exception any more.");
+        hand.option("Instead").isTold("The header of pages of the layout landing shows no menu.");
+        hand.uses(mara.button("+ Short")).isTold("The header of pages of the layout landing shows Short.");
+        hand.cell("Footer", "pages of the layout landing");
+        hand.option("Instead").isTold("The footer of pages of the layout landing shows no menu.");
+    }
+
+    private void visitorsGetIt() {
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire/canoes");
+        assertThat(visitor.across().locator("> ul > li > *:first-child")).containsText(ROWS);
+        assertThat(visitor.across().locator("[aria-current=page]")).hasText("Open canoes");
+        assertThat(visitor.page().locator(".sidebar")).hasCount(0);
+        visitor.opens("/repairs/hulls");
+        assertThat(visitor.page().locator(".sidebar [aria-current=page]")).hasText("Hulls");
+        visitor.opens("/about-us/find-us");
+        assertThat(visitor.page().locator(".site-footer .menu").last()).containsText("The lane floods at 5.4 metres.");
+        visitor.opens("/hire/group-bookings");
+        assertThat(visitor.across().locator("a")).hasText(new String[] {"Home", "Contact"});
+        assertThat(visitor.page().locator(".site-footer .menu, .sidebar")).hasCount(0);
+        visitor.complainsOfNothing();
+    }
+}

@@ -1,0 +1,153 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+
+/** How an owner reaches things: by mouse, or by keyboard alone. */
+abstract class Hand {
+    final Owner owner;
+
+    private Hand(Owner owner) {
+        this.owner = owner;
+    }
+
+    /** A row of the outline. */
+    abstract Owner row(String title);
+
+    /** A button or a link. */
+    abstract Owner uses(Locator control);
+
+    /** An entry of the menu that a button has just opened. */
+    abstract Owner entry(String name);
+
+    abstract Owner cell(String zone, String scope);
+
+    /** One of some options that stand side by side. */
+    abstract Owner option(String name);
+
+    Locator menuEntry(String name) {
+        return owner.page()
+                .getByRole(
+                        AriaRole.MENUITEM,
+                        new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator sideBySide(String name) {
+        return owner.page().locator(".card .ant-segmented-item").filter(new Locator.FilterOptions().setHasText(name));
+    }
+
+    static final class Mouse extends Hand {
+        Mouse(Owner owner) {
+            super(owner);
+        }
+
+        @Override
+        Owner row(String title) {
+            return owner.chooses(title);
+        }
+
+        @Override
+        Owner uses(Locator control) {
+            control.click();
+            return owner;
+        }
+
+        @Override
+        Owner entry(String name) {
+            menuEntry(name).click();
+            return owner;
+        }
+
+        @Override
+        Owner cell(String zone, String scope) {
+            owner.cell(zone, scope).click();
+            return owner;
+        }
+
+        @Override
+        Owner option(String name) {
+            sideBySide(name).click();
+            return owner;
+        }
+    }
+
+    static final class Keys extends Hand {
+        Keys(Owner owner) {
+            super(owner);
+        }
+
+        @Override
+        Owner row(String title) {
+            owner.tabsTo(owner.outline());
+            owner.presses("Home");
+            Locator row = owner.row(title);
+            for (int rows = 0; rows < 100 && !isSelected(row); rows++) {
+                owner.presses("ArrowDown");
+            }
+            assertThat(row).hasAttribute("aria-selected", "true");
+            return owner;
+        }
+
+        private static boolean isSelected(Locator row) {
+            return row.count() == 1 && "true".equals(row.getAttribute("aria-selected"));
+        }
+
+        @Override
+        Owner uses(Locator control) {
+            return owner.tabsTo(control).presses("Enter");
+        }
+
+        @Override
+        Owner entry(String name) {
+            assertThat(menuEntry(name)).isVisible();
+            pressesUntilFocused("ArrowDown", menuEntry(name));
+            return owner.presses("Enter");
+        }
+
+        @Override
+        Owner cell(String zone, String scope) {
+            owner.tabsTo(owner.page().locator(".zone-table button[tabindex='0']"));
+            Locator cell = owner.cell(zone, scope);
+            List<?> way = (List<?>) cell.evaluate("cell => { const at = each => { const row = each.closest('tr');"
+                    + " return [row.rowIndex, [...row.querySelectorAll('button')].indexOf(each)]; };"
+                    + " const [row, column] = at(document.activeElement); const [toRow, toColumn] = at(cell);"
+                    + " return [toRow - row, toColumn - column]; }");
+            presses((Integer) way.get(0), "ArrowDown", "ArrowUp");
+            presses((Integer) way.get(1), "ArrowRight", "ArrowLeft");
+            assertThat(cell).isFocused();
+            return owner.presses("Enter");
+        }
+
+        @Override
+        Owner option(String name) {
+            Locator group =
+                    owner.page().locator(".card .ant-segmented").filter(new Locator.FilterOptions().setHasText(name));
+            owner.tabsTo(group.locator("input:checked"));
+            int steps = (Integer)
+                    sideBySide(name)
+                            .evaluate(
+                                    "to => { const all = [...to.parentElement.querySelectorAll('label')];"
+                                            + " return all.indexOf(to) - all.findIndex(each => each.querySelector('input').checked); }");
+            presses(steps, "ArrowRight", "ArrowLeft");
+            assertThat(sideBySide(name).locator("input")).isChecked();
+            return owner;
+        }
+
+        private void presses(int steps, String onwards, String back) {
+            for (int step = 0; step < Math.abs(steps); step++) {
+                owner.presses(steps > 0 ? onwards : back);
+            }
+        }
+
+        private void pressesUntilFocused(String key, Locator target) {
+            for (int tries = 0; tries < 40 && !Editor.isFocused(target); tries++) {
+                owner.presses(key);
+            }
+            assertThat(target).isFocused();
+        }
+    }
+}
