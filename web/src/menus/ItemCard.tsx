@@ -10,6 +10,7 @@ import { ListFields } from "./ListFields";
 import { Look, Shows } from "./Look";
 import type { Node } from "./outline";
 import { PageChoice } from "./PageChoice";
+import { StandsHere } from "./StandsHere";
 import { KIND_WORDS } from "./words";
 
 /** Everything about the selected item: what it is, where it leads, how it shows. */
@@ -19,6 +20,8 @@ export function ItemCard(props: {
   readonly node: Node;
   readonly row: MenuRowDto;
   readonly menus: readonly MenuDto[];
+  /** The page in the window. */
+  readonly page: string;
 }) {
   const { store, node, row } = props;
   const [problem, setProblem] = useState<string | null>(null);
@@ -77,6 +80,7 @@ export function ItemCard(props: {
           </div>
         </>
       )}
+      <StandsHere copy={props.copy} menu={node.menu} page={props.page} />
     </section>
   );
 }
@@ -154,7 +158,7 @@ function Leads(props: Sending) {
     case "OTHER_MENU":
       return (
         <>
-          <label htmlFor="shown-menu">Shows</label>
+          <label htmlFor="shown-menu">Yields</label>
           <Select
             id="shown-menu"
             value={row.kind.menu}

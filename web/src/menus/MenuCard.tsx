@@ -1,6 +1,5 @@
 import { Button, Select } from "antd";
 import { useState } from "react";
-import { Link } from "react-router";
 import type { ChangeDto, MenuDto, Zone } from "../api/client";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -9,6 +8,7 @@ import { useSaying, useZones } from "../zones/useZones";
 import { type Appearing, beginning } from "./deeds";
 import { JoiningFields } from "./JoiningFields";
 import { Look, Shows } from "./Look";
+import { StandsHere } from "./StandsHere";
 import { ZONE_WORDS } from "./words";
 
 /** Everything about the selected menu: where it stands, and a way to let it stand elsewhere too. */
@@ -16,9 +16,11 @@ export function MenuCard(props: {
   readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
   readonly menu: MenuDto;
+  /** The page in the window. */
+  readonly page: string;
 }) {
   const { copy, store, menu } = props;
-  const zones = useZones(copy.revision, null);
+  const zones = useZones(copy.revision, props.page);
   const say = useSaying(store);
   const [zone, setZone] = useState<Zone>("HEADER");
   const [problem, setProblem] = useState<string | null>(null);
@@ -73,8 +75,8 @@ export function MenuCard(props: {
           options={Object.entries(ZONE_WORDS).map(([value, label]) => ({ value: value as Zone, label }))}
         />
         <Button onClick={() => void stand()}>Let it stand there on every page</Button>
-        <Link to="/zones">All zones</Link>
       </div>
+      <StandsHere copy={copy} menu={menu} page={props.page} />
       <h3>New open pages</h3>
       {menu.follows && <p className="hint">Those its list yields stand in it already; none comes twice.</p>}
       <JoiningFields copy={copy} menu={menu} send={send} />

@@ -193,9 +193,10 @@ function MenusScreen({
               node={selected}
               row={selected.row}
               menus={menus.menus.menus}
+              page={page}
             />
           ) : (
-            <MenuCard key={selected.id} copy={copy} store={store} menu={selected.menu} />
+            <MenuCard key={selected.id} copy={copy} store={store} menu={selected.menu} page={page} />
           )}
         </Later>
       }

@@ -2,6 +2,8 @@ package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -120,5 +122,45 @@ public class BoatyardIT extends UndoneTest {
         assertThat(visitor.across().locator("a")).hasText(new String[] {"Home", "Contact"});
         assertThat(visitor.page().locator(".site-footer .menu, .sidebar")).hasCount(0);
         visitor.complainsOfNothing();
+    }
+
+    @Test
+    public void menuThatIsPointedAt_saysWhyItStandsThere_andItsLabelIsCorrectedThere() {
+        mara.opensScreen("Menus");
+        Locator footer = mara.window().locator(".site-footer");
+        mara.clicksAt(footer.getByText("Find us"));
+        assertThat(mara.window().locator("h1")).hasText("Find us");
+        mara.clicks("Point").clicksAt(footer.getByText("Tide tables"));
+        assertThat(mara.row("Tide tables").and(mara.page().locator("[aria-selected=true]")))
+                .isVisible();
+        assertThat(mara.page().locator(".card .standings"))
+                .hasText(
+                        "Footer Every page shows Footer, Elsewhere. Find us adds Tides after what stands there anyway.");
+        mara.presses("Enter", "Control+a").types("Tides today").presses("Enter");
+        mara.isTold("Tide tables reads Tides today now.");
+        assertThat(footer).containsText("Tides today");
+        mara.isAccessible("an item and why its menu stands there");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void anotherMenu_showsAllItsItems_inTheirPlace() {
+        Hand hand = new Hand.Mouse(mara);
+        Locator footer = mara.window().locator(".site-footer .menu").first();
+        mara.opensMenu("Footer").clicks("+ list…");
+        hand.entry("Elsewhere").isTold("Elsewhere added to Footer.");
+        assertThat(footer).containsText("Write to us");
+        mara.picks("Yields", "All items of Tides").isTold("Elsewhere leads elsewhere now.");
+        assertThat(footer).containsText("Before you set out");
+        mara.isAccessible("an item that is another menu");
+        mara.chooses("Footer").clicks("+ list…");
+        hand.entry("Pages of the topic news").isTold("The list added to Footer.");
+        assertThat(footer).containsText("Varnish day");
+        mara.chooses("Tides").clicks("+ list…");
+        hand.entry("Footer");
+        assertThat(mara.outline().getByRole(AriaRole.ALERT))
+                .hasText("Tides would show itself, through the menus in it, without end.");
+        mara.forgives("422");
+        mara.complainsOfNothing();
     }
 }

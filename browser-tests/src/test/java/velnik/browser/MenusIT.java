@@ -152,6 +152,18 @@ public class MenusIT extends UndoneTest {
     }
 
     @Test
+    public void newItems_beginAsTheirMenuSays() {
+        Locator card = mara.page().locator(".card");
+        mara.opensMenu("Elsewhere");
+        card.getByText("Button").click();
+        mara.isTold("New items of Elsewhere begin another way; those there stay as they are.");
+        mara.outline().focus();
+        mara.presses("n").types("kayaks").presses("Enter", "Escape").isTold("Kayaks added to Elsewhere.");
+        assertThat(mara.window().locator(".site-footer .button")).hasText("Kayaks");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void itemOfAWithheldPage_saysWhy_andItsCardOpensThePage() {
         mara.chooses("Kayaks");
         mara.page().locator(".card").getByText("Held back").click();

@@ -186,6 +186,30 @@ public class OutlineIT extends UndoneTest {
     }
 
     @Test
+    public void lockedPages_stay_untilTheyAreUnlocked() {
+        Locator card = mara.page().locator(".card");
+        mara.chooses("Privacy").presses("Delete");
+        assertThat(mara.outline().getByRole(AriaRole.ALERT))
+                .hasText("Privacy is locked, so it stays. Unlock it before you remove it.");
+        assertThat(card.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("To the bin")))
+                .isDisabled();
+        mara.isAccessible("a locked page");
+        card.getByText("May be removed").click();
+        mara.isTold("Privacy is no longer locked.");
+        mara.outline().focus();
+        mara.presses("Delete").isTold("Privacy is in the bin.");
+        mara.chooses("Canoes").choosesUpTo("Prices");
+        card.getByText("Locked").click();
+        mara.isTold("Canoes and 3 more are locked.");
+        mara.chooses("Hire").presses("Delete");
+        assertThat(mara.outline().getByRole(AriaRole.ALERT))
+                .hasText("Canoes and 4 more are locked, so they stay. Unlock them before you remove them.");
+        assertThat(mara.row("Hire")).isVisible();
+        mara.forgives("422");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void byFinger_pressAndHoldDrags_andASwipeDoesNot() {
         BrowserContext tablet = tablet();
         Owner finger = new Owner(velnik, tablet).signsIn();
