@@ -30,7 +30,7 @@ export type ExtraRow = { readonly after: number; readonly level: number; readonl
 export function Outline(props: {
   readonly label: string;
   readonly columns: readonly string[];
-  /** Of all columns but the first, which takes what is left. */
+  /** Of all columns but the first, which never gets too narrow to be read. */
   readonly widths: readonly string[];
   readonly rows: readonly Row[];
   readonly choice: Choice;
@@ -295,7 +295,7 @@ function OutlineRow(props: {
 /** The widths as a custom property, which the rows lay themselves out by. */
 function columnWidths(widths: readonly string[]): CSSProperties {
   const property: `--${string}` = "--columns";
-  return { [property]: ["minmax(0, 1fr)", ...widths].join(" ") };
+  return { [property]: ["minmax(min(180px, 45%), 50fr)", ...widths].join(" ") };
 }
 
 export function rowId(id: string): string {

@@ -22,6 +22,7 @@ import { lettersAct } from "../shell/keys";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
 import { AddLine, AddTeaser } from "./AddLine";
+import { AWAY, COLUMNS, type Column, contentsOf, WIDTHS } from "./columns";
 import { judge, placeOf } from "./dropping";
 import { PageActions } from "./PageActions";
 import { PageFinder } from "./PageFinder";
@@ -37,11 +38,6 @@ type Attention =
   | { readonly kind: "adding"; readonly place: PlaceDto; readonly shownAt: PlaceDto }
   | { readonly kind: "wrapping"; readonly page: string }
   | { readonly kind: "problem"; readonly page: string; readonly sentence: string };
-
-/** What can be seen of a page beside its title, and how wide. */
-const WIDTHS = { Address: "27%", "Stands in": "17%", Clicks: "42px" } as const;
-type Column = keyof typeof WIDTHS;
-const COLUMNS = Object.keys(WIDTHS) as Column[];
 
 const NONE: Attention = { kind: "none" };
 
@@ -65,7 +61,7 @@ export function PageDesk(props: {
   const [ticking, setTicking] = useState(false);
   const folding = useFolding("pages");
   const { folded, fold, unfold } = folding;
-  const [away, setAway] = usePreference<readonly Column[]>("pages-columns-away", []);
+  const [away, setAway] = usePreference<readonly Column[]>("pages-columns-away", AWAY);
   const columns = COLUMNS.filter((column) => !away.includes(column));
   const [attention, setAttention] = useState<Attention>(NONE);
   const finding = useFinding("pages", copy, folded);
@@ -216,16 +212,7 @@ export function PageDesk(props: {
         kept={copy.touched.has(row.id)}
       />
     );
-    const placing = known.placings[row.id];
-    const contents: Readonly<Record<Column, ReactNode>> = {
-      Address: addressOf(tree, row.id),
-      "Stands in": placing?.menus.join(", "),
-      Clicks: (
-        <span key="clicks" className="number">
-          {placing?.clicks ?? "–"}
-        </span>
-      ),
-    };
+    const contents = contentsOf(page, addressOf(tree, row.id), known.placings[row.id]);
     return [text, ...columns.map((column) => contents[column])];
   };
 

@@ -3,7 +3,7 @@ import { page } from "../menus/samples.test-help";
 import { EVERYTHING, found, isAsking, switched } from "../outline/finding";
 import { rowsOf, withPaths } from "../outline/rows";
 import { parentOf, treeOf } from "../working-copy/tree";
-import { askedTopic, questionsOf, topicQuestions, withTopic } from "./questions";
+import { askedTopic, type Known, questionsOf, topicQuestions, withTopic } from "./questions";
 
 const tree = treeOf(
   [
@@ -14,12 +14,12 @@ const tree = treeOf(
   ],
   "home",
 );
-const known = {
+const known: Known = {
   placings: {
-    home: { menus: [], clicks: 0 },
-    cafe: { menus: ["Main"], clicks: 1 },
-    cakes: { menus: [], clicks: null },
-    crew: { menus: [], clicks: null },
+    home: { menus: [], zones: [], clicks: 0 },
+    cafe: { menus: ["Main"], zones: ["HEADER"], clicks: 1 },
+    cakes: { menus: [], zones: [], clicks: null },
+    crew: { menus: [], zones: [], clicks: null },
   },
   changed: new Set(["cakes"]),
 };

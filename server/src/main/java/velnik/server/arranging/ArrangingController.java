@@ -1,10 +1,13 @@
 package velnik.server.arranging;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -85,9 +88,11 @@ class ArrangingController {
 
     /**
      * @param menus names of the menus that show it
+     * @param zones where these stand
      * @param clicks from the home page on a wide screen; null when no menu leads there
      */
-    record PlacingDto(List<String> menus, @Nullable Integer clicks) {}
+    record PlacingDto(
+            List<String> menus, List<Zone> zones, @Nullable Integer clicks) {}
 
     /** For each page, by its id: which menus show it, and how far it is from the home page. */
     @GetMapping("/placings")
@@ -98,13 +103,18 @@ class ArrangingController {
         Clicks clicks = now.clicks();
         Map<String, PlacingDto> placings = new LinkedHashMap<>();
         for (Branch<PageId, Page> row : site.pages().walk()) {
-            List<String> menus = whereabouts.of(row.id()).stream()
-                    .filter(place -> place.absence().isEmpty() && !place.zones().isEmpty())
-                    .map(Whereabouts.Place::menuName)
-                    .distinct()
-                    .toList();
+            Set<String> menus = new LinkedHashSet<>();
+            Set<Zone> zones = EnumSet.noneOf(Zone.class);
+            for (Whereabouts.Place place : whereabouts.of(row.id())) {
+                if (place.absence().isEmpty() && !place.zones().isEmpty()) {
+                    menus.add(place.menuName());
+                    zones.addAll(place.zones());
+                }
+            }
             OptionalInt far = clicks.to(row.id());
-            placings.put(row.id().value(), new PlacingDto(menus, far.isPresent() ? far.getAsInt() : null));
+            placings.put(
+                    row.id().value(),
+                    new PlacingDto(List.copyOf(menus), List.copyOf(zones), far.isPresent() ? far.getAsInt() : null));
         }
         return placings;
     }

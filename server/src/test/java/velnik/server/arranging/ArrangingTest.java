@@ -254,6 +254,7 @@ public class ArrangingTest {
         JsonNode placings = mara.gets("/-/api/placings").answers(200).json();
         assertEquals(placings.path("home").path("clicks").asInt(), 0);
         assertEquals(placings.path("canoes").path("menus").toString(), "[\"Main\"]");
+        assertEquals(placings.path("canoes").path("zones").toString(), "[\"HEADER\"]");
         assertEquals(placings.path("wooden-hulls").path("clicks").asInt(), 2);
         assertTrue(placings.path("insurance-work").path("clicks").isNull(), "nothing leads there");
         JsonNode where =

@@ -1,0 +1,39 @@
+import type { ReactNode } from "react";
+import type { PlacingDto } from "../api/client";
+import { ZONE_WORDS } from "../menus/words";
+import type { Page } from "../working-copy/tree";
+import { REACHES } from "./options";
+
+/** What can be seen of a page beside its title, and how wide. */
+export const WIDTHS = {
+  Address: "minmax(0, 27fr)",
+  "Stands in": "minmax(0, 17fr)",
+  Zones: "minmax(0, 15fr)",
+  Reach: "minmax(0, 12fr)",
+  Clicks: "42px",
+} as const;
+
+export type Column = keyof typeof WIDTHS;
+
+export const COLUMNS = Object.keys(WIDTHS) as Column[];
+
+/** Away until they are wanted: the marks of reach stand before the titles, and menus say most of what zones do. */
+export const AWAY: readonly Column[] = ["Zones", "Reach"];
+
+export function contentsOf(
+  page: Page,
+  address: string,
+  placing: PlacingDto | undefined,
+): Readonly<Record<Column, ReactNode>> {
+  return {
+    Address: address,
+    "Stands in": placing?.menus.join(", "),
+    Zones: placing?.zones.map((zone) => ZONE_WORDS[zone]).join(", "),
+    Reach: REACHES.find((reach) => reach.value === page.reach)?.label,
+    Clicks: (
+      <span key="clicks" className="number">
+        {placing?.clicks ?? "–"}
+      </span>
+    ),
+  };
+}
