@@ -1,6 +1,7 @@
 import { Button, Select } from "antd";
 import { useState } from "react";
 import type { ChangeDto, MenuDto, MenuRowDto } from "../api/client";
+import { Group } from "../shared/Group";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -46,39 +47,40 @@ export function ItemCard(props: {
       <p className="sentence">{row.absence ?? `Visitors see it as a ${KIND_WORDS[row.kind.kind]}.`}</p>
       {row.kind.kind === "PAGE" && row.absence !== null && <OpenPage {...props} send={send} />}
       <Problem sentence={problem} />
-      <h3>What it is</h3>
-      <div className="fields">
-        <label htmlFor="label">Label</label>
-        <span className="with-note">
-          <KeptField
-            id="label"
-            value={row.ownLabel}
-            placeholder={row.followed || "none"}
-            onKeep={(label) => look({ label })}
-          />
-          {row.ownLabel !== "" && row.followed !== "" && (
-            <button type="button" className="plain" onClick={() => void look({ label: "" })}>
-              follow “{row.followed}”
-            </button>
-          )}
-        </span>
-        <Leads {...props} send={send} />
-      </div>
-      <h3>Who sees it</h3>
-      <div className="fields">
-        <Shows rows={[row]} onEdit={look} />
-      </div>
+      <Group name="item-what" heading="What it is">
+        <div className="fields">
+          <label htmlFor="label">Label</label>
+          <span className="with-note">
+            <KeptField
+              id="label"
+              value={row.ownLabel}
+              placeholder={row.followed || "none"}
+              onKeep={(label) => look({ label })}
+            />
+            {row.ownLabel !== "" && row.followed !== "" && (
+              <button type="button" className="plain" onClick={() => void look({ label: "" })}>
+                follow “{row.followed}”
+              </button>
+            )}
+          </span>
+          <Leads {...props} send={send} />
+        </div>
+      </Group>
+      <Group name="item-who" heading="Who sees it">
+        <div className="fields">
+          <Shows rows={[row]} onEdit={look} />
+        </div>
+      </Group>
       {row.splices ? (
         <p className="hint">
           Its rows stand in its place; each shows as it is set. With a label it heads them.
         </p>
       ) : (
-        <>
-          <h3>How it shows</h3>
+        <Group name="item-how" heading="How it shows">
           <div className="fields">
             <Look rows={[row]} onEdit={look} leads={row.leads !== ""} />
           </div>
-        </>
+        </Group>
       )}
       <StandsHere copy={props.copy} menu={node.menu} page={props.page} />
     </section>

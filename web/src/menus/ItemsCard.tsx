@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { namesOf } from "../outline/drop";
+import { Group } from "../shared/Group";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopyStore } from "../working-copy/store";
 import { type ItemEdit, set } from "./deeds";
@@ -32,14 +33,16 @@ export function ItemsCard(props: {
       <Problem sentence={problem} />
       {rows.length > 0 && (
         <>
-          <h3>Who sees them</h3>
-          <div className="fields">
-            <Shows rows={rows} onEdit={edit} />
-          </div>
-          <h3>How they show</h3>
-          <div className="fields">
-            <Look rows={rows} onEdit={edit} leads={rows.some((row) => row.leads !== "")} />
-          </div>
+          <Group name="item-who" heading="Who sees them">
+            <div className="fields">
+              <Shows rows={rows} onEdit={edit} />
+            </div>
+          </Group>
+          <Group name="item-how" heading="How they show">
+            <div className="fields">
+              <Look rows={rows} onEdit={edit} leads={rows.some((row) => row.leads !== "")} />
+            </div>
+          </Group>
           {like && nodes.includes(at) && (
             <div className="choices">
               <Button

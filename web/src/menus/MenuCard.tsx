@@ -1,6 +1,7 @@
 import { Button, Select } from "antd";
 import { useState } from "react";
 import type { ChangeDto, MenuDto, Zone } from "../api/client";
+import { Group } from "../shared/Group";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { added, EVERYWHERE, withPart } from "../zones/says";
@@ -58,34 +59,37 @@ export function MenuCard(props: {
               : "A list built by hand."}
       </p>
       <Problem sentence={problem} />
-      <h3>Where it stands</h3>
-      <ul className="standings">
-        {standings.map((standing) => (
-          <li key={`${standing.zone} ${standing.scope}`}>
-            <b>{ZONE_WORDS[standing.zone]}</b> of {standing.scope}
-          </li>
-        ))}
-      </ul>
-      <div className="choices">
-        <Select<Zone>
-          aria-label="Zone"
-          value={zone}
-          onChange={setZone}
-          style={{ width: 160 }}
-          options={Object.entries(ZONE_WORDS).map(([value, label]) => ({ value: value as Zone, label }))}
-        />
-        <Button onClick={() => void stand()}>Let it stand there on every page</Button>
-      </div>
+      <Group name="menu-where" heading="Where it stands">
+        <ul className="standings">
+          {standings.map((standing) => (
+            <li key={`${standing.zone} ${standing.scope}`}>
+              <b>{ZONE_WORDS[standing.zone]}</b> of {standing.scope}
+            </li>
+          ))}
+        </ul>
+        <div className="choices">
+          <Select<Zone>
+            aria-label="Zone"
+            value={zone}
+            onChange={setZone}
+            style={{ width: 160 }}
+            options={Object.entries(ZONE_WORDS).map(([value, label]) => ({ value: value as Zone, label }))}
+          />
+          <Button onClick={() => void stand()}>Let it stand there on every page</Button>
+        </div>
+      </Group>
       <StandsHere copy={copy} menu={menu} page={props.page} />
-      <h3>New open pages</h3>
-      {menu.follows && <p className="hint">Those its list yields stand in it already; none comes twice.</p>}
-      <JoiningFields copy={copy} menu={menu} send={send} />
-      <h3>New items</h3>
-      <p className="hint">How items begin that are added from now on; those there stay as they are.</p>
-      <div className="fields">
-        <Shows rows={[menu.newItems]} onEdit={begin} />
-        <Look rows={[menu.newItems]} onEdit={begin} leads />
-      </div>
+      <Group name="menu-joining" heading="New open pages">
+        {menu.follows && <p className="hint">Those its list yields stand in it already; none comes twice.</p>}
+        <JoiningFields copy={copy} menu={menu} send={send} />
+      </Group>
+      <Group name="menu-new" heading="New items">
+        <p className="hint">How items begin that are added from now on; those there stay as they are.</p>
+        <div className="fields">
+          <Shows rows={[menu.newItems]} onEdit={begin} />
+          <Look rows={[menu.newItems]} onEdit={begin} leads />
+        </div>
+      </Group>
     </section>
   );
 }

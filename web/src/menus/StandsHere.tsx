@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import type { MenuDto } from "../api/client";
+import { Group } from "../shared/Group";
 import type { WorkingCopy } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
 import { useZones } from "../zones/useZones";
@@ -16,10 +17,7 @@ export function StandsHere(props: {
   const zones = useZones(copy.revision, page);
   const here = (zones.data?.page ?? []).filter((zone) => zone.menus.some((each) => each.menu === menu.id));
   return (
-    <>
-      <h3>
-        {menu.name} on {pageOf(copy.tree, page).title}
-      </h3>
+    <Group name="menu-here" heading={`${menu.name} on ${pageOf(copy.tree, page).title}`}>
       {here.length === 0 ? (
         <p className="hint">{zones.data ? "It does not stand on the page in the window." : " "}</p>
       ) : (
@@ -32,6 +30,6 @@ export function StandsHere(props: {
         </ul>
       )}
       <Link to="/zones">All zones</Link>
-    </>
+    </Group>
   );
 }

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Select } from "antd";
 import { useMemo, useState } from "react";
 import { api, type Reach } from "../api/client";
+import { Group } from "../shared/Group";
 import { KeptField } from "../shared/KeptField";
 import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
@@ -36,79 +37,80 @@ export function PageCard(props: {
     <section className="card" aria-label={`About ${page.title}`}>
       <h2>{page.title}</h2>
       <p className="sentence">{reach.data?.sentence ?? " "}</p>
-      <h3>Address and reach</h3>
-      <div className="fields">
-        <label htmlFor="slug">Address</label>
-        <span className="slug">
-          <KeptField
-            id="slug"
-            value={page.slug}
-            hint="Empty: follows the title"
-            before={<span className="above">{addressAbove(copy.tree, id)}</span>}
-            onKeep={(slug) =>
-              take(store.change({ kind: "setSlug", page: id, slug: slug === "" ? null : slug }))
-            }
-          />
-          <span className="hint">
-            {isHome
-              ? "its own address is /"
-              : copy.published.has(id)
-                ? "public"
-                : page.slugFollows
-                  ? "follows the title"
-                  : "never public yet"}
+      <Group name="page-address" heading="Address and reach">
+        <div className="fields">
+          <label htmlFor="slug">Address</label>
+          <span className="slug">
+            <KeptField
+              id="slug"
+              value={page.slug}
+              hint="Empty: follows the title"
+              before={<span className="above">{addressAbove(copy.tree, id)}</span>}
+              onKeep={(slug) =>
+                take(store.change({ kind: "setSlug", page: id, slug: slug === "" ? null : slug }))
+              }
+            />
+            <span className="hint">
+              {isHome
+                ? "its own address is /"
+                : copy.published.has(id)
+                  ? "public"
+                  : page.slugFollows
+                    ? "follows the title"
+                    : "never public yet"}
+            </span>
           </span>
-        </span>
-        {isHome ? (
-          <>
-            <span>Reach</span>
-            <span>Open; the home page always is.</span>
-          </>
-        ) : (
-          <CommonChoice<Reach>
-            id="reach-label"
-            label="Reach"
-            values={[page.reach]}
-            options={REACHES}
-            onChoose={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
+          {isHome ? (
+            <>
+              <span>Reach</span>
+              <span>Open; the home page always is.</span>
+            </>
+          ) : (
+            <CommonChoice<Reach>
+              id="reach-label"
+              label="Reach"
+              values={[page.reach]}
+              options={REACHES}
+              onChoose={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
+            />
+          )}
+          <CommonChoice<Page["layout"]>
+            id="layout-label"
+            label="Layout"
+            values={[page.layout]}
+            options={LAYOUTS}
+            onChoose={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
           />
-        )}
-        <CommonChoice<Page["layout"]>
-          id="layout-label"
-          label="Layout"
-          values={[page.layout]}
-          options={LAYOUTS}
-          onChoose={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
-        />
-        <label htmlFor="topics">Topics</label>
-        <Select
-          id="topics"
-          mode="tags"
-          value={[...page.topics]}
-          placeholder="none"
-          maxCount={20}
-          onSelect={(topic: string) =>
-            void take(store.change({ kind: "setTopics", pages: [id], add: [topic], remove: [] }))
-          }
-          onDeselect={(topic: string) =>
-            void take(store.change({ kind: "setTopics", pages: [id], add: [], remove: [topic] }))
-          }
-          options={topics.map((topic) => ({ value: topic, label: topic }))}
-        />
-        <label htmlFor="date">Date</label>
-        <KeptField
-          id="date"
-          type="date"
-          value={page.date ?? ""}
-          onKeep={(date) => take(store.change({ kind: "setDate", pages: [id], date: date || null }))}
-        />
-        {page.summary && (
-          <>
-            <span>Summary</span>
-            <span>{page.summary}</span>
-          </>
-        )}
-      </div>
+          <label htmlFor="topics">Topics</label>
+          <Select
+            id="topics"
+            mode="tags"
+            value={[...page.topics]}
+            placeholder="none"
+            maxCount={20}
+            onSelect={(topic: string) =>
+              void take(store.change({ kind: "setTopics", pages: [id], add: [topic], remove: [] }))
+            }
+            onDeselect={(topic: string) =>
+              void take(store.change({ kind: "setTopics", pages: [id], add: [], remove: [topic] }))
+            }
+            options={topics.map((topic) => ({ value: topic, label: topic }))}
+          />
+          <label htmlFor="date">Date</label>
+          <KeptField
+            id="date"
+            type="date"
+            value={page.date ?? ""}
+            onKeep={(date) => take(store.change({ kind: "setDate", pages: [id], date: date || null }))}
+          />
+          {page.summary && (
+            <>
+              <span>Summary</span>
+              <span>{page.summary}</span>
+            </>
+          )}
+        </div>
+      </Group>
       <Problem sentence={problem} />
       <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
       {!isHome && <Removing copy={copy} page={id} onChange={(change) => void take(store.change(change))} />}

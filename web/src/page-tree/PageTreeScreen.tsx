@@ -57,7 +57,7 @@ export const PageTreeScreen = memo(function PageTreeScreen({
           onChoose={choose}
           onMoveTo={() => setMoving(true)}
           onWholeScreen={() => setWholeScreen(true)}
-          onPlace={() => document.querySelector<HTMLButtonElement>(".placing button")?.focus()}
+          onPlace={goToPlacing}
         />
       }
       window={
@@ -111,3 +111,10 @@ export const PageTreeScreen = memo(function PageTreeScreen({
     />
   );
 });
+
+/** To the menus that the chosen pages can be placed in, though they be folded away. */
+function goToPlacing() {
+  const first = document.querySelector<HTMLButtonElement>(".placing button");
+  first?.closest("details")?.setAttribute("open", "");
+  first?.focus();
+}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { ChangeDto, Reach } from "../api/client";
 import { namesOf } from "../outline/drop";
+import { Group } from "../shared/Group";
 import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -27,26 +28,28 @@ export function PagesCard(props: {
       <h2>{pages.length} pages</h2>
       <p className="sentence">{namesOf(chosen.map((page) => page.title))}</p>
       <Problem sentence={problem} />
-      <h3>Set for all of them</h3>
-      <div className="fields">
-        <CommonChoice<Reach>
-          id="reach-label"
-          label="Reach"
-          values={chosen.map((page) => page.reach)}
-          options={REACHES}
-          onChoose={(reach) => void send({ kind: "setReach", pages, reach })}
-        />
-        <CommonChoice<Page["layout"]>
-          id="layout-label"
-          label="Layout"
-          values={chosen.map((page) => page.layout)}
-          options={LAYOUTS}
-          onChoose={(layout) => void send({ kind: "setLayout", pages, layout })}
-        />
-        <Lock pages={chosen} onLock={(locked) => void send({ kind: "setLock", pages, locked })} />
-      </div>
-      <h3>Place them in a menu</h3>
-      <Placing pages={pages} revision={copy.revision} onPlace={(change) => void send(change)} />
+      <Group name="pages-set" heading="Set for all of them">
+        <div className="fields">
+          <CommonChoice<Reach>
+            id="reach-label"
+            label="Reach"
+            values={chosen.map((page) => page.reach)}
+            options={REACHES}
+            onChoose={(reach) => void send({ kind: "setReach", pages, reach })}
+          />
+          <CommonChoice<Page["layout"]>
+            id="layout-label"
+            label="Layout"
+            values={chosen.map((page) => page.layout)}
+            options={LAYOUTS}
+            onChoose={(layout) => void send({ kind: "setLayout", pages, layout })}
+          />
+          <Lock pages={chosen} onLock={(locked) => void send({ kind: "setLock", pages, locked })} />
+        </div>
+      </Group>
+      <Group name="page-where" heading="Place them in a menu">
+        <Placing pages={pages} revision={copy.revision} onPlace={(change) => void send(change)} />
+      </Group>
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Button } from "antd";
 import { api, type ChangeDto } from "../api/client";
+import { Group } from "../shared/Group";
 import { newId } from "../shared/ids";
 import { useLater } from "../shared/useLater";
 import type { WorkingCopy } from "../working-copy/store";
@@ -30,8 +31,7 @@ export function Removing(props: {
     retry: false,
   });
   return (
-    <>
-      <h3>Removing it</h3>
+    <Group name="page-removing" heading="Removing it">
       <div className="fields">
         <Lock
           pages={[pageOf(copy.tree, page)]}
@@ -56,6 +56,6 @@ export function Removing(props: {
           </Button>
         )}
       </div>
-    </>
+    </Group>
   );
 }

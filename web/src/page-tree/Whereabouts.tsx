@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import { api, type ChangeDto } from "../api/client";
 import { menusAddress } from "../menus/address";
 import { ZONE_WORDS } from "../menus/words";
+import { Group } from "../shared/Group";
 import { Placing } from "./Placing";
 
 /** Every item that leads to a page, with a way there, and the menus it could be placed in by one click. */
@@ -19,8 +20,7 @@ export function Whereabouts(props: {
   });
   const found = places.data ?? [];
   return (
-    <>
-      <h3>Where it stands</h3>
+    <Group name="page-where" heading="Where it stands">
       <ul className="standings">
         {found.map((each) => (
           <li key={`${each.item} ${each.page}`}>
@@ -39,6 +39,6 @@ export function Whereabouts(props: {
       </ul>
       {found.length === 0 && <p className="hint">No menu leads here.</p>}
       <Placing pages={[page]} revision={revision} onPlace={props.onPlace} />
-    </>
+    </Group>
   );
 }

@@ -104,6 +104,15 @@ public class MenusIT extends UndoneTest {
     public void pageGoesIntoThreeMenus_fromItsCard() {
         mara.chooses("Canoes");
         assertThat(mara.page().locator(".standings")).containsText("Main › Hire › Canoes");
+        mara.isRemembered(
+                "card-folded",
+                "[\\\"page-where\\\"]",
+                () -> mara.page()
+                        .locator(".card summary")
+                        .getByText("Where it stands")
+                        .click());
+        mara.chooses("Kayaks").chooses("Canoes");
+        assertThat(mara.button("+ Footer")).isHidden();
         mara.presses("p");
         assertThat(mara.button("+ Footer")).isFocused();
         mara.gestures();

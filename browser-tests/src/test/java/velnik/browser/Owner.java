@@ -19,15 +19,17 @@ import java.util.regex.Pattern;
 
 /** Somebody at the editor. */
 final class Owner extends Editor {
-    private static final List<String> ARRANGED = List.of(
-            "pages-folded",
-            "menus-folded",
-            "sheet-folded",
-            "pages-columns-away",
-            "sheet-menus-away",
-            "pages-asked",
-            "menus-asked",
-            "sheet-asked");
+    /** What a person arranges for themselves, as it is at first. */
+    private static final Map<String, String> ARRANGED = Map.of(
+            "pages-folded", "[]",
+            "menus-folded", "[]",
+            "sheet-folded", "[]",
+            "pages-columns-away", "[\"Zones\",\"Reach\"]",
+            "sheet-menus-away", "[]",
+            "pages-asked", "[]",
+            "menus-asked", "[]",
+            "sheet-asked", "[]",
+            "card-folded", "[]");
 
     private int gestures;
 
@@ -325,9 +327,8 @@ final class Owner extends Editor {
     /** Leaves the working copy as it was before this person's first edit, and the editor as it was arranged. */
     void undoesEverything() {
         page.navigate(velnik.url("/-/manage/"));
-        for (String setting : ARRANGED) {
-            assertEquals(posts("preferences", "name: '" + setting + "', setting: '[]'"), 204);
-        }
+        ARRANGED.forEach((name, setting) ->
+                assertEquals(posts("preferences", "name: '" + name + "', setting: '" + setting + "'"), 204));
         assertTrue(undoesWhatCanBe(), "nothing is left to undo");
     }
 
