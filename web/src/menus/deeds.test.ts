@@ -21,10 +21,10 @@ function node(id: string) {
 describe("a deed is a change", () => {
   it("hides an item, and shows a hidden one", () => {
     expect(changesOf([node("main/list a")], "hide")).toMatchObject([
-      { kind: "setItems", rows: [{ item: "list", page: "a" }], hidden: true, label: null },
+      { kind: "setItems", rows: [{ item: "list", page: "a" }], appearance: { hidden: true }, label: null },
     ]);
     expect(changesOf([node("main/own")], "hide")).toMatchObject([
-      { rows: [{ item: "own", page: null }], hidden: false },
+      { rows: [{ item: "own", page: null }], appearance: { hidden: false } },
     ]);
   });
 
@@ -83,7 +83,7 @@ describe("a deed is a change", () => {
           { item: "own", page: null },
           { item: "list", page: "a" },
         ],
-        hidden: true,
+        appearance: { hidden: true },
       },
     ]);
     expect(changesOf([...many, node("aside")], "remove")).toMatchObject([
@@ -102,13 +102,12 @@ describe("a deed is a change", () => {
   });
 
   it("sets nothing but what it names", () => {
-    const { rows, kind, ...rest } = set([node("main/own")], { note: "By the tide" }) as Record<
-      string,
-      unknown
-    >;
-    expect(kind).toBe("setItems");
-    expect(rows).toEqual([{ item: "own", page: null }]);
-    expect(Object.entries(rest).filter(([, value]) => value !== null)).toEqual([["note", "By the tide"]]);
+    const change = set([node("main/own")], { note: "By the tide" });
+    expect(change).toMatchObject({ kind: "setItems", rows: [{ item: "own", page: null }], label: null });
+    const { appearance } = change as Extract<typeof change, { kind: "setItems" }>;
+    expect(Object.entries(appearance).filter(([, value]) => value !== null)).toEqual([
+      ["note", "By the tide"],
+    ]);
   });
 });
 

@@ -134,9 +134,9 @@ const HEADING = { kind: "HEADING", page: null, carries: 0, address: null, menu: 
 type SetItems = Extract<ChangeDto, { kind: "setItems" }>;
 
 /** What rows are given; what is not named stays as it is. */
-export type ItemEdit = Partial<Omit<SetItems, "kind" | "rows">>;
+export type ItemEdit = Appearing & { readonly label?: string };
 /** The part of it that items can have in common. */
-export type Appearing = Omit<ItemEdit, "label">;
+export type Appearing = Partial<SetItems["appearance"]>;
 
 /** The change that gives rows another label or appearance. */
 export function set(nodes: readonly Node[], edit: ItemEdit): ChangeDto {
@@ -147,12 +147,13 @@ export function set(nodes: readonly Node[], edit: ItemEdit): ChangeDto {
 }
 
 export function setRows(rows: SetItems["rows"], edit: ItemEdit): ChangeDto {
-  return { kind: "setItems", rows, label: null, ...AS_THEY_ARE, ...edit };
+  const { label, ...appearance } = edit;
+  return { kind: "setItems", rows, label: label ?? null, appearance: { ...AS_THEY_ARE, ...appearance } };
 }
 
 /** The change that lets new items of a menu begin another way. */
 export function beginning(menu: string, edit: Appearing): ChangeDto {
-  return { kind: "setNewItems", menu, ...AS_THEY_ARE, ...edit };
+  return { kind: "setNewItems", menu, appearance: { ...AS_THEY_ARE, ...edit } };
 }
 
 const AS_THEY_ARE = {

@@ -43,113 +43,53 @@ public record Page(
     }
 
     public Page withTitle(String newTitle) {
-        return new Page(
-                kind,
-                newTitle,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                summary,
-                topics,
-                date,
-                text,
-                locked);
+        return with(newTitle, slug, slugFollows, reach, layout, topics, date, locked);
     }
 
     public Page withSlug(String newSlug, boolean follows) {
-        return new Page(
-                kind,
-                title,
-                newSlug,
-                follows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                summary,
-                topics,
-                date,
-                text,
-                locked);
+        return with(title, newSlug, follows, reach, layout, topics, date, locked);
     }
 
     public Page withReach(Reach newReach) {
-        return new Page(
-                kind,
-                title,
-                slug,
-                slugFollows,
-                newReach,
-                keptFromSearchEngines,
-                layout,
-                summary,
-                topics,
-                date,
-                text,
-                locked);
+        return with(title, slug, slugFollows, newReach, layout, topics, date, locked);
     }
 
     public Page withLayout(Layout newLayout) {
-        return new Page(
-                kind,
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                newLayout,
-                summary,
-                topics,
-                date,
-                text,
-                locked);
+        return with(title, slug, slugFollows, reach, newLayout, topics, date, locked);
     }
 
     public Page withTopics(Set<String> newTopics) {
-        return new Page(
-                kind,
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                summary,
-                newTopics,
-                date,
-                text,
-                locked);
+        return with(title, slug, slugFollows, reach, layout, newTopics, date, locked);
     }
 
     public Page withDate(@Nullable LocalDate newDate) {
-        return new Page(
-                kind,
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                summary,
-                topics,
-                newDate,
-                text,
-                locked);
+        return with(title, slug, slugFollows, reach, layout, topics, newDate, locked);
     }
 
     public Page withLocked(boolean newLocked) {
+        return with(title, slug, slugFollows, reach, layout, topics, date, newLocked);
+    }
+
+    private Page with(
+            String newTitle,
+            String newSlug,
+            boolean follows,
+            Reach newReach,
+            Layout newLayout,
+            Set<String> newTopics,
+            @Nullable LocalDate newDate,
+            boolean newLocked) {
         return new Page(
                 kind,
-                title,
-                slug,
-                slugFollows,
-                reach,
+                newTitle,
+                newSlug,
+                follows,
+                newReach,
                 keptFromSearchEngines,
-                layout,
+                newLayout,
                 summary,
-                topics,
-                date,
+                newTopics,
+                newDate,
                 text,
                 newLocked);
     }

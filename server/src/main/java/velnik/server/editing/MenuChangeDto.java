@@ -51,22 +51,10 @@ sealed interface MenuChangeDto extends ChangeDto {
         }
     }
 
-    /** What is left out stays as it is. */
-    record SetNewItems(
-            @NotNull String menu,
-            @Nullable Boolean hidden,
-            @Nullable Set<Device> devices,
-            @Nullable String icon,
-            @Nullable Boolean iconAlone,
-            Appearance.@Nullable Weight weight,
-            @Nullable Boolean farEnd,
-            @Nullable Boolean newTab,
-            @Nullable String note)
-            implements MenuChangeDto {
+    record SetNewItems(@NotNull String menu, @NotNull AppearanceEdit appearance) implements MenuChangeDto {
         @Override
         public Change change() {
-            return new MenuChange.SetNewItems(
-                    new MenuRowId(menu), edit(null, hidden, devices, icon, iconAlone, weight, farEnd, newTab, note));
+            return new MenuChange.SetNewItems(new MenuRowId(menu), appearance.edit(null));
         }
     }
 
@@ -154,10 +142,19 @@ sealed interface MenuChangeDto extends ChangeDto {
         }
     }
 
-    /** What is left out of the edit stays as it is. */
+    /** @param label left out, it stays as it is */
     record SetItems(
             @NotNull List<RowName> rows,
             @Nullable String label,
+            @NotNull AppearanceEdit appearance) implements MenuChangeDto {
+        @Override
+        public Change change() {
+            return new MenuChange.SetItems(rows.stream().map(RowName::name).toList(), appearance.edit(label));
+        }
+    }
+
+    /** What is left out stays as it is. */
+    record AppearanceEdit(
             @Nullable Boolean hidden,
             @Nullable Set<Device> devices,
             @Nullable String icon,
@@ -165,13 +162,18 @@ sealed interface MenuChangeDto extends ChangeDto {
             Appearance.@Nullable Weight weight,
             @Nullable Boolean farEnd,
             @Nullable Boolean newTab,
-            @Nullable String note)
-            implements MenuChangeDto {
-        @Override
-        public Change change() {
-            return new MenuChange.SetItems(
-                    rows.stream().map(RowName::name).toList(),
-                    edit(label, hidden, devices, icon, iconAlone, weight, farEnd, newTab, note));
+            @Nullable String note) {
+        MenuChange.ItemEdit edit(@Nullable String label) {
+            return new MenuChange.ItemEdit(
+                    Optional.ofNullable(label),
+                    Optional.ofNullable(hidden),
+                    Optional.ofNullable(devices),
+                    Optional.ofNullable(icon),
+                    Optional.ofNullable(iconAlone),
+                    Optional.ofNullable(weight),
+                    Optional.ofNullable(farEnd),
+                    Optional.ofNullable(newTab),
+                    Optional.ofNullable(note));
         }
     }
 
@@ -248,28 +250,6 @@ sealed interface MenuChangeDto extends ChangeDto {
                     under == null ? null : new PageId(under),
                     behind.stream().limit(Anchor.REMEMBERED).map(PageId::new).toList());
         }
-    }
-
-    private static MenuChange.ItemEdit edit(
-            @Nullable String label,
-            @Nullable Boolean hidden,
-            @Nullable Set<Device> devices,
-            @Nullable String icon,
-            @Nullable Boolean iconAlone,
-            Appearance.@Nullable Weight weight,
-            @Nullable Boolean farEnd,
-            @Nullable Boolean newTab,
-            @Nullable String note) {
-        return new MenuChange.ItemEdit(
-                Optional.ofNullable(label),
-                Optional.ofNullable(hidden),
-                Optional.ofNullable(devices),
-                Optional.ofNullable(icon),
-                Optional.ofNullable(iconAlone),
-                Optional.ofNullable(weight),
-                Optional.ofNullable(farEnd),
-                Optional.ofNullable(newTab),
-                Optional.ofNullable(note));
     }
 
     private static @Nullable MenuRowId id(@Nullable String id) {

@@ -187,10 +187,12 @@ public class ArrangingTest {
     public void differentFieldsOfOneItem_doNotCollide_butTheSameDoes() {
         long seen = mara.revision();
         Caller jo = server.signedIn("jo", "neap-tide");
-        String set = "{'kind':'setItems','rows':[{'item':'tides-tide-tables','page':null}],%s}";
-        jo.editsAs("jo-labels-it", seen, set.formatted("'label':'High water'")).answers(200);
-        mara.editsAs("mara-hides-it", seen, set.formatted("'hidden':true")).answers(200);
-        var refused = mara.editsAs("mara-labels-it", seen, set.formatted("'label':'Low water'"))
+        String set =
+                "{'kind':'setItems','rows':[{'item':'tides-tide-tables','page':null}],'label':%s,'appearance':{%s}}";
+        jo.editsAs("jo-labels-it", seen, set.formatted("'High water'", "")).answers(200);
+        mara.editsAs("mara-hides-it", seen, set.formatted("null", "'hidden':true"))
+                .answers(200);
+        var refused = mara.editsAs("mara-labels-it", seen, set.formatted("'Low water'", ""))
                 .refuses(409, "changed-since");
         assertEquals(refused.json().path("theirs").asString(), "High water");
         assertEquals(refused.json().path("yours").asString(), "Low water");
