@@ -58,6 +58,8 @@ abstract class Hand {
 
         @Override
         Owner entry(String name) {
+            assertThat(menuEntry(name)).isVisible();
+            owner.comesToRest();
             menuEntry(name).click();
             return owner;
         }

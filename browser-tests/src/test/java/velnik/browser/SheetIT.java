@@ -129,9 +129,9 @@ public class SheetIT extends UndoneTest {
         Page elsewhere = mara.page().context().newPage();
         elsewhere.navigate(velnik.url("/-/manage/pages"));
         elsewhere.getByText("Columns").click();
-        elsewhere.getByText("Clicks").last().click();
+        elsewhere.waitForResponse(
+                "**/preferences", () -> elsewhere.getByText("Clicks").last().click());
         assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Stands in"});
-        elsewhere.waitForResponse("**/preferences", () -> {});
         mara.page().reload();
         assertThat(cell("Home", "Main")).isVisible();
         assertThat(cell("Canoes", "Main")).hasCount(0);
@@ -139,8 +139,8 @@ public class SheetIT extends UndoneTest {
         elsewhere.reload();
         assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Stands in"});
         elsewhere.getByText("Columns").click();
-        elsewhere.getByText("Clicks").last().click();
-        elsewhere.waitForResponse("**/preferences", () -> {});
+        elsewhere.waitForResponse(
+                "**/preferences", () -> elsewhere.getByText("Clicks").last().click());
         elsewhere.close();
         mara.clicks("Fold").page().getByText("Unfold all").click();
         mara.clicks("6 of 7 menus").page().getByText("Tides").last().click();

@@ -52,6 +52,11 @@ class Watched {
     void rests() {
         page.mouse().move(300, 795);
         assertThat(page.locator(".ant-tooltip:visible")).hasCount(0);
+        comesToRest();
+    }
+
+    /** Waits until nothing moves any more, so that a click lands on what was aimed at. */
+    void comesToRest() {
         page.evaluate("async () => { for (let tries = 0; document.getAnimations().length > 0 && tries < 60; tries++)"
                 + " await new Promise(requestAnimationFrame); }");
     }
