@@ -3,7 +3,7 @@ import { CouldNotLoad } from "./CouldNotLoad";
 
 type Props = { readonly area: string; readonly children: ReactNode };
 
-/** Keeps a fault in one screen from taking the editor along: says so, and lets the screen begin anew. */
+/** Keeps a fault in one screen from taking the others along: says so, and offers to load the editor anew. */
 export class Mishap extends Component<Props, { readonly failed: boolean }> {
   override state = { failed: false };
 
@@ -20,8 +20,8 @@ export class Mishap extends Component<Props, { readonly failed: boolean }> {
     return this.state.failed ? (
       <CouldNotLoad
         what="this screen"
-        sentence="Something in it went wrong. Each edit was kept when you made it."
-        onRetry={() => this.setState({ failed: false })}
+        sentence="Something in it went wrong."
+        onRetry={() => location.reload()}
       />
     ) : (
       this.props.children

@@ -80,6 +80,14 @@ export default function Shell({
     return () => document.removeEventListener("keydown", onKey);
   });
 
+  const unsent = state.status === "ready" && state.keeping.status !== "kept";
+  useEffect(() => {
+    if (!unsent) return;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault(); // the browser asks whether to leave all the same
+    window.addEventListener("beforeunload", ask);
+    return () => window.removeEventListener("beforeunload", ask);
+  }, [unsent]);
+
   if (state.status === "failed") {
     return <CouldNotLoad what="your site" sentence={state.sentence} onRetry={store.load} />;
   }

@@ -128,9 +128,12 @@ public class BoatyardIT extends UndoneTest {
     public void menuThatIsPointedAt_saysWhyItStandsThere_andItsLabelIsCorrectedThere() {
         mara.opensScreen("Menus");
         Locator footer = mara.window().locator(".site-footer");
+        Locator marked = mara.window().locator(".menu.pointed").first(); // which brings it into sight, before any click
+        assertThat(marked).isVisible();
         mara.clicksAt(footer.getByText("Find us"));
         assertThat(mara.window().locator("h1")).hasText("Find us");
-        mara.clicks("Point").clicksAt(footer.getByText("Tide tables"));
+        assertThat(marked).isVisible();
+        mara.clicksToEdit(footer.getByText("Tide tables"));
         assertThat(mara.row("Tide tables").and(mara.page().locator("[aria-selected=true]")))
                 .isVisible();
         assertThat(mara.page().locator(".card .standings"))

@@ -1,10 +1,13 @@
 package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -100,6 +103,42 @@ public class EditorIT extends DemoTest {
         mara.page().unroute("**/-/api/changes");
         mara.isTold("Canoes moved after Kayaks.");
         mara.forgives("ERR_FAILED");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void leavingWhileAnEditWaits_isAskedAbout() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        List<String> asked = new ArrayList<>();
+        mara.page().onDialog(dialog -> {
+            asked.add(dialog.type());
+            dialog.dismiss();
+        });
+        mara.page().route("**/-/api/changes", route -> route.abort());
+        mara.chooses("Reading the tide").presses("Control+Shift+ArrowDown");
+        assertThat(mara.page().locator(".keeping")).containsText("1 edit waits to be sent.");
+        mara.page().close(new Page.CloseOptions().setRunBeforeUnload(true));
+        mara.page().unroute("**/-/api/changes");
+        mara.isTold("Reading the tide moved after Knots in an evening.");
+        assertEquals(asked, List.of("beforeunload"));
+        mara.forgives("ERR_FAILED");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void screenThatCannotBeLoaded_saysSo_andTheOthersGoOn() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        mara.page().route("**/ZonesScreen*.js", route -> route.abort());
+        mara.link("Zones").click();
+        assertThat(mara.page().locator("h1").last()).hasText("Could not load this screen");
+        mara.isAccessible("a screen that could not be loaded");
+        mara.opensScreen("Pages").chooses("Canoes");
+        mara.page().unroute("**/ZonesScreen*.js");
+        mara.link("Zones").click();
+        mara.clicks("Try again");
+        assertThat(mara.page().locator("h2").first()).hasText("Zones");
+        mara.forgives("ERR_FAILED");
+        mara.forgives("dynamically imported module");
         mara.complainsOfNothing();
     }
 

@@ -375,6 +375,13 @@ final class Owner extends Editor {
         return ((Number) Objects.requireNonNull(from.get(name))).doubleValue();
     }
 
+    /** Clicks something in the window, to edit it. */
+    Owner clicksToEdit(Locator inWindow) {
+        clicks("Point");
+        assertThat(window().locator(".choosing")).isVisible();
+        return clicksAt(inWindow);
+    }
+
     /** Clicks something in the window. */
     Owner clicksAt(Locator inWindow) {
         gestures++;
