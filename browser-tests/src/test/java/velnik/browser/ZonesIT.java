@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
@@ -67,6 +68,27 @@ public class ZonesIT extends UndoneTest {
         mara.presses("Control+z", "Control+z", "Control+z", "Control+z");
         mara.isTold("Undone: Change the sidebar of Home.");
         assertThat(mara.window().locator(".sidebar")).hasCount(0);
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void exceptionOfOnePage_isMadeForSeveral() {
+        mara.opensScreen("Zones").cell("Footer", "Find us").click();
+        mara.page()
+                .getByLabel("Pages", new Page.GetByLabelOptions().setExact(true))
+                .click();
+        mara.types("conta").presses("Enter");
+        mara.isTold("The footer of Contact, Find us adds Tides after what stands there anyway.");
+        assertThat(mara.cell("Footer", "Contact, Find us")).containsText("Tides");
+        mara.presses("Escape");
+        assertThat(mara.page().locator(".ant-select-dropdown:visible")).hasCount(0);
+        mara.isAccessible("an exception of several pages");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        for (String page : List.of("/contact", "/about-us/find-us")) {
+            visitor.opens(page);
+            assertThat(visitor.page().locator(".site-footer")).containsText("The lane floods at 5.4 metres.");
+        }
         mara.complainsOfNothing();
     }
 

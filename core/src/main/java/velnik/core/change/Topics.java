@@ -4,14 +4,13 @@ import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import velnik.core.site.Limits;
-import velnik.core.site.Site;
 
 /** Which topics pages have. */
 final class Topics {
     private Topics() {}
 
     static Optional<Refusal> make(Draft draft, Change.SetTopics set) {
-        Set<String> known = known(draft.site());
+        Set<String> known = draft.site().topics();
         Set<String> added = new HashSet<>();
         for (String typed : set.add()) {
             String topic = Titling.cleaned(typed);
@@ -26,11 +25,5 @@ final class Topics {
             topics.addAll(added);
             return page.withTopics(topics);
         });
-    }
-
-    private static Set<String> known(Site site) {
-        Set<String> known = new HashSet<>();
-        site.pages().walk().forEach(row -> known.addAll(row.value().topics()));
-        return known;
     }
 }

@@ -6,8 +6,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.SortedSet;
-import java.util.TreeSet;
 import java.util.regex.Pattern;
 import velnik.core.address.Addresses;
 import velnik.core.address.Links;
@@ -75,7 +73,7 @@ public final class Offers {
                 .ifPresent(row -> offers.add(under(site, row.id())));
         offers.add(list(site, ItemKind.PageList.of(new ListSource.UnderVisited(), 1)));
         offers.add(list(site, ItemKind.PageList.newestOf(new ListSource.Newest(), NEWEST)));
-        for (String topic : topics(site)) {
+        for (String topic : site.topics()) {
             offers.add(list(site, ItemKind.PageList.of(new ListSource.OfTopic(topic), 1)));
         }
         for (Branch<MenuRowId, MenuRow> other : site.menus().top()) {
@@ -84,12 +82,6 @@ public final class Offers {
             }
         }
         return offers;
-    }
-
-    private static SortedSet<String> topics(Site site) {
-        SortedSet<String> topics = new TreeSet<>();
-        site.pages().walk().forEach(row -> topics.addAll(row.value().topics()));
-        return topics;
     }
 
     private static Offer under(Site site, PageId page) {

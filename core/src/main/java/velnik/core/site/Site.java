@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Outline;
@@ -79,6 +81,13 @@ public record Site(
             return item;
         }
         throw new IllegalArgumentException(row + " is a menu, not an item");
+    }
+
+    /** Every topic that a page has, in order. Costs O(pages). */
+    public SortedSet<String> topics() {
+        SortedSet<String> topics = new TreeSet<>();
+        pages.walk().forEach(row -> topics.addAll(row.value().topics()));
+        return topics;
     }
 
     public Site withPages(Outline<PageId, Page> newPages, @Nullable PageId newHome) {

@@ -136,7 +136,6 @@ sealed interface ChangeDto
         }
     }
 
-    /** @param date null for none */
     record SetLock(@NotNull List<String> pages, boolean locked) implements ChangeDto {
         @Override
         public Change change() {
@@ -144,6 +143,7 @@ sealed interface ChangeDto
         }
     }
 
+    /** @param date null for none */
     record SetDate(@NotNull List<String> pages, @Nullable LocalDate date) implements ChangeDto {
         @Override
         public Change change() {
