@@ -2,8 +2,11 @@ package velnik.core;
 
 import static velnik.core.change.Change.Subpages.GO_TOO;
 import static velnik.core.change.Change.Subpages.MOVE_UP;
+import static velnik.core.site.WhenClosed.NOT_FOUND;
+import static velnik.core.site.WhenClosed.OPENS_AGAIN;
 
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -14,6 +17,7 @@ import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
@@ -44,7 +48,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(15)) {
+        return switch (random.nextInt(17)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -56,6 +60,8 @@ public final class RandomEdits {
             case 10 -> new Change.Restore(anyRemoval(site));
             case 11 -> new Change.SetTopics(some(rows), Set.of(topic()), Set.of(topic()));
             case 12 -> new Change.SetDate(some(rows), random.nextInt(4) == 0 ? null : date());
+            case 14 -> new Change.SetPeriods(some(rows), periods(random));
+            case 15 -> new Change.SetWhenClosed(some(rows), random.nextBoolean() ? OPENS_AGAIN : NOT_FOUND);
             case 13 -> new Change.SetLock(some(rows), random.nextBoolean());
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };
@@ -63,6 +69,17 @@ public final class RandomEdits {
 
     private String topic() {
         return TOPICS.get(random.nextInt(TOPICS.size()));
+    }
+
+    /** Around the beginning of time, when the random edits are made, some the wrong way round. */
+    static List<Period> periods(Random random) {
+        LocalDate first = LocalDate.EPOCH.plusDays(random.nextInt(9) - 4L);
+        return switch (random.nextInt(4)) {
+            case 0 -> List.of();
+            case 1 -> List.of(Period.once(first, null));
+            case 2 -> List.of(Period.once(first, LocalDate.EPOCH.plusDays(random.nextInt(9) - 2L)));
+            default -> List.of(Period.yearly(MonthDay.from(first), MonthDay.of(1, 1 + random.nextInt(5))));
+        };
     }
 
     private LocalDate date() {

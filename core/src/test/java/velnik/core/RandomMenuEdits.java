@@ -137,11 +137,12 @@ final class RandomMenuEdits {
     }
 
     private ItemEdit edit() {
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(6)) {
             case 0 -> ItemEdit.label(label());
             case 1 -> ItemEdit.hidden(random.nextBoolean());
             case 2 -> ItemEdit.NOTHING.withDevices(Set.of(random.nextBoolean() ? Device.PHONE : Device.WIDE));
             case 3 -> ItemEdit.NOTHING.withWeight(Appearance.Weight.BUTTON).withNewTab(true);
+            case 4 -> ItemEdit.NOTHING.withPeriods(RandomEdits.periods(random));
             default -> ItemEdit.NOTHING.withFarEnd(random.nextBoolean()).withNote("Only by the tide");
         };
     }

@@ -7,6 +7,7 @@ import static org.testng.Assert.fail;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -39,6 +40,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
+import velnik.core.site.Period;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Placing;
 import velnik.core.site.Reach;
@@ -49,7 +51,8 @@ import velnik.core.site.Zone;
 
 /** A site and what is done to it, so that tests read as sentences. Pages are called by their titles. */
 public final class SiteScript {
-    private static final Instant NOW = Instant.parse("2026-06-01T10:00:00Z");
+    /** On the first of June; see {@link #on}. */
+    private Instant now = Instant.parse("2026-06-01T10:00:00Z");
 
     private Site site;
     private @Nullable Outcome last;
@@ -62,6 +65,21 @@ public final class SiteScript {
 
     public static SiteScript brackwater() {
         return new SiteScript(Brackwater.site());
+    }
+
+    /** What follows happens at noon of a day, by the clock of the site. */
+    public SiteScript on(String day) {
+        return at(day + "T12:00");
+    }
+
+    /** @param moment as in "2026-10-25T01:30", by the clock of the site */
+    public SiteScript at(String moment) {
+        now = LocalDateTime.parse(moment).atZone(site.details().timeZone()).toInstant();
+        return this;
+    }
+
+    public SiteScript opensFor(String page, Period... periods) {
+        return does(new Change.SetPeriods(List.of(page(page)), List.of(periods)));
     }
 
     public Site site() {
@@ -86,7 +104,7 @@ public final class SiteScript {
     }
 
     public SiteScript does(Change change) {
-        last = Changes.apply(site, change, Circumstances.NOBODY);
+        last = Changes.apply(site, change, new Circumstances(now, ""));
         if (last instanceof Outcome.Applied applied) {
             site = applied.site();
         }
@@ -270,7 +288,7 @@ public final class SiteScript {
 
     /** Why an item of a menu shows to nobody; empty when it shows. */
     public String whyNot(MenuRowId item) {
-        return find(MenuReading.of(site, site.menuOf(item), null), item)
+        return find(MenuReading.of(site, navigation().openings(), site.menuOf(item), null), item)
                 .flatMap(MenuEntry::absence)
                 .map(absence -> absence.sentence(site))
                 .orElse("");
@@ -285,7 +303,7 @@ public final class SiteScript {
     }
 
     public SiteNavigation navigation() {
-        return SiteNavigation.of(site, NOW);
+        return SiteNavigation.of(site, now);
     }
 
     public String reachOf(String page) {

@@ -1,5 +1,6 @@
 package velnik.core.change;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -10,6 +11,7 @@ import velnik.core.site.Limits;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.WhenClosed;
 
 /** Adds pages. The first page of a site becomes its home page. */
 final class Adding {
@@ -61,6 +63,8 @@ final class Adding {
                 Set.of(),
                 null,
                 fresh.text(),
+                List.of(),
+                WhenClosed.NOT_FOUND,
                 false);
         @Nullable PageId home = site.home() == null ? fresh.id() : site.home();
         draft.become(site.withPages(site.pages().insert(fresh.id(), fresh.place(), page), home));

@@ -9,6 +9,7 @@ import velnik.core.explanation.Words;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.navigation.Stand;
+import velnik.core.reach.Openings;
 import velnik.core.site.Assignment;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
@@ -49,7 +50,7 @@ final class Assigning {
 
     /** A zone shows so many levels; what is deeper is told before anybody misses it. */
     private static void tellOfLevels(Draft draft, MenuChange.AssignMenus assign, PlacedMenu placed) {
-        int levels = levels(MenuReading.of(draft.site(), placed.menu(), null))
+        int levels = levels(MenuReading.of(draft.site(), Openings.ALWAYS, placed.menu(), null))
                 - (placed.placing().fromLevel() - 1);
         int shown = Stand.of(assign.zone(), placed.placing()).levels();
         if (levels > shown) {

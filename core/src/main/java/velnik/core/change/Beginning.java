@@ -37,7 +37,7 @@ final class Beginning {
                         Place.firstUnder(begin.menu()),
                         MenuRow.Item.of(ItemKind.PageList.of(new ListSource.WholeTree(), HEADER_LEVELS), ""));
         draft.become(new Site(
-                new Details(name, begin.address()),
+                new Details(name, begin.address(), begin.timeZone()),
                 Outline.empty(),
                 null,
                 menus,

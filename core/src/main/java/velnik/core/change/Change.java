@@ -1,6 +1,7 @@
 package velnik.core.change;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -9,9 +10,11 @@ import velnik.core.site.Layout;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
+import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.TextHash;
+import velnik.core.site.WhenClosed;
 
 /** One edit. New ids are made by whoever asks for the edit. */
 public sealed interface Change
@@ -24,6 +27,9 @@ public sealed interface Change
                 Change.SetLayout,
                 Change.SetTopics,
                 Change.SetDate,
+                Change.SetPeriods,
+                Change.SetWhenClosed,
+                Change.SetTimeZone,
                 Change.SetLock,
                 Change.RemovePages,
                 Change.Restore,
@@ -34,7 +40,7 @@ public sealed interface Change
      *
      * @param address of the site, or empty while it is not known
      */
-    record BeginSite(String name, String address, MenuRowId menu, MenuRowId list) implements Change {}
+    record BeginSite(String name, String address, ZoneId timeZone, MenuRowId menu, MenuRowId list) implements Change {}
 
     /** Adds pages one after another, so that one may stand under or after another of the same change. */
     record AddPages(List<NewPage> pages) implements Change {
@@ -103,6 +109,24 @@ public sealed interface Change
             pages = List.copyOf(pages);
         }
     }
+
+    /** @param periods when the pages are there; none for always */
+    record SetPeriods(List<PageId> pages, List<Period> periods) implements Change {
+        public SetPeriods {
+            pages = List.copyOf(pages);
+            periods = List.copyOf(periods);
+        }
+    }
+
+    /** Says what visitors get at the addresses of pages outside their periods. */
+    record SetWhenClosed(List<PageId> pages, WhenClosed whenClosed) implements Change {
+        public SetWhenClosed {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** Says where the site's days begin and end. */
+    record SetTimeZone(ZoneId timeZone) implements Change {}
 
     /** Locks pages against being removed, or unlocks them. */
     record SetLock(List<PageId> pages, boolean locked) implements Change {

@@ -51,6 +51,13 @@ public final class Changes {
             case Change.SetLayout set -> Checks.each(draft, set.pages(), page -> page.withLayout(set.layout()));
             case Change.SetTopics set -> Topics.make(draft, set);
             case Change.SetDate set -> Checks.each(draft, set.pages(), page -> page.withDate(set.date()));
+            case Change.SetPeriods set -> Periods.make(draft, set);
+            case Change.SetWhenClosed set ->
+                Checks.each(draft, set.pages(), page -> page.withWhenClosed(set.whenClosed()));
+            case Change.SetTimeZone set -> {
+                draft.become(draft.site().withDetails(draft.site().details().withTimeZone(set.timeZone())));
+                yield Optional.empty();
+            }
             case Change.SetLock set -> Checks.each(draft, set.pages(), page -> page.withLocked(set.locked()));
             case Change.RemovePages remove -> Removing.make(draft, remove);
             case Change.Restore restore -> Restoring.make(draft, restore);

@@ -10,6 +10,7 @@ import velnik.core.explanation.Words;
 import velnik.core.navigation.Stand;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
 import velnik.core.site.Assignment;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
@@ -85,7 +86,7 @@ final class Depths {
     }
 
     private static boolean isYielded(Site site, ItemKind.PageList list, PageId page) {
-        return Access.of(site, page).isListed()
+        return Access.of(site, page, Openings.ALWAYS).isListed()
                 && site.pages().pathTo(page).stream()
                         .noneMatch(above -> list.leftOut().contains(above.id()));
     }

@@ -1,5 +1,6 @@
 package velnik.core.change;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import velnik.core.outline.Outline;
@@ -27,6 +28,10 @@ final class Draft {
 
     Site site() {
         return site;
+    }
+
+    Instant now() {
+        return circumstances.now();
     }
 
     Outline<PageId, Page> pages() {

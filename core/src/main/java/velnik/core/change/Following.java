@@ -6,6 +6,7 @@ import java.util.Set;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
+import velnik.core.reach.Openings;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -43,13 +44,13 @@ final class Following {
                 if (to.equals(page)) {
                     count(row, item.label().isEmpty());
                 } else if (carries > 0 && site.pages().isInside(page, to)) {
-                    lookIn(row, MenuReading.item(site, row));
+                    lookIn(row, MenuReading.item(site, Openings.ALWAYS, row));
                 }
             }
             case ItemKind.PageList list -> {
                 if (!(list.source() instanceof ListSource.Under(PageId root))
                         || site.pages().isInside(page, root)) {
-                    lookIn(row, MenuReading.item(site, row));
+                    lookIn(row, MenuReading.item(site, Openings.ALWAYS, row));
                 }
             }
             default -> {}

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Labels;
 import velnik.core.outline.Place;
 import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
 import velnik.core.site.Dress;
@@ -104,7 +105,7 @@ final class Items {
     private static void tellOfUnseen(Draft draft, ItemKind kind) {
         if (kind instanceof ItemKind.ToPage(PageId page, int carries)) {
             String title = draft.pages().get(page).title();
-            switch (Access.of(draft.site(), page).reach()) {
+            switch (Access.of(draft.site(), page, Openings.ALWAYS).reach()) {
                 case HELD_BACK -> draft.tell(new Notice.PlacedUnseen(title, "held back"));
                 case BY_LINK_ONLY -> draft.tell(new Notice.PlacedUnseen(title, "by link only"));
                 case OPEN -> {}
@@ -176,9 +177,11 @@ final class Items {
     }
 
     private static Optional<Refusal> checked(MenuChange.ItemEdit edit) {
-        return edit.icon()
-                .filter(icon -> !icon.isEmpty() && !Icons.ALL.contains(icon))
-                .<Refusal>map(Refusal.IconUnknown::new)
+        return edit.periods()
+                .flatMap(Periods::checked)
+                .or(() -> edit.icon()
+                        .filter(icon -> !icon.isEmpty() && !Icons.ALL.contains(icon))
+                        .map(Refusal.IconUnknown::new))
                 .or(() -> MenuChecks.label(Titling.cleaned(edit.note().orElse(""))));
     }
 
@@ -216,6 +219,7 @@ final class Items {
         return new Appearance(
                 edit.hidden().orElse(now.hidden()),
                 edit.devices().orElse(now.devices()),
+                edit.periods().orElse(now.periods()),
                 edit.icon().orElse(now.icon()),
                 edit.iconAlone().orElse(now.iconAlone()),
                 edit.weight().orElse(now.weight()),

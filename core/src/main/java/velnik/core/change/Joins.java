@@ -10,6 +10,7 @@ import java.util.SequencedMap;
 import java.util.Set;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.Limits;
@@ -97,7 +98,8 @@ final class Joins {
     }
 
     private static boolean isListed(Site site, PageId page) {
-        return site.pages().contains(page) && Access.of(site, page).isListed();
+        return site.pages().contains(page)
+                && Access.of(site, page, Openings.ALWAYS).isListed();
     }
 
     private static int comeIn(Draft draft, MenuRowId menu, List<PageId> fresh) {

@@ -13,6 +13,7 @@ import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
+import velnik.core.reach.Openings;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
@@ -27,13 +28,15 @@ import velnik.core.site.Site;
 final class Lists {
     private final Site site;
     private final MenuRowId id;
+    private final Openings openings;
     private final ItemKind.PageList list;
     private final String ids;
     private Outline<MenuRowId, MenuRow> menus;
     private int made;
 
-    private Lists(Site site, MenuRowId id, ItemKind.PageList list, String ids) {
+    private Lists(Site site, Openings openings, MenuRowId id, ItemKind.PageList list, String ids) {
         this.site = site;
+        this.openings = openings;
         this.id = id;
         this.list = list;
         this.ids = ids;
@@ -41,7 +44,7 @@ final class Lists {
     }
 
     static Optional<Refusal> make(Draft draft, MenuChange.FreezeList freeze) {
-        return prepared(draft.site(), freeze.list(), freeze.ids(), work -> {
+        return prepared(draft, freeze.list(), freeze.ids(), work -> {
             work.freeze();
             draft.become(draft.site().withMenus(work.menus));
             return MenuChecks.sound(draft.site(), Set.of(work.site.menuOf(freeze.list())));
@@ -49,7 +52,7 @@ final class Lists {
     }
 
     static Optional<Refusal> make(Draft draft, MenuChange.DetachBranch detach) {
-        return prepared(draft.site(), detach.list(), detach.ids(), work -> {
+        return prepared(draft, detach.list(), detach.ids(), work -> {
             if (!work.detach(detach.page())) {
                 return Optional.of(new Refusal.NoSuchRow(detach.list().value()));
             }
@@ -62,7 +65,9 @@ final class Lists {
         Optional<Refusal> with(Lists lists);
     }
 
-    private static Optional<Refusal> prepared(Site site, MenuRowId id, String ids, Work work) {
+    private static Optional<Refusal> prepared(Draft draft, MenuRowId id, String ids, Work work) {
+        Site site = draft.site();
+        Openings openings = Openings.at(site, draft.now());
         Optional<Refusal> unknown =
                 MenuChecks.isItem(site, id).or(() -> MenuChecks.isFree(site, new MenuRowId(ids + "-0")));
         if (unknown.isPresent()) {
@@ -73,11 +78,11 @@ final class Lists {
         }
         return list.source() instanceof ListSource.UnderVisited
                 ? Optional.of(new Refusal.ListOfVisited())
-                : work.with(new Lists(site, id, list, ids));
+                : work.with(new Lists(site, openings, id, list, ids));
     }
 
     private List<MenuEntry> rows() {
-        List<MenuEntry> menu = MenuReading.of(site, site.menuOf(id), null);
+        List<MenuEntry> menu = MenuReading.of(site, openings, site.menuOf(id), null);
         return find(menu).orElseThrow().rows();
     }
 
@@ -226,6 +231,8 @@ final class Lists {
         return new Appearance(
                 hidden,
                 devices.isEmpty() ? inner.devices() : devices,
+                // Both cannot be said at once where each has some; the row's own are the narrower, as a rule.
+                inner.periods().isEmpty() ? outer.periods() : inner.periods(),
                 inner.icon(),
                 inner.iconAlone(),
                 inner.weight(),

@@ -13,6 +13,7 @@ import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.Period;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Zone;
@@ -137,6 +138,7 @@ public sealed interface MenuChange extends Change {
             Optional<String> label,
             Optional<Boolean> hidden,
             Optional<Set<Device>> devices,
+            Optional<List<Period>> periods,
             Optional<String> icon,
             Optional<Boolean> iconAlone,
             Optional<Appearance.Weight> weight,
@@ -144,6 +146,7 @@ public sealed interface MenuChange extends Change {
             Optional<Boolean> newTab,
             Optional<String> note) {
         public static final ItemEdit NOTHING = new ItemEdit(
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -163,39 +166,53 @@ public sealed interface MenuChange extends Change {
         }
 
         public ItemEdit withLabel(String newLabel) {
-            return new ItemEdit(Optional.of(newLabel), hidden, devices, icon, iconAlone, weight, farEnd, newTab, note);
+            return new ItemEdit(
+                    Optional.of(newLabel), hidden, devices, periods, icon, iconAlone, weight, farEnd, newTab, note);
         }
 
         public ItemEdit withHidden(boolean newHidden) {
-            return new ItemEdit(label, Optional.of(newHidden), devices, icon, iconAlone, weight, farEnd, newTab, note);
+            return new ItemEdit(
+                    label, Optional.of(newHidden), devices, periods, icon, iconAlone, weight, farEnd, newTab, note);
         }
 
         public ItemEdit withDevices(Set<Device> newDevices) {
-            return new ItemEdit(label, hidden, Optional.of(newDevices), icon, iconAlone, weight, farEnd, newTab, note);
+            return new ItemEdit(
+                    label, hidden, Optional.of(newDevices), periods, icon, iconAlone, weight, farEnd, newTab, note);
+        }
+
+        public ItemEdit withPeriods(List<Period> newPeriods) {
+            return new ItemEdit(
+                    label, hidden, devices, Optional.of(newPeriods), icon, iconAlone, weight, farEnd, newTab, note);
         }
 
         public ItemEdit withIcon(String newIcon) {
-            return new ItemEdit(label, hidden, devices, Optional.of(newIcon), iconAlone, weight, farEnd, newTab, note);
+            return new ItemEdit(
+                    label, hidden, devices, periods, Optional.of(newIcon), iconAlone, weight, farEnd, newTab, note);
         }
 
         public ItemEdit withIconAlone(boolean newIconAlone) {
-            return new ItemEdit(label, hidden, devices, icon, Optional.of(newIconAlone), weight, farEnd, newTab, note);
+            return new ItemEdit(
+                    label, hidden, devices, periods, icon, Optional.of(newIconAlone), weight, farEnd, newTab, note);
         }
 
         public ItemEdit withWeight(Appearance.Weight newWeight) {
-            return new ItemEdit(label, hidden, devices, icon, iconAlone, Optional.of(newWeight), farEnd, newTab, note);
+            return new ItemEdit(
+                    label, hidden, devices, periods, icon, iconAlone, Optional.of(newWeight), farEnd, newTab, note);
         }
 
         public ItemEdit withFarEnd(boolean newFarEnd) {
-            return new ItemEdit(label, hidden, devices, icon, iconAlone, weight, Optional.of(newFarEnd), newTab, note);
+            return new ItemEdit(
+                    label, hidden, devices, periods, icon, iconAlone, weight, Optional.of(newFarEnd), newTab, note);
         }
 
         public ItemEdit withNewTab(boolean newNewTab) {
-            return new ItemEdit(label, hidden, devices, icon, iconAlone, weight, farEnd, Optional.of(newNewTab), note);
+            return new ItemEdit(
+                    label, hidden, devices, periods, icon, iconAlone, weight, farEnd, Optional.of(newNewTab), note);
         }
 
         public ItemEdit withNote(String newNote) {
-            return new ItemEdit(label, hidden, devices, icon, iconAlone, weight, farEnd, newTab, Optional.of(newNote));
+            return new ItemEdit(
+                    label, hidden, devices, periods, icon, iconAlone, weight, farEnd, newTab, Optional.of(newNote));
         }
     }
 

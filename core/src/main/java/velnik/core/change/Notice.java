@@ -47,6 +47,14 @@ public sealed interface Notice {
         }
     }
 
+    /** A page got periods, and nobody can see it in them either. */
+    record StillHeldBack(String title) implements Notice {
+        @Override
+        public String sentence() {
+            return title + " is held back, so nobody sees it in its periods either until it is open.";
+        }
+    }
+
     /**
      * Pages that were made, or made open, came into menus that take new pages in.
      *

@@ -16,6 +16,7 @@ import velnik.core.explanation.Words;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
+import velnik.core.reach.Openings;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -167,7 +168,7 @@ final class PagesInMenus {
     /** The rows of a menu that lead to pages, however deep they stand. */
     static Map<PageId, List<MenuEntry>> byPage(Site site, MenuRowId menu) {
         Map<PageId, List<MenuEntry>> found = new HashMap<>();
-        collect(MenuReading.of(site, menu, null), found);
+        collect(MenuReading.of(site, Openings.ALWAYS, menu, null), found);
         return found;
     }
 

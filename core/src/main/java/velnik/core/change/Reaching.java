@@ -1,9 +1,12 @@
 package velnik.core.change;
 
+import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
-import velnik.core.site.Page;
+import velnik.core.reach.Openings;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
@@ -21,7 +24,9 @@ final class Reaching {
             if (refusal.isPresent()) {
                 return refusal;
             }
-            int visible = change.reach() == Reach.HELD_BACK ? visibleBeneath(draft.site(), id) : 0;
+            int visible = change.reach() == Reach.HELD_BACK
+                    ? visibleBeneath(draft.site(), List.of(id), Openings.at(draft.site(), draft.now()))
+                    : 0;
             draft.become(draft.pages().update(id, page -> page.withReach(change.reach())));
             if (visible > 0) {
                 draft.tell(new Notice.SubpagesVanish(visible));
@@ -36,13 +41,18 @@ final class Reaching {
                 : Optional.empty();
     }
 
-    private static int visibleBeneath(Site site, PageId id) {
-        int visible = 0;
-        for (Branch<PageId, Page> row : site.pages().walk(id)) {
-            if (!row.id().equals(id) && Access.of(site, row.id()).isGettable()) {
-                visible++;
+    /** How many pages beneath some can be got that are not of them; those that are not there have none. */
+    static int visibleBeneath(Site site, List<PageId> pages, Openings openings) {
+        Set<PageId> beneath = new HashSet<>();
+        for (PageId id : pages) {
+            if (site.pages().contains(id)) {
+                site.pages().walk(id).stream()
+                        .map(Branch::id)
+                        .filter(row -> Access.of(site, row, openings).isGettable())
+                        .forEach(beneath::add);
             }
         }
-        return visible;
+        pages.forEach(beneath::remove);
+        return beneath.size();
     }
 }

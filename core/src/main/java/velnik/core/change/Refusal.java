@@ -100,6 +100,20 @@ public sealed interface Refusal {
         }
     }
 
+    record TooManyPeriods(int count, int limit) implements Refusal {
+        @Override
+        public String sentence() {
+            return "A page or an item has at most " + limit + " periods; these are " + count + ".";
+        }
+    }
+
+    record PeriodBackwards() implements Refusal {
+        @Override
+        public String sentence() {
+            return "A period ends on or after the day it begins.";
+        }
+    }
+
     record SiteBegun() implements Refusal {
         @Override
         public String sentence() {

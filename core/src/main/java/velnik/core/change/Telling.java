@@ -10,9 +10,11 @@ import velnik.core.address.Addresses;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Place;
+import velnik.core.reach.Days;
 import velnik.core.site.PageId;
 import velnik.core.site.Removal;
 import velnik.core.site.Site;
+import velnik.core.site.WhenClosed;
 
 /**
  * How changes are told: by a title that names them in undo, and by a sentence that says what happened.
@@ -64,6 +66,26 @@ record Telling(String title, String sentence) {
                                 + (set.pages().size() == 1 ? " has" : " have")
                                 + (set.date() == null ? " no date any more." : " another date."));
             }
+            case Change.SetPeriods set -> {
+                String what = some(after, set.pages());
+                String when = Days.periods(set.periods());
+                yield new Telling(
+                        "Set when " + what + (set.pages().size() == 1 ? " is" : " are") + " there",
+                        what + (set.pages().size() == 1 ? " is" : " are") + " there " + when + ".");
+            }
+            case Change.SetWhenClosed set -> {
+                String what = some(after, set.pages());
+                String closed = what + " while closed";
+                yield new Telling(
+                        "Set what visitors get of " + closed,
+                        "At the address of " + closed + ", visitors "
+                                + (set.whenClosed() == WhenClosed.NOT_FOUND
+                                        ? "get “not found”."
+                                        : "read when it opens again."));
+            }
+            case Change.SetTimeZone set ->
+                new Telling(
+                        "Set the time zone to " + set.timeZone(), "Days begin and end as in " + set.timeZone() + ".");
             case Change.SetLock set -> {
                 String what = some(after, set.pages());
                 String now =

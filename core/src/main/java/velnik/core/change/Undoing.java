@@ -79,12 +79,15 @@ public final class Undoing {
     public static final int LOOKED_THROUGH = 40;
 
     /**
-     * Takes back a change and as few of the later ones as it takes. Costs as many undos as the square of their number.
+     * Takes back a change and those of the later ones that it takes; none, where it can be taken back alone. Costs as many undos as the square of their number.
      *
      * @param later those still in force, oldest first
      * @return empty where there are more than {@link #LOOKED_THROUGH}, or where even all of them do not do
      */
     public static Optional<Together> undoTogether(Site present, Difference done, List<Difference> later) {
+        if (undo(present, done) instanceof Result.Undone(Site alone)) {
+            return Optional.of(new Together(alone, List.of()));
+        }
         List<Integer> needed = new ArrayList<>();
         for (int i = 0; i < later.size(); i++) {
             needed.add(i);

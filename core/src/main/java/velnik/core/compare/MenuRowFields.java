@@ -95,6 +95,7 @@ public final class MenuRowFields {
         return new Appearance(
                 carry.pick(before.hidden(), after.hidden(), present.hidden()),
                 devices,
+                carry.pick(before.periods(), after.periods(), present.periods()),
                 carry.pick(before.icon(), after.icon(), present.icon()),
                 carry.pick(before.iconAlone(), after.iconAlone(), present.iconAlone()),
                 carry.pick(before.weight(), after.weight(), present.weight()),

@@ -28,6 +28,8 @@ public final class PageFields {
             new Field("topics", Page::topics),
             new Field("date", Page::date),
             new Field("text", Page::text),
+            new Field("periods", Page::periods),
+            new Field("whenClosed", Page::whenClosed),
             new Field("locked", Page::locked));
 
     private PageFields() {}
@@ -64,6 +66,8 @@ public final class PageFields {
                 carry.pickEach(before.topics(), after.topics(), present.topics()),
                 carry.pickNullable(before.date(), after.date(), present.date()),
                 carry.pickNullable(before.text(), after.text(), present.text()),
+                carry.pick(before.periods(), after.periods(), present.periods()),
+                carry.pick(before.whenClosed(), after.whenClosed(), present.whenClosed()),
                 carry.pick(before.locked(), after.locked(), present.locked()));
         return carry.clashed() ? Optional.empty() : Optional.of(carried);
     }

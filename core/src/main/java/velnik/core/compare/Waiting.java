@@ -14,10 +14,13 @@ import velnik.core.outline.RowDifference.Added;
 import velnik.core.outline.RowDifference.Altered;
 import velnik.core.outline.RowDifference.Moved;
 import velnik.core.outline.RowDifference.Removed;
+import velnik.core.reach.Days;
+import velnik.core.site.Details;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
+import velnik.core.site.WhenClosed;
 
 /** What waits to be published, in plain sentences: one entry for each page concerned, one for each other thing. */
 public final class Waiting {
@@ -46,11 +49,20 @@ public final class Waiting {
         List<Entry> entries = new ArrayList<>();
         byPage.forEach((page, rows) -> sentence(page, rows)
                 .ifPresent(sentence -> entries.add(new Entry(working.pages().contains(page) ? page : null, sentence))));
-        difference
-                .details()
-                .ifPresent(details -> entries.add(
-                        new Entry(null, "The site is called " + details.after().name() + ".")));
+        difference.details().ifPresent(details -> entries.addAll(details(details)));
         entries.addAll(WaitingMenus.of(live, working, difference));
+        return entries;
+    }
+
+    private static List<Entry> details(ValueDifference<Details> details) {
+        Details after = details.after();
+        List<Entry> entries = new ArrayList<>();
+        if (!after.timeZone().equals(details.before().timeZone())) {
+            entries.add(new Entry(null, "Days begin and end as in " + after.timeZone() + "."));
+        }
+        if (!after.withTimeZone(details.before().timeZone()).equals(details.before())) {
+            entries.add(new Entry(null, "The site is called " + after.name() + "."));
+        }
         return entries;
     }
 
@@ -118,6 +130,12 @@ public final class Waiting {
                                     ? "is kept from search engines"
                                     : "may be listed by search engines");
                 case "topics" -> parts.add("has other topics");
+                case "periods" -> parts.add("is there " + Days.periods(after.periods()));
+                case "whenClosed" ->
+                    parts.add(
+                            after.whenClosed() == WhenClosed.NOT_FOUND
+                                    ? "is not found while it is closed"
+                                    : "tells when it opens again while it is closed");
                 case "locked" -> {} // the owner's own matter
                 default -> parts.add("has another " + field);
             }

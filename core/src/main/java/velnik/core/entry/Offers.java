@@ -13,6 +13,7 @@ import velnik.core.explanation.Words;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
+import velnik.core.reach.Openings;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -99,7 +100,7 @@ public final class Offers {
             return List.of();
         }
         Set<PageId> placed = new HashSet<>();
-        MenuReading.of(site, menu, null).forEach(entry -> collect(entry, placed));
+        MenuReading.of(site, Openings.ALWAYS, menu, null).forEach(entry -> collect(entry, placed));
         return switch (Links.read(text, site.details().address())) {
             case Links.Read.Refused(String sentence) -> List.of(new Offer.Refused(sentence));
             case Links.Read.Web(String address) -> link(new ItemKind.WebLink(address), Links.labelOf(address));

@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.Standing;
 import velnik.core.reach.Access;
+import velnik.core.reach.Days;
+import velnik.core.reach.Openings;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -23,7 +25,11 @@ public final class ReachSentence {
     /** @param navigation of this site, at the moment asked about */
     public static String of(Site site, SiteNavigation navigation, PageId id) {
         Page page = site.pages().get(id);
-        Access access = Access.of(site, id);
+        Openings openings = navigation.openings();
+        Access access = Access.of(site, id, openings);
+        if (access.closedBy() != null) {
+            return closed(site, id, access.closedBy(), openings);
+        }
         if (!access.isGettable()) {
             return "Nobody can see it, because " + holder(site, access.limitedBy()) + " held back.";
         }
@@ -33,17 +39,30 @@ public final class ReachSentence {
             case HELD_BACK -> throw new IllegalStateException("answered above");
         };
         if (page.kind() == PageKind.GROUP) {
-            who = leadsOn(site, id);
+            who = leadsOn(site, id, openings);
         }
+        who += Access.closesNext(site, id, openings)
+                .map(moment -> " until " + Days.closing(moment, openings.zone()))
+                .orElse("");
         return String.join("; ", List.of(who, menus(site, navigation, id, access), searchEngines(page))) + ".";
+    }
+
+    private static String closed(Site site, PageId id, PageId closedBy, Openings openings) {
+        String because = closedBy.equals(id)
+                ? "it is closed"
+                : "it is closed with " + site.pages().get(closedBy).title() + " above it";
+        String until = Days.until(Access.opensAgain(site, id, openings), openings.zone());
+        boolean notice = Access.isAnnounced(site, id, openings);
+        return "Nobody can see it now, because " + because + " " + until + "; its address "
+                + (notice ? "says when it opens again" : "is not found") + ".";
     }
 
     private static String holder(Site site, @Nullable PageId ancestor) {
         return ancestor == null ? "it is" : site.pages().get(ancestor).title() + " above it is";
     }
 
-    private static String leadsOn(Site site, PageId group) {
-        return Access.leadsOnTo(site, group)
+    private static String leadsOn(Site site, PageId group, Openings openings) {
+        return Access.leadsOnTo(site, group, openings)
                 .map(first -> "It has no content of its own, its address leads on to "
                         + site.pages().get(first).title())
                 .orElse("It has no content of its own, and as nothing under it is open, its address is not found");

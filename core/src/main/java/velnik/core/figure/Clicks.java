@@ -17,6 +17,7 @@ import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.ZoneMenu;
 import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
 import velnik.core.site.Device;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -48,7 +49,9 @@ public final class Clicks {
                 if (shows(zone, device)) {
                     for (ZoneMenu menu : there.in(zone)) {
                         if (walked.add(menu)) {
-                            menu.rows().forEach(row -> clicks.follow(site, row, device, next, waiting));
+                            menu.rows()
+                                    .forEach(row ->
+                                            clicks.follow(site, navigation.openings(), row, device, next, waiting));
                         }
                     }
                 }
@@ -65,16 +68,17 @@ public final class Clicks {
         };
     }
 
-    private void follow(Site site, NavigationRow row, Device device, int next, Deque<PageId> waiting) {
+    private void follow(
+            Site site, Openings openings, NavigationRow row, Device device, int next, Deque<PageId> waiting) {
         if (!row.isOn(device)) {
             return;
         }
         @Nullable PageId page = row.page();
         if (page != null && row.isLinkOn(device)) {
             reach(page, next, waiting);
-            Access.leadsOnTo(site, page).ifPresent(first -> reach(first, next, waiting));
+            Access.leadsOnTo(site, page, openings).ifPresent(first -> reach(first, next, waiting));
         }
-        row.rows().forEach(beneath -> follow(site, beneath, device, next, waiting));
+        row.rows().forEach(beneath -> follow(site, openings, beneath, device, next, waiting));
     }
 
     private void reach(PageId page, int next, Deque<PageId> waiting) {

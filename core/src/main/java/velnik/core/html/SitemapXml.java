@@ -4,6 +4,7 @@ import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -13,17 +14,15 @@ import velnik.core.site.Site;
 public final class SitemapXml {
     private SitemapXml() {}
 
-    /** All pages that visitors can get, but groups and those kept from search engines. */
-    public static String of(Site site, AddressWriter addresses) {
+    /** All pages that visitors can get, and those that say when they open again; without groups and those kept from search engines. */
+    public static String of(Site site, Openings openings, AddressWriter addresses) {
         StringBuilder xml = new StringBuilder("""
                 <?xml version="1.0" encoding="UTF-8"?>
                 <urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">
                 """);
         for (Branch<PageId, Page> row : site.pages().walk()) {
             Page page = row.value();
-            if (page.kind() == PageKind.PAGE
-                    && !page.keptFromSearchEngines()
-                    && Access.of(site, row.id()).isGettable()) {
+            if (page.kind() == PageKind.PAGE && !page.keptFromSearchEngines() && answers(site, row.id(), openings)) {
                 // An address holds nothing that XML would want escaped.
                 xml.append("<url><loc>")
                         .append(addresses.write(Addresses.of(site, row.id())))
@@ -31,5 +30,9 @@ public final class SitemapXml {
             }
         }
         return xml.append("</urlset>\n").toString();
+    }
+
+    private static boolean answers(Site site, PageId page, Openings openings) {
+        return Access.of(site, page, openings).isGettable() || Access.isAnnounced(site, page, openings);
     }
 }

@@ -4,6 +4,7 @@ import gg.jte.ContentType;
 import gg.jte.TemplateEngine;
 import gg.jte.TemplateOutput;
 import gg.jte.output.StringOutput;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +13,8 @@ import velnik.core.address.Addresses;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
+import velnik.core.reach.Days;
+import velnik.core.reach.Openings;
 import velnik.core.site.Layout;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -29,11 +32,13 @@ public final class VisitorHtml {
 
     private final Site site;
     private final SiteNavigation navigation;
+    private final Openings openings;
     private final Frame frame;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
         this.site = site;
         this.navigation = navigation;
+        this.openings = navigation.openings();
         this.frame = frame;
     }
 
@@ -41,7 +46,7 @@ public final class VisitorHtml {
     public String page(PageId id, String text) {
         Page page = site.pages().get(id);
         String address = Addresses.of(site, id);
-        boolean held = !Access.of(site, id).isGettable();
+        boolean held = !Access.of(site, id, openings).isGettable();
         return render(
                 "page.jte",
                 new PageView(
@@ -58,6 +63,33 @@ public final class VisitorHtml {
                         trail(id),
                         text,
                         subpages(site.pages().branch(id)),
+                        this::addressOf));
+    }
+
+    /**
+     * What stands at the address of a page outside its periods.
+     *
+     * @throws java.util.NoSuchElementException when it never opens again
+     */
+    public String closed(PageId id) {
+        Instant again = Access.opensAgain(site, id, openings).orElseThrow();
+        Page page = site.pages().get(id);
+        return render(
+                "page.jte",
+                new PageView(
+                        frame,
+                        site.details().name(),
+                        written("/"),
+                        id,
+                        heading(id, page),
+                        "Closed now. Opens again on " + Days.opening(again, openings.zone()) + ".",
+                        canonical(Addresses.of(site, id)),
+                        page.keptFromSearchEngines(),
+                        page.layout(),
+                        navigation.forPage(id),
+                        trail(id),
+                        "",
+                        List.of(),
                         this::addressOf));
     }
 
@@ -100,7 +132,7 @@ public final class VisitorHtml {
         }
         List<Branch<PageId, Page>> path = site.pages().pathTo(id);
         for (Branch<PageId, Page> step : path.subList(0, path.size() - 1)) {
-            if (!site.isHome(step.id()) && Access.of(site, step.id()).isGettable()) {
+            if (!site.isHome(step.id()) && Access.of(site, step.id(), openings).isGettable()) {
                 boolean group = step.value().kind() == PageKind.GROUP;
                 steps.add(new PageView.Step(step.value().title(), group ? null : addressOf(step.id())));
             }
@@ -109,16 +141,16 @@ public final class VisitorHtml {
     }
 
     private List<PageView.Link> subpages(Branch<PageId, Page> branch) {
-        return Access.of(site, branch.id()).isListed() && !site.isHome(branch.id())
+        return Access.of(site, branch.id(), openings).isListed() && !site.isHome(branch.id())
                 ? listed(branch.children())
                 : List.of();
     }
 
     private List<PageView.Link> listed(List<Branch<PageId, Page>> pages) {
         return pages.stream()
-                .filter(page -> Access.reachOf(site, page) == Reach.OPEN)
+                .filter(page -> Access.reachOf(site, page) == Reach.OPEN && openings.run(Access.periodsOf(site, page)))
                 .filter(page -> page.value().kind() != PageKind.GROUP
-                        || Access.leadsOnTo(site, page.id()).isPresent())
+                        || Access.leadsOnTo(site, page.id(), openings).isPresent())
                 .map(page ->
                         new PageView.Link(page.value().title(), page.value().summary(), addressOf(page.id())))
                 .toList();

@@ -41,6 +41,28 @@ public sealed interface Absence {
         }
     }
 
+    /**
+     * @param by the page outside its periods, itself or one above it
+     * @param again how long, in words
+     */
+    record PageClosed(PageId page, PageId by, String until) implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return by.equals(page)
+                    ? "Its page is closed " + until + "."
+                    : "Its page is closed " + until + ", because "
+                            + site.pages().get(by).title() + " above it is closed.";
+        }
+    }
+
+    /** @param again when it shows again, in words; empty for never */
+    record OutsidePeriods(String again) implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return again.isEmpty() ? "Its last day is over." : "Shows from " + again + " on.";
+        }
+    }
+
     record PageByLinkOnly() implements Absence {
         @Override
         public String sentence(Site site) {

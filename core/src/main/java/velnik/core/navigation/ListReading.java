@@ -13,9 +13,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
 import velnik.core.site.Anchor;
 import velnik.core.site.Dress;
 import velnik.core.site.ItemKind;
@@ -26,6 +28,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
+import velnik.core.site.Period;
 import velnik.core.site.Site;
 
 /** Fills one list: its pages in their order, dressed, with the owner's own items among them. */
@@ -33,10 +36,13 @@ final class ListReading {
     private static final Comparator<Branch<PageId, Page>> BY_TITLE = byTitle();
 
     private final Site site;
+    private final Openings openings;
     private final MenuReading menu;
     private final MenuRowId id;
     private final ItemKind.PageList list;
     private final @Nullable PageId visited;
+    /** Whether all its rows are closed by the page they are under or one above that. */
+    private boolean closedAbove;
     /** The owner's items by the row they stand under; those of the first level under null. */
     private final Map<@Nullable PageId, List<Branch<MenuRowId, MenuRow>>> own = new LinkedHashMap<>();
 
@@ -44,11 +50,13 @@ final class ListReading {
 
     ListReading(
             Site site,
+            Openings openings,
             MenuReading menu,
             Branch<MenuRowId, MenuRow> branch,
             ItemKind.PageList list,
             @Nullable PageId visited) {
         this.site = site;
+        this.openings = openings;
         this.menu = menu;
         this.id = branch.id();
         this.list = list;
@@ -103,7 +111,7 @@ final class ListReading {
 
     private void collect(List<Branch<PageId, Page>> pages, Predicate<Page> wanted, List<Branch<PageId, Page>> found) {
         for (Branch<PageId, Page> page : pages) {
-            if (menu.isListed(page)) {
+            if (menu.isListed(page) && isThere(page)) {
                 if (wanted.test(page.value())) {
                     found.add(page);
                 }
@@ -112,23 +120,31 @@ final class ListReading {
         }
     }
 
+    private boolean isThere(Branch<PageId, Page> page) {
+        return openings.run(Access.periodsOf(site, page));
+    }
+
     private List<Branch<PageId, Page>> under(@Nullable PageId page) {
-        return page != null && site.pages().contains(page) && Access.isListedBeneath(site, page)
-                ? site.pages().childrenOf(page)
-                : List.of();
+        if (page == null || !site.pages().contains(page) || !Access.isListedBeneath(site, page)) {
+            return List.of();
+        }
+        closedAbove = Access.of(site, page, openings).closedBy() != null;
+        return site.pages().childrenOf(page);
     }
 
     private List<MenuEntry> level(@Nullable PageId under, List<Branch<PageId, Page>> pages, int levels) {
         filled.add(under);
         List<MenuEntry> rows = new ArrayList<>();
+        int there = 0;
         if (levels > 0) {
             for (Branch<PageId, Page> page : ordered(pages)) {
                 if (menu.isListed(page) && !list.leftOut().contains(page.id())) {
                     rows.add(row(page, levels));
+                    there += isThere(page) ? 1 : 0;
                 }
                 if (under == null
                         && list.atMost().isPresent()
-                        && rows.size() == list.atMost().get()) {
+                        && there == list.atMost().get()) {
                     break;
                 }
             }
@@ -145,17 +161,24 @@ final class ListReading {
         };
     }
 
-    /** A page that was part of no release yet is as new as can be. */
+    /** By its date, else its first day open, else its first release; one that was part of none is as new as can be. */
     private Comparator<Branch<PageId, Page>> newestFirst() {
         return Comparator.comparing(
-                page -> Objects.requireNonNullElseGet(
-                        page.value().date(), () -> site.published().getOrDefault(page.id(), LocalDate.MAX)),
+                page -> Objects.requireNonNullElseGet(page.value().date(), () -> firstDay(page)),
                 Comparator.reverseOrder());
+    }
+
+    private LocalDate firstDay(Branch<PageId, Page> page) {
+        return page.value().periods().stream()
+                .flatMap(
+                        period -> period instanceof Period.Once once ? Stream.ofNullable(once.first()) : Stream.empty())
+                .min(Comparator.naturalOrder())
+                .orElseGet(() -> site.published().getOrDefault(page.id(), LocalDate.MAX));
     }
 
     private MenuEntry row(Branch<PageId, Page> page, int levels) {
         Dress dress = list.dressOf(page.id());
-        return MenuReading.made(
+        MenuEntry row = menu.made(
                 new NavigationRow.Key(id, page.id()),
                 dress.label(),
                 page.value().title(),
@@ -165,6 +188,10 @@ final class ListReading {
                 false,
                 dress.appearance(),
                 level(page.id(), page.children(), levels - 1));
+        // What is above it in the list speaks for itself; a closed page is told to the owner, and shows to nobody.
+        boolean asked = row.absence().isEmpty()
+                && (closedAbove || !isThere(page) || page.value().kind() == PageKind.GROUP);
+        return asked ? menu.withheld(page.id()).map(row::withAbsence).orElse(row) : row;
     }
 
     /** Puts each item behind the nearest row it remembers, and behind the items put there before it. */

@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.address.Links;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
+import velnik.core.reach.Days;
+import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
@@ -27,12 +29,14 @@ import velnik.core.site.Site;
  */
 public final class MenuReading {
     private final Site site;
+    private final Openings openings;
     private final @Nullable PageId visited;
     /** Menus being read, the outermost last. */
     private final Deque<MenuRowId> reading = new ArrayDeque<>();
 
-    private MenuReading(Site site, @Nullable PageId visited) {
+    private MenuReading(Site site, Openings openings, @Nullable PageId visited) {
         this.site = site;
+        this.openings = openings;
         this.visited = visited;
     }
 
@@ -40,16 +44,16 @@ public final class MenuReading {
      * @param visited the page that lists of its subpages are filled for; null for none
      * @throws IllegalArgumentException when the row is no menu
      */
-    public static List<MenuEntry> of(Site site, MenuRowId menu, @Nullable PageId visited) {
+    public static List<MenuEntry> of(Site site, Openings openings, MenuRowId menu, @Nullable PageId visited) {
         if (!(site.menus().get(menu) instanceof MenuRow.Menu)) {
             throw new IllegalArgumentException(menu + " is an item, not a menu");
         }
-        return explained(new MenuReading(site, visited).menu(menu), Optional.empty());
+        return explained(new MenuReading(site, openings, visited).menu(menu), Optional.empty());
     }
 
     /** One item with what is under it; rows beneath one that does not show are not marked so. */
-    public static MenuEntry item(Site site, Branch<MenuRowId, MenuRow> item) {
-        return new MenuReading(site, null).item(item);
+    public static MenuEntry item(Site site, Openings openings, Branch<MenuRowId, MenuRow> item) {
+        return new MenuReading(site, openings, null).item(item);
     }
 
     private List<MenuEntry> menu(MenuRowId menu) {
@@ -81,7 +85,7 @@ public final class MenuReading {
                 over(
                         branch,
                         item,
-                        new ListReading(site, this, branch, list, visited).entries(),
+                        new ListReading(site, openings, this, branch, list, visited).entries(),
                         new Absence.NothingListed());
             case ItemKind.OtherMenu(MenuRowId other) -> otherMenu(branch, item, other);
         };
@@ -99,7 +103,7 @@ public final class MenuReading {
         if (to.carries() > 0) {
             ItemKind.PageList carried = ItemKind.PageList.of(new ListSource.Under(id), to.carries());
             Branch<MenuRowId, MenuRow> alone = new Branch<>(branch.id(), branch.parent(), branch.value(), List.of());
-            beneath.addAll(new ListReading(site, this, alone, carried, visited).entries());
+            beneath.addAll(new ListReading(site, openings, this, alone, carried, visited).entries());
         }
         MenuEntry entry = entry(branch, item, site.pages().get(id).title(), id, new Target.ToPage(id), group, beneath);
         return entry.absence().isPresent()
@@ -107,15 +111,21 @@ public final class MenuReading {
                 : withheld(id).map(entry::withAbsence).orElse(entry);
     }
 
-    private Optional<Absence> withheld(PageId id) {
-        Access access = Access.of(site, id);
+    /** Why menus leave a page out now; empty when they show it. */
+    Optional<Absence> withheld(PageId id) {
+        Access access = Access.of(site, id, openings);
+        @Nullable PageId closedBy = access.closedBy();
+        if (closedBy != null) {
+            return Optional.of(new Absence.PageClosed(
+                    id, closedBy, Days.until(Access.opensAgain(site, id, openings), openings.zone())));
+        }
         return switch (access.reach()) {
             case HELD_BACK ->
                 Optional.of(new Absence.PageHeldBack(id, Objects.requireNonNullElse(access.limitedBy(), id)));
             case BY_LINK_ONLY -> Optional.of(new Absence.PageByLinkOnly());
             case OPEN ->
                 site.pages().get(id).kind() == PageKind.GROUP
-                                && Access.leadsOnTo(site, id).isEmpty()
+                                && Access.leadsOnTo(site, id, openings).isEmpty()
                         ? Optional.of(new Absence.GroupEmpty())
                         : Optional.empty();
         };
@@ -160,7 +170,7 @@ public final class MenuReading {
                 entry.rows().stream().map(MenuReading::foreign).toList());
     }
 
-    private static MenuEntry entry(
+    private MenuEntry entry(
             Branch<MenuRowId, MenuRow> branch,
             MenuRow.Item item,
             String follows,
@@ -182,7 +192,7 @@ public final class MenuReading {
                 rows);
     }
 
-    static MenuEntry made(
+    MenuEntry made(
             NavigationRow.Key key,
             String own,
             String follows,
@@ -202,15 +212,26 @@ public final class MenuReading {
                 splices,
                 false,
                 appearance,
-                appearance.hidden() ? Optional.of(new Absence.Hidden()) : Optional.empty(),
+                absenceOf(appearance),
                 rows);
     }
 
-    /** Whether lists may yield the page of a branch whose ancestors they yield. */
+    private Optional<Absence> absenceOf(Appearance appearance) {
+        if (appearance.hidden()) {
+            return Optional.of(new Absence.Hidden());
+        }
+        return openings.run(appearance.periods())
+                ? Optional.empty()
+                : Optional.of(new Absence.OutsidePeriods(openings.nextOpening(appearance.periods())
+                        .map(moment -> Days.opening(moment, openings.zone()))
+                        .orElse("")));
+    }
+
+    /** Whether lists may yield the page of a branch whose ancestors they yield, now or in its periods. */
     boolean isListed(Branch<PageId, Page> page) {
         return Access.reachOf(site, page) == Reach.OPEN
                 && (page.value().kind() != PageKind.GROUP
-                        || Access.leadsOnTo(site, page.id()).isPresent());
+                        || Access.leadsOnTo(site, page.id(), Openings.ALWAYS).isPresent());
     }
 
     /** Gives what is under a row that does not show that row as its reason. */

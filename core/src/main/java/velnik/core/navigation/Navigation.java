@@ -13,7 +13,7 @@ import velnik.core.site.Zone;
  * @param zones the menus of each zone, in order; shared with all pages under the same assignments
  * @param current the rows that lead to the page
  * @param trail the rows above those; where no row leads to the page, the way to its nearest ancestor that has one
- * @param validUntil when something in it opens or closes by itself; empty when nothing does
+ * @param validUntil when something on the site opens or closes by itself; empty when nothing does
  */
 public record Navigation(
         Map<Zone, List<ZoneMenu>> zones,

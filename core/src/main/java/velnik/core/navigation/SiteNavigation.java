@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
+import velnik.core.reach.Openings;
 import velnik.core.site.Assignment;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
@@ -27,14 +28,18 @@ import velnik.core.site.Zone;
  */
 public final class SiteNavigation {
     private final Site site;
+    private final Openings openings;
+    private final Optional<Instant> validUntil;
     private final Rulings rulings;
     /** Menus that are the same for all pages they stand on. */
     private final Map<Shared, ZoneMenu> shared = new HashMap<>();
     /** Menus with a list that differs from page to page. */
     private final Set<MenuRowId> varying = new HashSet<>();
 
-    private SiteNavigation(Site site) {
+    private SiteNavigation(Site site, Openings openings) {
         this.site = site;
+        this.openings = openings;
+        this.validUntil = openings.nextChange(site);
         this.rulings = new Rulings(site);
         for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
             if (followsVisited(menu.id(), new HashSet<>())) {
@@ -60,9 +65,18 @@ public final class SiteNavigation {
 
     private record Shared(Zone zone, PlacedMenu placed) {}
 
-    /** @param at nothing opens or closes by itself yet, so any moment gives the same */
     public static SiteNavigation of(Site site, Instant at) {
-        return new SiteNavigation(site);
+        return new SiteNavigation(site, Openings.at(site, at));
+    }
+
+    /** Which periods run at its moment. */
+    public Openings openings() {
+        return openings;
+    }
+
+    /** When something on the site opens or closes by itself; empty when nothing does. */
+    public Optional<Instant> validUntil() {
+        return validUntil;
     }
 
     /** What a page shows. For one that is not in the tree, such as the not-found page, give null: nothing is marked. */
@@ -87,7 +101,7 @@ public final class SiteNavigation {
             }
             zones.put(zone, List.copyOf(menus));
         }
-        return new Navigation(zones, current, trail, Optional.empty());
+        return new Navigation(zones, current, trail, validUntil);
     }
 
     /**
@@ -122,7 +136,7 @@ public final class SiteNavigation {
     private ZoneMenu resolve(Shared wanted, @Nullable PageId visited) {
         Stand stand = Stand.of(wanted.zone(), wanted.placed().placing());
         MenuRowId menu = wanted.placed().menu();
-        List<NavigationRow> rows = MenuResolver.rows(MenuReading.of(site, menu, visited));
+        List<NavigationRow> rows = MenuResolver.rows(MenuReading.of(site, openings, menu, visited));
         // The branch of the visited page is taken off its first level, so one level more has to be there.
         int levels = stand.levels() + (wanted.placed().placing().currentBranchOnly() ? 1 : 0);
         return new ZoneMenu(

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
+import velnik.core.reach.Openings;
 import velnik.core.site.Assignment;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -38,13 +39,13 @@ public final class Whereabouts {
 
     private Whereabouts() {}
 
-    public static Whereabouts of(Site site) {
+    public static Whereabouts of(Site site, Openings openings) {
         Whereabouts whereabouts = new Whereabouts();
         Map<MenuRowId, Set<Zone>> zones = zones(site);
         for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
             if (menu.value() instanceof MenuRow.Menu named) {
                 Set<Zone> standing = named.setAside() ? Set.of() : zones.getOrDefault(menu.id(), Set.of());
-                MenuReading.of(site, menu.id(), null)
+                MenuReading.of(site, openings, menu.id(), null)
                         .forEach(entry -> whereabouts.collect(entry, menu.id(), named.name(), standing, List.of()));
             }
         }

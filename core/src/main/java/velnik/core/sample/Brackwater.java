@@ -1,6 +1,8 @@
 package velnik.core.sample;
 
 import java.time.LocalDate;
+import java.time.MonthDay;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,10 +19,12 @@ import velnik.core.exchange.OutlineImport;
 import velnik.core.outline.Place;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
+import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.core.site.TextHash;
+import velnik.core.site.WhenClosed;
 
 /**
  * Brackwater Boatyard, a made-up family boatyard on a tidal creek: 49 pages and seven menus. Made by the same changes an
@@ -174,10 +178,15 @@ public final class Brackwater {
     public static List<Change> changes() {
         List<Change> changes = new ArrayList<>();
         changes.add(new Change.BeginSite(
-                "Brackwater Boatyard", "https://brackwater.example", BrackwaterMenus.MAIN, BrackwaterMenus.LIST));
+                "Brackwater Boatyard",
+                "https://brackwater.example",
+                ZoneId.of("Europe/London"),
+                BrackwaterMenus.MAIN,
+                BrackwaterMenus.LIST));
         changes.add(pages());
         changes.addAll(news());
         changes.add(new Change.SetLock(List.of(id("Safety on the tide"), id("Terms of hire"), id("Privacy")), true));
+        changes.addAll(seasons());
         changes.addAll(BrackwaterMenus.changes());
         BIN.forEach(gone -> changes.addAll(removed(gone.getKey(), gone.getValue(), "bin-" + changes.size())));
         return changes;
@@ -196,6 +205,18 @@ public final class Brackwater {
                 about("Safety on the tide", TIDE_NOTES),
                 about("Reading the tide", TIDE_NOTES),
                 about("Menu of the week", "café"));
+    }
+
+    private static List<Change> seasons() {
+        return List.of(
+                yearly("Rowing skiffs", MonthDay.of(4, 1), MonthDay.of(10, 15)),
+                yearly("Winter service", MonthDay.of(11, 1), MonthDay.of(3, 1)),
+                yearly("Evening suppers", MonthDay.of(5, 1), MonthDay.of(8, 31)),
+                new Change.SetWhenClosed(List.of(id("Rowing skiffs"), id("Evening suppers")), WhenClosed.OPENS_AGAIN));
+    }
+
+    private static Change yearly(String title, MonthDay first, MonthDay last) {
+        return new Change.SetPeriods(List.of(id(title)), List.of(Period.yearly(first, last)));
     }
 
     private static Change dated(String title, String date) {

@@ -1,5 +1,6 @@
 package velnik.core.sample;
 
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -32,6 +33,7 @@ public final class SiteGenerator {
                 new Change.BeginSite(
                         "Brackwater Boatyard",
                         "https://brackwater.example",
+                        ZoneId.of("Europe/London"),
                         new MenuRowId("main"),
                         new MenuRowId("main-list")));
     }

@@ -2,6 +2,7 @@ package velnik.core.site;
 
 import java.net.URI;
 import java.net.URISyntaxException;
+import java.time.ZoneId;
 
 /**
  * What the site is called and where it lives.
@@ -9,9 +10,10 @@ import java.net.URISyntaxException;
  * @param name as visitors read it in the header and in window titles; may be empty before the owner has given one
  * @param address scheme, host and port without a final slash, such as {@code https://brackwater.example}; empty while
  *     it is not known
+ * @param timeZone where its days begin and end
  */
-public record Details(String name, String address) {
-    public static final Details NONE = new Details("", "");
+public record Details(String name, String address, ZoneId timeZone) {
+    public static final Details NONE = new Details("", "", ZoneId.of("UTC"));
 
     public Details {
         if (name.length() > Limits.TITLE) {
@@ -35,5 +37,9 @@ public record Details(String name, String address) {
         } catch (URISyntaxException malformed) {
             return false;
         }
+    }
+
+    public Details withTimeZone(ZoneId newTimeZone) {
+        return new Details(name, address, newTimeZone);
     }
 }

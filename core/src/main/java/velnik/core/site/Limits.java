@@ -16,6 +16,8 @@ public final class Limits {
 
     /** UTF-16 characters of a topic. */
     public static final int TOPIC = 60;
+    /** Of one page or item. */
+    public static final int PERIODS = 20;
     /** UTF-16 characters of a link's address. */
     public static final int LINK = 2_000;
     /** UTF-16 characters of a text. */

@@ -1,6 +1,7 @@
 package velnik.core.site;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param topics words that group it with other pages, each spelled one way on the whole site
  * @param date that visitors take it to be of, in the site's time zone; null when it has none
  * @param text names its text in Markdown, kept outside the site; null when it has none
+ * @param periods when it is there; always, where there are none
+ * @param whenClosed what visitors get outside them
  * @param locked whether it refuses to be removed
  */
 public record Page(
@@ -29,6 +32,8 @@ public record Page(
         Set<String> topics,
         @Nullable LocalDate date,
         @Nullable TextHash text,
+        List<Period> periods,
+        WhenClosed whenClosed,
         boolean locked) {
 
     public Page {
@@ -40,34 +45,47 @@ public record Page(
             throw new IllegalArgumentException("a slug has 1 to " + Limits.SLUG + " characters, not " + slug.length());
         }
         topics = Set.copyOf(topics);
+        periods = List.copyOf(periods);
+        if (periods.size() > Limits.PERIODS) {
+            throw new IllegalArgumentException(
+                    "a page has at most " + Limits.PERIODS + " periods, not " + periods.size());
+        }
     }
 
     public Page withTitle(String newTitle) {
-        return with(newTitle, slug, slugFollows, reach, layout, topics, date, locked);
+        return with(newTitle, slug, slugFollows, reach, layout, topics, date, periods, whenClosed, locked);
     }
 
     public Page withSlug(String newSlug, boolean follows) {
-        return with(title, newSlug, follows, reach, layout, topics, date, locked);
+        return with(title, newSlug, follows, reach, layout, topics, date, periods, whenClosed, locked);
     }
 
     public Page withReach(Reach newReach) {
-        return with(title, slug, slugFollows, newReach, layout, topics, date, locked);
+        return with(title, slug, slugFollows, newReach, layout, topics, date, periods, whenClosed, locked);
     }
 
     public Page withLayout(Layout newLayout) {
-        return with(title, slug, slugFollows, reach, newLayout, topics, date, locked);
+        return with(title, slug, slugFollows, reach, newLayout, topics, date, periods, whenClosed, locked);
     }
 
     public Page withTopics(Set<String> newTopics) {
-        return with(title, slug, slugFollows, reach, layout, newTopics, date, locked);
+        return with(title, slug, slugFollows, reach, layout, newTopics, date, periods, whenClosed, locked);
     }
 
     public Page withDate(@Nullable LocalDate newDate) {
-        return with(title, slug, slugFollows, reach, layout, topics, newDate, locked);
+        return with(title, slug, slugFollows, reach, layout, topics, newDate, periods, whenClosed, locked);
+    }
+
+    public Page withPeriods(List<Period> newPeriods) {
+        return with(title, slug, slugFollows, reach, layout, topics, date, newPeriods, whenClosed, locked);
+    }
+
+    public Page withWhenClosed(WhenClosed newWhenClosed) {
+        return with(title, slug, slugFollows, reach, layout, topics, date, periods, newWhenClosed, locked);
     }
 
     public Page withLocked(boolean newLocked) {
-        return with(title, slug, slugFollows, reach, layout, topics, date, newLocked);
+        return with(title, slug, slugFollows, reach, layout, topics, date, periods, whenClosed, newLocked);
     }
 
     private Page with(
@@ -78,6 +96,8 @@ public record Page(
             Layout newLayout,
             Set<String> newTopics,
             @Nullable LocalDate newDate,
+            List<Period> newPeriods,
+            WhenClosed newWhenClosed,
             boolean newLocked) {
         return new Page(
                 kind,
@@ -91,6 +111,8 @@ public record Page(
                 newTopics,
                 newDate,
                 text,
+                newPeriods,
+                newWhenClosed,
                 newLocked);
     }
 }

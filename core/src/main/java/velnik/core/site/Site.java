@@ -90,6 +90,10 @@ public record Site(
         return topics;
     }
 
+    public Site withDetails(Details newDetails) {
+        return new Site(newDetails, pages, home, menus, assignments, bin, published);
+    }
+
     public Site withPages(Outline<PageId, Page> newPages, @Nullable PageId newHome) {
         return new Site(details, newPages, newHome, menus, assignments, bin, published);
     }

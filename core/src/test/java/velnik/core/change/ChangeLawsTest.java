@@ -157,7 +157,7 @@ public class ChangeLawsTest {
         SiteNavigation navigation = SiteNavigation.of(site, Instant.EPOCH);
         for (Zone zone : Zone.values()) {
             List<String> once = shown(navigation, page, zone);
-            assertEquals(shown(SiteNavigation.of(site, Instant.MAX), page, zone), once, "resolving twice is equal");
+            assertEquals(shown(SiteNavigation.of(site, Instant.EPOCH), page, zone), once, "resolving twice is equal");
         }
     }
 }

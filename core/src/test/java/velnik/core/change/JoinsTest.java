@@ -17,6 +17,7 @@ import velnik.core.compare.Difference;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
+import velnik.core.reach.Openings;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining.From;
@@ -41,7 +42,7 @@ public class JoinsTest {
     }
 
     private static int times(SiteScript script, String menu, String page) {
-        return (int) Whereabouts.of(script.site()).of(script.page(page)).stream()
+        return (int) Whereabouts.of(script.site(), Openings.ALWAYS).of(script.page(page)).stream()
                 .filter(place -> place.menu().equals(script.menu(menu)))
                 .count();
     }
@@ -179,7 +180,7 @@ public class JoinsTest {
         Outcome.Applied applied = (Outcome.Applied) outcome;
         assertEquals(applied.notices(), List.of(), "Main lists it, and in Footer it was placed by hand");
         assertEquals(
-                Whereabouts.of(applied.site()).of(id).stream()
+                Whereabouts.of(applied.site(), Openings.ALWAYS).of(id).stream()
                         .map(Whereabouts.Place::menu)
                         .toList(),
                 List.of(script.menu("Main"), script.menu("Footer")));

@@ -100,7 +100,7 @@ public class MenuChangesTest {
         MenuRowId beneath = script.putsPage("Canoes", club).latest();
         MenuRowId elsewhere = script.putsPage("Canoes", script.menu("Short")).latest();
         Appearance begun = new Appearance(
-                false, Appearance.EVERY_DEVICE, "anchor", true, Appearance.Weight.PLAIN, false, true, "");
+                false, Appearance.EVERY_DEVICE, List.of(), "anchor", true, Appearance.Weight.PLAIN, false, true, "");
         assertEquals(script.site().item(club).appearance(), begun);
         assertEquals(script.site().item(beneath).appearance(), begun, "at any level");
         assertEquals(script.site().item(elsewhere).appearance(), Appearance.PLAIN, "only in this menu");

@@ -10,6 +10,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.navigation.Whereabouts;
+import velnik.core.reach.Openings;
 import velnik.core.site.Device;
 import velnik.core.site.MenuRowId;
 
@@ -53,7 +54,7 @@ public class ClicksTest {
     @Test
     public void whereabouts_nameEveryRowThatLeadsToAPage() {
         assertEquals(
-                Whereabouts.of(script.site()).of(script.page("Slipway Café")).stream()
+                Whereabouts.of(script.site(), Openings.ALWAYS).of(script.page("Slipway Café")).stream()
                         .map(place -> place.menuName() + " " + place.path() + " " + place.label() + " " + place.zones())
                         .toList()
                         .toString(),

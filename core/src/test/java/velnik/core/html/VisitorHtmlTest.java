@@ -20,6 +20,7 @@ import velnik.core.address.AddressWriter;
 import velnik.core.address.Slugs;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
@@ -136,7 +137,8 @@ public class VisitorHtmlTest {
             String html = html(script, page, FRAME);
             assertFalse(html.contains("regatta") || html.contains("hulls"), page);
         }
-        String sitemap = SitemapXml.of(script.site(), AddressWriter.absolute("https://brackwater.example"));
+        String sitemap =
+                SitemapXml.of(script.site(), Openings.ALWAYS, AddressWriter.absolute("https://brackwater.example"));
         assertFalse(sitemap.contains("regatta") || sitemap.contains("hulls") || sitemap.contains("privacy"));
         assertTrue(sitemap.contains("<loc>https://brackwater.example/hire/group-bookings</loc>"));
         assertFalse(sitemap.contains("/moorings</loc>"), "a group has no content to list");

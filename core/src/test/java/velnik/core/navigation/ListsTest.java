@@ -49,12 +49,12 @@ public class ListsTest {
             {list(under("Hire"), 1, title, Optional.of(3), "Kayaks"), "Canoes, Prices, Rowing skiffs"},
             {
                 list(under("Repairs"), 2, tree, all),
-                "Hulls (Wooden hulls, Fibreglass), Engines (Outboards, Inboards, Electric conversion, Winter service),"
+                "Hulls (Wooden hulls, Fibreglass), Engines (Outboards, Inboards, Electric conversion),"
                         + " Sails and rigging"
             },
             {
                 list(under("Repairs"), 2, title, all, "Electric conversion", "Hulls"),
-                "Engines (Inboards, Outboards, Winter service), Sails and rigging"
+                "Engines (Inboards, Outboards), Sails and rigging"
             },
             {list(under("Repairs"), 10, tree, Optional.of(1)), "Hulls (Wooden hulls, Fibreglass)"},
             {

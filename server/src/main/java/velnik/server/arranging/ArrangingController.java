@@ -21,6 +21,8 @@ import velnik.core.entry.Offers.Offer;
 import velnik.core.figure.Clicks;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
+import velnik.core.reach.Access;
+import velnik.core.reach.Days;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -30,7 +32,6 @@ import velnik.core.site.Site;
 import velnik.core.site.Zone;
 import velnik.server.editing.Computed;
 import velnik.server.editing.KindDto;
-import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.ProblemException;
 
 /** Computed answers about menus and zones of the working copy. */
@@ -45,8 +46,8 @@ class ArrangingController {
 
     @GetMapping("/menus")
     MenusDto menus() {
-        WorkingCopy.State state = computed.now().state();
-        return MenusDto.of(state.site(), state.revision());
+        Computed.Revision now = computed.now();
+        return MenusDto.of(now.state().site(), now.openings(), now.state().revision());
     }
 
     /** @param page whose zones are computed too; none when left out */
@@ -90,9 +91,17 @@ class ArrangingController {
      * @param menus names of the menus that show it
      * @param zones where these stand
      * @param clicks from the home page on a wide screen; null when no menu leads there
+     * @param periods when it is there, in words; empty for always
+     * @param turns when its periods next open or close it, in words; empty for never
+     * @param closed whether visitors cannot get it now because of its periods or those of one above it
      */
     record PlacingDto(
-            List<String> menus, List<Zone> zones, @Nullable Integer clicks) {}
+            List<String> menus,
+            List<Zone> zones,
+            @Nullable Integer clicks,
+            String periods,
+            String turns,
+            boolean closed) {}
 
     /** For each page, by its id: which menus show it, and how far it is from the home page. */
     @GetMapping("/placings")
@@ -114,7 +123,15 @@ class ArrangingController {
             OptionalInt far = clicks.to(row.id());
             placings.put(
                     row.id().value(),
-                    new PlacingDto(List.copyOf(menus), List.copyOf(zones), far.isPresent() ? far.getAsInt() : null));
+                    new PlacingDto(
+                            List.copyOf(menus),
+                            List.copyOf(zones),
+                            far.isPresent() ? far.getAsInt() : null,
+                            row.value().periods().isEmpty()
+                                    ? ""
+                                    : Days.periods(row.value().periods()),
+                            Days.turns(row.value().periods(), now.openings()),
+                            Access.of(site, row.id(), now.openings()).closedBy() != null));
         }
         return placings;
     }

@@ -11,6 +11,7 @@ import velnik.core.navigation.MenuReading;
 import velnik.core.navigation.Target;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
+import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
 import velnik.core.site.MenuRow;
@@ -20,6 +21,7 @@ import velnik.core.site.Site;
 import velnik.core.site.Zone;
 import velnik.server.editing.JoiningDto;
 import velnik.server.editing.KindDto;
+import velnik.server.editing.PeriodDto;
 
 /** All menus as they come out now, with what shows to nobody and why. */
 record MenusDto(long revision, List<MenuDto> menus) {
@@ -45,6 +47,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
     record AppearanceDto(
             boolean hidden,
             List<Device> devices,
+            List<PeriodDto> periods,
             String icon,
             boolean iconAlone,
             Appearance.Weight weight,
@@ -55,6 +58,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
             return new AppearanceDto(
                     appearance.hidden(),
                     appearance.devices().stream().sorted().toList(),
+                    appearance.periods().stream().map(PeriodDto::of).toList(),
                     appearance.icon(),
                     appearance.iconAlone(),
                     appearance.weight(),
@@ -94,6 +98,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
             boolean foreign,
             boolean hidden,
             List<Device> devices,
+            List<PeriodDto> periods,
             String icon,
             boolean iconAlone,
             Appearance.Weight weight,
@@ -101,12 +106,12 @@ record MenusDto(long revision, List<MenuDto> menus) {
             boolean newTab,
             String note) {}
 
-    static MenusDto of(Site site, long revision) {
+    static MenusDto of(Site site, Openings openings, long revision) {
         Map<MenuRowId, Set<Zone>> zones = Whereabouts.zones(site);
         List<MenuDto> menus = new ArrayList<>();
         for (Branch<MenuRowId, MenuRow> branch : site.menus().top()) {
             if (branch.value() instanceof MenuRow.Menu menu) {
-                List<MenuEntry> entries = MenuReading.of(site, branch.id(), null);
+                List<MenuEntry> entries = MenuReading.of(site, openings, branch.id(), null);
                 List<MenuRowDto> rows = new ArrayList<>();
                 entries.forEach(entry -> collect(site, entry, 1, rows));
                 menus.add(new MenuDto(
@@ -149,6 +154,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 entry.foreign(),
                 appearance.hidden(),
                 appearance.devices().stream().sorted().toList(),
+                appearance.periods().stream().map(PeriodDto::of).toList(),
                 appearance.icon(),
                 appearance.iconAlone(),
                 appearance.weight(),

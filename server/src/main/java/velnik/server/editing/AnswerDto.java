@@ -38,7 +38,8 @@ record AnswerDto(
             List<String> removed,
             List<PageDto> placed,
             List<PageDto> altered,
-            @Nullable String home) {
+            @Nullable String home,
+            String timeZone) {
 
         /** @param after the site the difference led to */
         static DifferenceDto of(Difference difference, Site after) {
@@ -72,7 +73,8 @@ record AnswerDto(
                     List.copyOf(removed),
                     dtos(differences.size() == 1 ? placed : inReadingOrder(placed, after), after),
                     dtos(altered, after),
-                    after.home() == null ? null : after.home().value());
+                    after.home() == null ? null : after.home().value(),
+                    after.details().timeZone().getId());
         }
 
         private static Set<PageId> inReadingOrder(Set<PageId> pages, Site site) {

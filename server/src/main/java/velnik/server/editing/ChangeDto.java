@@ -3,7 +3,9 @@ package velnik.server.editing;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.constraints.NotNull;
+import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +16,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
+import velnik.core.site.WhenClosed;
 
 /** A change as the editor sends it. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -26,6 +29,9 @@ import velnik.core.site.RemovalId;
     @JsonSubTypes.Type(value = ChangeDto.SetLayout.class, name = "setLayout"),
     @JsonSubTypes.Type(value = ChangeDto.SetTopics.class, name = "setTopics"),
     @JsonSubTypes.Type(value = ChangeDto.SetDate.class, name = "setDate"),
+    @JsonSubTypes.Type(value = ChangeDto.SetPeriods.class, name = "setPeriods"),
+    @JsonSubTypes.Type(value = ChangeDto.SetWhenClosed.class, name = "setWhenClosed"),
+    @JsonSubTypes.Type(value = ChangeDto.SetTimeZone.class, name = "setTimeZone"),
     @JsonSubTypes.Type(value = ChangeDto.SetLock.class, name = "setLock"),
     @JsonSubTypes.Type(value = ChangeDto.RemovePages.class, name = "removePages"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
@@ -56,6 +62,9 @@ sealed interface ChangeDto
                 ChangeDto.SetLayout,
                 ChangeDto.SetTopics,
                 ChangeDto.SetDate,
+                ChangeDto.SetPeriods,
+                ChangeDto.SetWhenClosed,
+                ChangeDto.SetTimeZone,
                 ChangeDto.SetLock,
                 ChangeDto.RemovePages,
                 ChangeDto.Restore,
@@ -133,6 +142,36 @@ sealed interface ChangeDto
         public Change change() {
             return new Change.SetTopics(
                     pages.stream().map(PageId::new).toList(), new HashSet<>(add), new HashSet<>(remove));
+        }
+    }
+
+    /** @param periods when the pages are there; none for always */
+    record SetPeriods(@NotNull List<String> pages, @NotNull List<PeriodDto> periods) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetPeriods(
+                    pages.stream().map(PageId::new).toList(),
+                    periods.stream().map(PeriodDto::period).toList());
+        }
+    }
+
+    record SetWhenClosed(
+            @NotNull List<String> pages, @NotNull WhenClosed whenClosed) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetWhenClosed(pages.stream().map(PageId::new).toList(), whenClosed);
+        }
+    }
+
+    /** @param timeZone as the tz database calls it, such as Europe/London */
+    record SetTimeZone(@NotNull String timeZone) implements ChangeDto {
+        @Override
+        public Change change() {
+            try {
+                return new Change.SetTimeZone(ZoneId.of(timeZone));
+            } catch (DateTimeException unknown) {
+                throw new IllegalArgumentException(unknown);
+            }
         }
     }
 

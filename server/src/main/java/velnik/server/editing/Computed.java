@@ -2,14 +2,17 @@ package velnik.server.editing;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import velnik.core.figure.Clicks;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.Whereabouts;
+import velnik.core.reach.Openings;
 import velnik.core.site.Device;
 
-/** What follows from the working copy, computed once for each revision and shared by all who ask until the next. */
+/** What follows from the working copy, computed once for each revision and shared by all who ask until
+ * the next, or until something opens or closes by itself. */
 @Service
 public class Computed {
     private final WorkingCopy workingCopy;
@@ -25,7 +28,7 @@ public class Computed {
     public Revision now() {
         WorkingCopy.State state = workingCopy.state();
         Revision known = newest;
-        if (known == null || known.state() != state) {
+        if (known == null || known.state() != state || known.isOver(clock.instant())) {
             known = new Revision(state, clock.instant());
             newest = known;
         }
@@ -36,6 +39,8 @@ public class Computed {
     public static final class Revision {
         private final WorkingCopy.State state;
         private final Instant at;
+        private final Openings openings;
+        private final Optional<Instant> until;
         private @Nullable SiteNavigation navigation;
         private @Nullable Whereabouts whereabouts;
         private @Nullable Clicks clicks;
@@ -43,10 +48,22 @@ public class Computed {
         Revision(WorkingCopy.State state, Instant at) {
             this.state = state;
             this.at = at;
+            this.openings = Openings.at(state.site(), at);
+            this.until = openings.nextChange(state.site());
         }
 
         public WorkingCopy.State state() {
             return state;
+        }
+
+        /** Which periods run. */
+        public Openings openings() {
+            return openings;
+        }
+
+        /** Whether something has opened or closed since. */
+        boolean isOver(Instant now) {
+            return until.filter(moment -> !now.isBefore(moment)).isPresent();
         }
 
         public synchronized SiteNavigation navigation() {
@@ -58,7 +75,7 @@ public class Computed {
 
         public synchronized Whereabouts whereabouts() {
             if (whereabouts == null) {
-                whereabouts = Whereabouts.of(state.site());
+                whereabouts = Whereabouts.of(state.site(), openings);
             }
             return whereabouts;
         }

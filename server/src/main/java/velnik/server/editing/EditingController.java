@@ -120,6 +120,7 @@ class EditingController {
         return new WorkingCopyDto(
                 state.revision(),
                 site.details().name(),
+                site.details().timeZone().getId(),
                 site.home() == null ? null : site.home().value(),
                 WorkingCopyDto.pages(site),
                 live.publicPages(),

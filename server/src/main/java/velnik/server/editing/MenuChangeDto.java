@@ -157,6 +157,7 @@ sealed interface MenuChangeDto extends ChangeDto {
     record AppearanceEdit(
             @Nullable Boolean hidden,
             @Nullable Set<Device> devices,
+            @Nullable List<PeriodDto> periods,
             @Nullable String icon,
             @Nullable Boolean iconAlone,
             Appearance.@Nullable Weight weight,
@@ -168,6 +169,8 @@ sealed interface MenuChangeDto extends ChangeDto {
                     Optional.ofNullable(label),
                     Optional.ofNullable(hidden),
                     Optional.ofNullable(devices),
+                    Optional.ofNullable(periods)
+                            .map(all -> all.stream().map(PeriodDto::period).toList()),
                     Optional.ofNullable(icon),
                     Optional.ofNullable(iconAlone),
                     Optional.ofNullable(weight),

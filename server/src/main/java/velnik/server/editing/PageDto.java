@@ -8,6 +8,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
+import velnik.core.site.WhenClosed;
 
 /**
  * A page where it stands, as the editor gets it.
@@ -29,6 +30,8 @@ record PageDto(
         String summary,
         List<String> topics,
         @Nullable LocalDate date,
+        List<PeriodDto> periods,
+        WhenClosed whenClosed,
         boolean locked) {
 
     static PageDto of(PageId id, @Nullable PageId parent, @Nullable PageId after, Page page) {
@@ -46,6 +49,8 @@ record PageDto(
                 page.summary(),
                 page.topics().stream().sorted().toList(),
                 page.date(),
+                page.periods().stream().map(PeriodDto::of).toList(),
+                page.whenClosed(),
                 page.locked());
     }
 }

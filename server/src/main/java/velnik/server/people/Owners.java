@@ -2,6 +2,7 @@ package velnik.server.people;
 
 import static java.util.Objects.requireNonNull;
 
+import java.time.ZoneId;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -32,7 +33,7 @@ public class Owners {
      *
      * @throws ProblemException when there is an account already (409)
      */
-    Person begin(String name, String displayName, String password, String siteName) {
+    Person begin(String name, String displayName, String password, String siteName, ZoneId timeZone) {
         return workingCopy.whileNothingChanges(() -> {
             if (!people.isEmpty()) {
                 throw new ProblemException(
@@ -43,7 +44,8 @@ public class Owners {
                 workingCopy.applyForTheSystem(
                         name,
                         "begin-site",
-                        List.of(new Change.BeginSite(siteName, "", new MenuRowId("main"), new MenuRowId("main-list"))));
+                        List.of(new Change.BeginSite(
+                                siteName, "", timeZone, new MenuRowId("main"), new MenuRowId("main-list"))));
             }
             return add(name, displayName, Person.Role.OWNER, password);
         });

@@ -9,7 +9,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
+import java.time.DateTimeException;
 import java.time.Duration;
+import java.time.ZoneId;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -44,7 +46,10 @@ class SessionController {
 
     record Credentials(@NotNull String name, @NotNull String password) {}
 
-    /** @param siteName what the site is called */
+    /**
+     * @param siteName what the site is called
+     * @param timeZone where its days begin and end; the server's where it is left out, or is none the server knows
+     */
     record NewOwner(
             @NotNull
             @Pattern(
@@ -65,7 +70,18 @@ class SessionController {
 
             @NotBlank(message = "Give your site a name; it can be changed later.")
             @Size(max = 200, message = "A site's name has at most 200 characters.")
-            String siteName) {}
+            String siteName,
+
+            @Nullable String timeZone) {
+
+        ZoneId zone() {
+            try {
+                return timeZone == null ? ZoneId.systemDefault() : ZoneId.of(timeZone);
+            } catch (DateTimeException unknown) {
+                return ZoneId.systemDefault();
+            }
+        }
+    }
 
     /** @param ownerMissing whether nobody has an account yet */
     record SessionDto(@Nullable PersonDto person, boolean ownerMissing) {}
@@ -122,7 +138,8 @@ class SessionController {
     @PostMapping("/owner")
     @ResponseStatus(HttpStatus.CREATED)
     SessionDto begin(@Valid @RequestBody NewOwner owner, HttpServletRequest request, HttpServletResponse response) {
-        Person person = owners.begin(owner.name(), owner.displayName(), owner.password(), owner.siteName());
+        Person person =
+                owners.begin(owner.name(), owner.displayName(), owner.password(), owner.siteName(), owner.zone());
         signIn.with(owner.name(), owner.password(), request, response);
         return new SessionDto(PersonDto.of(person), false);
     }

@@ -2,6 +2,7 @@ package velnik.server.storage;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -44,7 +45,7 @@ class HibernateSiteStore implements SiteStore {
             return new Stored(
                     site.revision,
                     new Site(
-                            new Details(site.name, site.address),
+                            new Details(site.name, site.address, ZoneId.of(site.timeZone)),
                             Chain.outline(
                                     all(session, PageEntity.class),
                                     row -> new PageId(row.id),
@@ -87,10 +88,11 @@ class HibernateSiteStore implements SiteStore {
 
     private static void advance(StatelessSession session, Site after, long revision) {
         int rows = session.createMutationQuery("update SiteEntity set revision = :next, name = :name,"
-                        + " address = :address, home = :home where id = :id and revision = :now")
+                        + " address = :address, timeZone = :timeZone, home = :home where id = :id and revision = :now")
                 .setParameter("next", revision)
                 .setParameter("name", after.details().name())
                 .setParameter("address", after.details().address())
+                .setParameter("timeZone", after.details().timeZone().getId())
                 .setParameter("home", after.home() == null ? null : after.home().value(), String.class)
                 .setParameter("id", SiteEntity.ONLY)
                 .setParameter("now", revision - 1)

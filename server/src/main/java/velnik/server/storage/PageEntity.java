@@ -16,6 +16,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.TextHash;
+import velnik.core.site.WhenClosed;
 
 @Entity
 @Table(name = "page")
@@ -60,6 +61,13 @@ class PageEntity {
     @Nullable
     String textHash;
 
+    /** A JSON list. */
+    String periods;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "when_closed")
+    WhenClosed whenClosed;
+
     boolean locked;
 
     @SuppressWarnings("NullAway.Init")
@@ -81,6 +89,8 @@ class PageEntity {
         entity.topics = forms.writeTexts(page.topics().stream().sorted().toList());
         entity.date = page.date();
         entity.textHash = page.text() == null ? null : page.text().value();
+        entity.periods = forms.writePeriods(page.periods());
+        entity.whenClosed = page.whenClosed();
         entity.locked = page.locked();
         return entity;
     }
@@ -98,6 +108,8 @@ class PageEntity {
                 Set.copyOf(forms.readTexts(topics)),
                 date,
                 textHash == null ? null : new TextHash(textHash),
+                forms.readPeriods(periods),
+                whenClosed,
                 locked);
     }
 }

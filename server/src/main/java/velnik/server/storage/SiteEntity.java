@@ -1,5 +1,6 @@
 package velnik.server.storage;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -17,6 +18,9 @@ class SiteEntity {
     long revision;
     String name;
     String address;
+
+    @Column(name = "time_zone")
+    String timeZone;
 
     @Nullable
     String home;

@@ -30,6 +30,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.Period;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
@@ -41,13 +42,18 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 5;
+    static final int FORMAT = 6;
 
     /** From the first format to the second, and so on. */
-    private static final List<UnaryOperator<JsonNode>> UPGRADES =
-            List.of(FormatTwo::upgraded, FormatThree::upgraded, FormatFour::upgraded, FormatFive::upgraded);
+    private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
+            FormatTwo::upgraded,
+            FormatThree::upgraded,
+            FormatFour::upgraded,
+            FormatFive::upgraded,
+            FormatSix::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
+    private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
     private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
 
     private final JsonMapper json = JsonMapper.builder()
@@ -65,6 +71,7 @@ class StoredForms {
             .addMixIn(Joining.From.class, JoiningForms.class)
             .addMixIn(ItemKind.class, ItemKindForms.class)
             .addMixIn(ListSource.class, ListSourceForms.class)
+            .addMixIn(Period.class, PeriodForms.class)
             .addMixIn(Scope.class, ScopeForms.class)
             .addMixIn(Assignment.Says.class, SaysForms.class)
             .addMixIn(Change.class, ChangeForms.class)
@@ -130,6 +137,13 @@ class StoredForms {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     @JsonSubTypes({
+        @JsonSubTypes.Type(value = Period.Once.class, name = "once"),
+        @JsonSubTypes.Type(value = Period.Yearly.class, name = "yearly")
+    })
+    private interface PeriodForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
         @JsonSubTypes.Type(value = Scope.Everywhere.class, name = "everywhere"),
         @JsonSubTypes.Type(value = Scope.Section.class, name = "section"),
         @JsonSubTypes.Type(value = Scope.OfLayout.class, name = "layout"),
@@ -155,6 +169,9 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetLayout.class, name = "setLayout"),
         @JsonSubTypes.Type(value = Change.SetTopics.class, name = "setTopics"),
         @JsonSubTypes.Type(value = Change.SetDate.class, name = "setDate"),
+        @JsonSubTypes.Type(value = Change.SetPeriods.class, name = "setPeriods"),
+        @JsonSubTypes.Type(value = Change.SetWhenClosed.class, name = "setWhenClosed"),
+        @JsonSubTypes.Type(value = Change.SetTimeZone.class, name = "setTimeZone"),
         @JsonSubTypes.Type(value = Change.SetLock.class, name = "setLock"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
@@ -202,6 +219,14 @@ class StoredForms {
 
     List<String> readTexts(String text) {
         return json.readValue(text, TEXTS);
+    }
+
+    String writePeriods(List<Period> periods) {
+        return json.writerFor(PERIODS).writeValueAsString(periods);
+    }
+
+    List<Period> readPeriods(String text) {
+        return json.readValue(text, PERIODS);
     }
 
     String writeChanges(List<Change> changes) {

@@ -13,12 +13,17 @@ import velnik.core.html.SitemapXml;
 import velnik.core.html.VisitorHtml;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.server.releasing.LiveSite;
 
-/** What visitors get at each address of the live release. Pages are rendered once a release. */
+/**
+ * What visitors get at each address of the live release. Pages are rendered once a release, and anew when something
+ * opens or closes by itself.
+ */
 @Service
 class VisitorPages {
     private static final int BYTES_KEPT = 64_000_000;
@@ -49,15 +54,18 @@ class VisitorPages {
         ReleasePages pages = pages();
         Site site = pages.site;
         PageId page = Addresses.find(site, path).orElse(null);
-        if (page == null || !Access.of(site, page).isGettable()) {
+        if (page == null || Access.of(site, page, pages.openings()).reach() == Reach.HELD_BACK) {
             return new Answer.Page(pages.notFound());
         }
         String address = Addresses.of(site, page);
         if (!address.equals(path)) {
             return new Answer.Elsewhere(address, HttpStatus.MOVED_PERMANENTLY);
         }
+        if (!Access.of(site, page, pages.openings()).isGettable()) {
+            return new Answer.Page(pages.closed(page));
+        }
         if (site.pages().get(page).kind() == PageKind.GROUP) {
-            Optional<PageId> first = Access.leadsOnTo(site, page);
+            Optional<PageId> first = Access.leadsOnTo(site, page, pages.openings());
             return first.isPresent()
                     ? new Answer.Elsewhere(Addresses.of(site, first.get()), HttpStatus.FOUND)
                     : new Answer.Page(pages.notFound());
@@ -80,9 +88,9 @@ class VisitorPages {
 
     /** @param origin to use while the site's own address is not known */
     String sitemap(String origin) {
-        Site site = live.site();
+        Site site = pages().site;
         String address = site.details().address();
-        return SitemapXml.of(site, AddressWriter.absolute(address.isEmpty() ? origin : address));
+        return SitemapXml.of(site, pages().openings(), AddressWriter.absolute(address.isEmpty() ? origin : address));
     }
 
     String origin(String asked) {
@@ -93,7 +101,7 @@ class VisitorPages {
     private ReleasePages pages() {
         Site site = live.site();
         ReleasePages pages = current;
-        if (pages == null || !isOf(pages, site)) {
+        if (pages == null || !isOf(pages, site) || pages.isOver()) {
             pages = new ReleasePages(site);
             current = pages;
         }
@@ -105,9 +113,10 @@ class VisitorPages {
         return pages.site == site;
     }
 
-    /** The pages of one release as far as they were asked for. */
+    /** The pages of one release as far as they were asked for, until something opens or closes. */
     private final class ReleasePages {
         private final Site site;
+        private final SiteNavigation navigation;
         private final VisitorHtml html;
         private final Cache<PageId, Rendered> rendered = Caffeine.newBuilder()
                 .maximumWeight(BYTES_KEPT)
@@ -117,7 +126,8 @@ class VisitorPages {
 
         ReleasePages(Site site) {
             this.site = site;
-            this.html = new VisitorHtml(site, SiteNavigation.of(site, clock.instant()), assets.published());
+            this.navigation = SiteNavigation.of(site, clock.instant());
+            this.html = new VisitorHtml(site, navigation, assets.published());
             this.notFound = Rendered.of(HttpStatus.NOT_FOUND.value(), html.notFound());
         }
 
@@ -129,8 +139,27 @@ class VisitorPages {
                             html.page(id, texts.html(site.pages().get(id)))));
         }
 
+        /** What stands at the address of a page outside its periods. */
+        Rendered closed(PageId page) {
+            return Access.isAnnounced(site, page, openings())
+                    ? rendered.get(page, id -> Rendered.of(HttpStatus.OK.value(), html.closed(id)))
+                    : notFound;
+        }
+
         Rendered notFound() {
             return notFound;
+        }
+
+        Openings openings() {
+            return navigation.openings();
+        }
+
+        /** Whether something has opened or closed since. */
+        boolean isOver() {
+            return navigation
+                    .validUntil()
+                    .filter(moment -> !clock.instant().isBefore(moment))
+                    .isPresent();
         }
     }
 }

@@ -19,6 +19,7 @@ import org.springframework.web.util.UriUtils;
 import velnik.core.address.Addresses;
 import velnik.core.html.VisitorHtml;
 import velnik.core.reach.Access;
+import velnik.core.reach.Days;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
@@ -81,7 +82,7 @@ class WindowController {
         if (page.isEmpty()) {
             return html(HttpStatus.NOT_FOUND).body(writer(now, prefix, null).notFound());
         }
-        Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get());
+        Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get(), now.openings());
         if (leadsOn.isPresent()) {
             return ResponseEntity.status(HttpStatus.FOUND)
                     .location(URI.create(prefix + Addresses.of(site, leadsOn.get())))
@@ -90,7 +91,7 @@ class WindowController {
         }
         String text = texts.html(site.pages().get(page.get()));
         return html(HttpStatus.OK)
-                .body(writer(now, prefix, band(site, page.get())).page(page.get(), text));
+                .body(writer(now, prefix, band(now, page.get())).page(page.get(), text));
     }
 
     private VisitorHtml writer(Computed.Revision now, String prefix, @Nullable String band) {
@@ -98,8 +99,18 @@ class WindowController {
     }
 
     /** What visitors get instead of a page they cannot get. */
-    private static @Nullable String band(Site site, PageId page) {
-        if (!Access.of(site, page).isGettable()) {
+    private static @Nullable String band(Computed.Revision now, PageId page) {
+        Site site = now.state().site();
+        Access access = Access.of(site, page, now.openings());
+        if (access.closedBy() != null) {
+            String until = Days.until(
+                    Access.opensAgain(site, page, now.openings()),
+                    now.openings().zone());
+            return Access.isAnnounced(site, page, now.openings())
+                    ? "Closed " + until + ": visitors read here when it opens again."
+                    : "Closed " + until + ": visitors get “not found” here.";
+        }
+        if (!access.isGettable()) {
             return "Held back: visitors get “not found” here.";
         }
         return site.pages().get(page).kind() == PageKind.GROUP

@@ -25,6 +25,7 @@ import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
+import velnik.core.reach.Openings;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListOrder;
@@ -87,10 +88,10 @@ public class MoveCasesTest {
             List<Row> rows = new ArrayList<>();
             for (Branch<MenuRowId, ?> top : random.menus().top()) {
                 MoveCasesTest one = new MoveCasesTest(random, top.id());
-                one.level(null, null, MenuReading.of(random, top.id(), null));
+                one.level(null, null, MenuReading.of(random, Openings.ALWAYS, top.id(), null));
                 rows.addAll(one.rows);
             }
-            cases.add(new Case(MenusDto.of(random, 1), pages(random), rows));
+            cases.add(new Case(MenusDto.of(random, Openings.ALWAYS, 1), pages(random), rows));
         }
         Files.writeString(FILE, JsonMapper.builder().build().writeValueAsString(cases));
         long moves = cases.stream()

@@ -1,5 +1,6 @@
 package velnik.server.storage;
 
+import java.time.ZoneId;
 import java.util.List;
 import velnik.core.change.Change;
 import velnik.core.outline.Place;
@@ -25,7 +26,7 @@ public final class EditsUntilKilled {
                     "mara",
                     "begin-site",
                     List.of(
-                            new Change.BeginSite("", "", new MenuRowId("m"), new MenuRowId("l")),
+                            new Change.BeginSite("", "", ZoneId.of("UTC"), new MenuRowId("m"), new MenuRowId("l")),
                             SiteGenerator.pages(1, 200)));
         }
         int found = 0;

@@ -15,6 +15,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
 import org.flywaydb.core.Flyway;
@@ -68,6 +69,9 @@ public class UpgradeTest {
             assertEquals(site.pages().size(), 49);
             assertTrue(site.pages().walk().stream().allMatch(row -> row.value().layout() == Layout.STANDARD));
             assertTrue(site.pages().walk().stream().noneMatch(row -> row.value().locked()));
+            assertTrue(site.pages().walk().stream()
+                    .allMatch(row -> row.value().periods().isEmpty()));
+            assertEquals(site.details().timeZone(), ZoneId.of("UTC"));
             assertTrue(site.menus().top().stream()
                     .map(row -> (MenuRow.Menu) row.value())
                     .allMatch(menu -> menu.newItems().equals(Appearance.PLAIN)));

@@ -1,0 +1,75 @@
+package velnik.core.change;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
+import velnik.core.site.Limits;
+import velnik.core.site.PageId;
+import velnik.core.site.Period;
+import velnik.core.site.Reach;
+
+/** Sets when pages are there. */
+final class Periods {
+    private Periods() {}
+
+    static Optional<Refusal> make(Draft draft, Change.SetPeriods set) {
+        Optional<Refusal> refusal = checked(set.periods())
+                .or(() -> draft.site().home() != null
+                                && set.pages().contains(draft.site().home())
+                                && !set.periods().isEmpty()
+                        ? Optional.of(new Refusal.HomeStaysOpen(
+                                draft.pages().get(draft.site().home()).title()))
+                        : Optional.empty());
+        if (refusal.isPresent()) {
+            return refusal;
+        }
+        Openings now = Openings.at(draft.site(), draft.now());
+        int visible = closesNow(set, now) ? Reaching.visibleBeneath(draft.site(), set.pages(), now) : 0;
+        refusal = Checks.each(draft, set.pages(), page -> page.withPeriods(set.periods()));
+        if (refusal.isEmpty()) {
+            if (visible > 0) {
+                draft.tell(new Notice.SubpagesVanish(visible));
+            }
+            if (!set.periods().isEmpty()) {
+                set.pages().forEach(page -> tellOfHeldBack(draft, page));
+            }
+        }
+        return refusal;
+    }
+
+    private static boolean closesNow(Change.SetPeriods set, Openings now) {
+        return !now.run(set.periods());
+    }
+
+    private static void tellOfHeldBack(Draft draft, PageId page) {
+        if (Access.of(draft.site(), page, Openings.ALWAYS).reach() == Reach.HELD_BACK) {
+            draft.tell(new Notice.StillHeldBack(draft.pages().get(page).title()));
+        }
+    }
+
+    /** Whether periods can be had by a page or an item. */
+    static Optional<Refusal> checked(List<Period> periods) {
+        if (periods.size() > Limits.PERIODS) {
+            return Optional.of(new Refusal.TooManyPeriods(periods.size(), Limits.PERIODS));
+        }
+        return periods.stream().filter(Periods::isBackwards).findFirst().map(period -> new Refusal.PeriodBackwards());
+    }
+
+    /** A yearly period goes over the new year instead. */
+    private static boolean isBackwards(Period period) {
+        LocalTime opens = Objects.requireNonNullElse(period.opensAt(), LocalTime.MIN);
+        LocalTime closes = Objects.requireNonNullElse(period.closesAt(), LocalTime.MAX);
+        return switch (period) {
+            case Period.Once once -> {
+                LocalDate first = Objects.requireNonNullElse(once.first(), LocalDate.MIN);
+                LocalDate last = Objects.requireNonNullElse(once.last(), LocalDate.MAX);
+                yield !first.atTime(opens).isBefore(last.atTime(closes));
+            }
+            case Period.Yearly yearly -> yearly.first().equals(yearly.last()) && !opens.isBefore(closes);
+        };
+    }
+}
