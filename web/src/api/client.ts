@@ -33,6 +33,7 @@ export type AssignmentDto = Schemas["AssignmentDto"];
 export type WhereDto = Schemas["WhereDto"];
 export type PlaceableDto = Schemas["PlaceableDto"];
 export type PlacingDto = Schemas["PlacingDto"];
+export type PeriodDto = Schemas["PeriodDto"];
 export type BinDto = Schemas["BinDto"];
 export type RemovalDto = Schemas["RemovalDto"];
 export type UndoHow = NonNullable<Schemas["StepBack"]["how"]>;

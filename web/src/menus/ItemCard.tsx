@@ -8,7 +8,7 @@ import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/stor
 import { pageOf } from "../working-copy/tree";
 import { type ItemEdit, set } from "./deeds";
 import { ListFields } from "./ListFields";
-import { Look, Shows } from "./Look";
+import { Look, Shows, ShowsWhen } from "./Look";
 import type { Node } from "./outline";
 import { PageChoice } from "./PageChoice";
 import { StandsHere } from "./StandsHere";
@@ -69,6 +69,7 @@ export function ItemCard(props: {
       <Group name="item-who" heading="Who sees it">
         <div className="fields">
           <Shows rows={[row]} onEdit={look} />
+          <ShowsWhen rows={[row]} onEdit={look} />
         </div>
       </Group>
       {row.splices ? (

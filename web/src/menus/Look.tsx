@@ -2,6 +2,7 @@ import { Checkbox, Select } from "antd";
 import type { AppearanceDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
 import { CommonChoice, common } from "../shared/Mixed";
+import { Periods } from "../shared/Periods";
 import type { Appearing } from "./deeds";
 import { ICONS } from "./icons";
 
@@ -30,6 +31,11 @@ export function Shows({ rows, onEdit }: Props) {
       }
     />
   );
+}
+
+/** When items show, for those that show by themselves. */
+export function ShowsWhen({ rows, onEdit }: Props) {
+  return <Periods each={rows.map((row) => row.periods)} onKeep={(periods) => onEdit({ periods })} />;
 }
 
 type Shown = "EVERYWHERE" | "WIDE" | "PHONE" | "HIDDEN";

@@ -159,6 +159,7 @@ export function beginning(menu: string, edit: Appearing): ChangeDto {
 const AS_THEY_ARE = {
   hidden: null,
   devices: null,
+  periods: null,
   icon: null,
   iconAlone: null,
   weight: null,

@@ -3,6 +3,7 @@ import type { KindDto, MenuDto, MenuRowDto } from "../api/client";
 const PLAIN = {
   hidden: false,
   devices: ["WIDE", "PHONE"],
+  periods: [],
   icon: "",
   iconAlone: false,
   weight: "PLAIN",
@@ -67,6 +68,8 @@ export function page(id: string, parent: string | null, after: string | null) {
     summary: "",
     topics: [],
     date: null,
+    periods: [],
+    whenClosed: "NOT_FOUND",
     locked: false,
   } as const;
 }

@@ -8,6 +8,7 @@ import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressAbove, type Page, pageOf, topicsOf } from "../working-copy/tree";
+import { Opening } from "./Opening";
 import { LAYOUTS, REACHES } from "./options";
 import { Removing } from "./Removing";
 import { Whereabouts } from "./Whereabouts";
@@ -111,6 +112,9 @@ export function PageCard(props: {
           )}
         </div>
       </Group>
+      {!isHome && (
+        <Opening pages={[page]} timeZone={copy.timeZone} onChange={(change) => take(store.change(change))} />
+      )}
       <Problem sentence={problem} />
       <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
       {!isHome && <Removing copy={copy} page={id} onChange={(change) => void take(store.change(change))} />}

@@ -207,6 +207,7 @@ export function PageDesk(props: {
       <TitleCell
         key="title"
         page={page}
+        placing={known.placings[row.id]}
         beneath={row.folded ? row.subpages : 0}
         problem={attention.kind === "problem" && attention.page === row.id ? attention.sentence : null}
         kept={copy.touched.has(row.id)}

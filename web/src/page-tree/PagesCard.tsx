@@ -7,6 +7,7 @@ import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { type Page, pageOf } from "../working-copy/tree";
 import { Lock } from "./Lock";
+import { Opening } from "./Opening";
 import { LAYOUTS, REACHES } from "./options";
 import { Placing } from "./Placing";
 
@@ -22,6 +23,7 @@ export function PagesCard(props: {
   const send = async (change: ChangeDto) => {
     const result = await store.change(change);
     setProblem(result.ok ? null : result.sentence);
+    return result.ok;
   };
   return (
     <section className="card" aria-label={`About ${pages.length} pages`}>
@@ -47,6 +49,7 @@ export function PagesCard(props: {
           <Lock pages={chosen} onLock={(locked) => void send({ kind: "setLock", pages, locked })} />
         </div>
       </Group>
+      <Opening pages={chosen} timeZone={copy.timeZone} onChange={send} />
       <Group name="page-where" heading="Place them in a menu">
         <Placing pages={pages} revision={copy.revision} onPlace={(change) => void send(change)} />
       </Group>

@@ -1,9 +1,11 @@
-import { GroupMark, LockMark, ReachMark } from "../shared/marks";
+import type { PlacingDto } from "../api/client";
+import { GroupMark, LockMark, PeriodMark, ReachMark } from "../shared/marks";
 import type { Page } from "../working-copy/tree";
 
 /** A page's title with the mark of what is not ordinary about it. */
 export function TitleCell(props: {
   readonly page: Page;
+  readonly placing: PlacingDto | undefined;
   /** How many pages are folded away beneath it. */
   readonly beneath: number;
   readonly problem: string | null;
@@ -15,6 +17,7 @@ export function TitleCell(props: {
     <>
       {page.kind === "GROUP" && <GroupMark />}
       <ReachMark reach={page.reach} />
+      {page.periods.length > 0 && <PeriodMark open={!props.placing?.closed} />}
       {page.locked && <LockMark />}
       <span className="title" title={page.title}>
         {page.title}
@@ -25,7 +28,7 @@ export function TitleCell(props: {
         </span>
       ) : (
         <>
-          <Aside page={page} beneath={props.beneath} />
+          <Aside page={page} placing={props.placing} beneath={props.beneath} />
           {props.kept && <span className="kept">Kept</span>}
         </>
       )}
@@ -33,11 +36,17 @@ export function TitleCell(props: {
   );
 }
 
-function Aside({ page, beneath }: { readonly page: Page; readonly beneath: number }) {
+function Aside(props: {
+  readonly page: Page;
+  readonly placing: PlacingDto | undefined;
+  readonly beneath: number;
+}) {
+  const { page, placing, beneath } = props;
   const words = [
     page.kind === "GROUP" && "group",
     page.reach === "BY_LINK_ONLY" && "by link only",
     page.reach === "HELD_BACK" && "held back",
+    (page.periods.length > 0 && placing?.turns) || (placing?.closed && "closed"),
     page.locked && "locked",
     beneath > 0 && `${beneath} under it`,
   ].filter(Boolean);

@@ -10,6 +10,7 @@ export const WIDTHS = {
   "Stands in": "minmax(0, 17fr)",
   Zones: "minmax(0, 15fr)",
   Reach: "minmax(0, 12fr)",
+  Periods: "minmax(0, 17fr)",
   Clicks: "42px",
 } as const;
 
@@ -17,8 +18,8 @@ export type Column = keyof typeof WIDTHS;
 
 export const COLUMNS = Object.keys(WIDTHS) as Column[];
 
-/** Away until they are wanted: the marks of reach stand before the titles, and menus say most of what zones do. */
-export const AWAY: readonly Column[] = ["Zones", "Reach"];
+/** Away until they are wanted: the marks of reach and periods stand with the titles, and menus say most of what zones do. */
+export const AWAY: readonly Column[] = ["Zones", "Reach", "Periods"];
 
 export function contentsOf(
   page: Page,
@@ -30,6 +31,7 @@ export function contentsOf(
     "Stands in": placing?.menus.join(", "),
     Zones: placing?.zones.map((zone) => ZONE_WORDS[zone]).join(", "),
     Reach: REACHES.find((reach) => reach.value === page.reach)?.label,
+    Periods: placing?.periods,
     Clicks: (
       <span key="clicks" className="number">
         {placing?.clicks ?? "–"}

@@ -14,12 +14,20 @@ const tree = treeOf(
   ],
   "home",
 );
+const ALWAYS = { periods: "", turns: "", closed: false };
 const known: Known = {
   placings: {
-    home: { menus: [], zones: [], clicks: 0 },
-    cafe: { menus: ["Main"], zones: ["HEADER"], clicks: 1 },
-    cakes: { menus: [], zones: [], clicks: null },
-    crew: { menus: [], zones: [], clicks: null },
+    home: { ...ALWAYS, menus: [], zones: [], clicks: 0 },
+    cafe: { ...ALWAYS, menus: ["Main"], zones: ["HEADER"], clicks: 1 },
+    cakes: {
+      menus: [],
+      zones: [],
+      clicks: null,
+      periods: "from 1 April 2027",
+      turns: "from 1 April 2027",
+      closed: true,
+    },
+    crew: { ...ALWAYS, menus: [], zones: [], clicks: null },
   },
   changed: new Set(["cakes"]),
 };
@@ -39,12 +47,13 @@ describe("looking for pages", () => {
   });
 
   it("combines what is asked", () => {
-    expect(find("", "unplaced")).toEqual(["cakes", "crew"]);
+    expect(find("", "unplaced")).toEqual(["crew"]);
     expect(find("", "withheld")).toEqual(["crew"]);
-    expect(find("", "unplaced", "changed")).toEqual(["cakes"]);
+    expect(find("", "closed")).toEqual(["cakes"]);
+    expect(find("", "closed", "changed")).toEqual(["cakes"]);
     expect(find("crew", "changed")).toEqual([]);
     expect(find("", "topic café")).toEqual(["cafe", "cakes"]);
-    expect(find("", "topic café", "unplaced")).toEqual(["cakes"]);
+    expect(find("", "topic café", "closed")).toEqual(["cakes"]);
   });
 
   it("asks nothing by a question that is none any more", () => {

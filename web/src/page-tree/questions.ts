@@ -9,20 +9,30 @@ export type Known = {
   readonly changed: ReadonlySet<string>;
 };
 
+function isUnplaced(placing: PlacingDto | undefined): boolean {
+  return placing?.menus.length === 0 && !placing.closed;
+}
+
 /** What pages may have in common, topics aside. */
 export function questionsOf(tree: PageTree, known: Known): readonly Question<Page>[] {
   return [
     {
       key: "unplaced",
       name: "Unplaced",
-      hint: "Pages that no menu shows",
-      holds: (page) => page.id !== tree.home && known.placings[page.id]?.menus.length === 0,
+      hint: "Pages that no menu shows, though they are not closed",
+      holds: (page) => page.id !== tree.home && isUnplaced(known.placings[page.id]),
     },
     {
       key: "withheld",
       name: "Withheld",
       hint: "Pages that are held back or by link only",
       holds: (page) => page.reach !== "OPEN",
+    },
+    {
+      key: "closed",
+      name: "Closed",
+      hint: "Pages that are outside their periods now",
+      holds: (page) => known.placings[page.id]?.closed === true,
     },
     {
       key: "changed",

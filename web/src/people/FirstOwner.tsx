@@ -16,7 +16,13 @@ export function FirstOwner({ onEnter }: { readonly onEnter: (session: SessionDto
   const begin = async () => {
     setBusy(true);
     try {
-      onEnter(await api.begin({ ...owner, name: owner.name.trim().toLowerCase() }));
+      onEnter(
+        await api.begin({
+          ...owner,
+          name: owner.name.trim().toLowerCase(),
+          timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        }),
+      );
     } catch (wrong) {
       const fields = wrong instanceof Refused ? wrong.errors : [];
       setProblems(

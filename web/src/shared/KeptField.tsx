@@ -8,7 +8,8 @@ import { type ReactNode, useRef, useState } from "react";
 export function KeptField(props: {
   readonly id: string;
   readonly value: string;
-  readonly type?: "date";
+  readonly type?: "date" | "time";
+  readonly label?: string;
   readonly placeholder?: string;
   readonly hint?: string;
   /** What stands before it and is not typed. */
@@ -33,6 +34,7 @@ export function KeptField(props: {
     <span className="kept-field">
       <Input
         id={props.id}
+        aria-label={props.label}
         type={props.type ?? "text"}
         value={typed}
         placeholder={props.placeholder}

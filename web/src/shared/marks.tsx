@@ -46,6 +46,20 @@ export function GateMark() {
   );
 }
 
+/** A gate that stands open or is shut for a while. */
+export function PeriodMark({ open }: { readonly open: boolean }) {
+  return (
+    <Mark>
+      <path
+        d={open ? "M1.5 2v11M12.5 2v11M1.5 4.5l4 2v6l-4-2" : "M1.5 2v11M12.5 2v11M1.5 4.5h11M1.5 10.5h11"}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.5"
+      />
+    </Mark>
+  );
+}
+
 export function LockMark() {
   return (
     <Mark>

@@ -44,6 +44,8 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     summary: "",
     topics: [],
     date: null,
+    periods: [],
+    whenClosed: "NOT_FOUND",
     locked: false,
   };
 }

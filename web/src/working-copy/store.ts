@@ -22,6 +22,8 @@ export type Keeping =
 export type WorkingCopy = {
   readonly revision: number;
   readonly siteName: string;
+  /** Where its days begin and end, as the tz database calls it. */
+  readonly timeZone: string;
   readonly tree: PageTree;
   /** Pages that visitors know today. */
   readonly published: ReadonlySet<string>;
@@ -91,6 +93,7 @@ export class WorkingCopyStore {
         copy: {
           revision: copy.revision,
           siteName: copy.siteName,
+          timeZone: copy.timeZone,
           tree: treeOf(copy.pages, copy.home),
           published: new Set(copy.publicPages),
           history: copy.history,
@@ -182,6 +185,7 @@ export class WorkingCopyStore {
           ...copy,
           revision: edits.revision,
           tree: applied(copy.tree, edits.difference),
+          timeZone: edits.difference.timeZone,
           history: edits.history,
           waiting: edits.waiting,
           told: edits.told,
@@ -248,6 +252,7 @@ export class WorkingCopyStore {
         ...copy,
         revision: behind ? since : Math.max(copy.revision, answer.revision),
         tree: copy.revision === since ? applied(copy.tree, answer.difference) : copy.tree,
+        timeZone: answer.difference.timeZone,
         history: answer.history,
         waiting: answer.waiting,
         told: answer.told,

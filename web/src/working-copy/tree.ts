@@ -25,7 +25,7 @@ export function treeOf(pages: readonly PageDto[], home: string | null): PageTree
 }
 
 /** The tree after a difference: takes out, puts in, replaces, in this order. */
-export function applied(tree: PageTree, difference: DifferenceDto): PageTree {
+export function applied(tree: PageTree, difference: Omit<DifferenceDto, "timeZone">): PageTree {
   const pages = new Map(tree.pages);
   const parents = new Map(tree.parents);
   const children = new Map(tree.children);

@@ -24,7 +24,7 @@ final class Owner extends Editor {
             "pages-folded", "[]",
             "menus-folded", "[]",
             "sheet-folded", "[]",
-            "pages-columns-away", "[\"Zones\",\"Reach\"]",
+            "pages-columns-away", "[\"Zones\",\"Reach\",\"Periods\"]",
             "sheet-menus-away", "[]",
             "pages-asked", "[]",
             "menus-asked", "[]",

@@ -18,6 +18,9 @@ final class RunningVelnik implements AutoCloseable {
 
     private static final Path UNPACKED = unpacked(Path.of(requireNonNull(System.getProperty("velnik.jar"))));
 
+    /** What the clock says, so that what is there in a season is there whenever the tests run. */
+    private static final Instant SUMMER = Instant.parse("2026-06-15T10:00:00Z");
+
     private final Path data;
     private final Process process;
     private final int port;
@@ -29,29 +32,35 @@ final class RunningVelnik implements AutoCloseable {
     }
 
     static RunningVelnik demo() {
-        return start(temporary(), "--velnik.demo=true");
+        return start(temporary(), SUMMER, "--velnik.demo=true");
     }
 
     static RunningVelnik empty() {
-        return start(temporary());
+        return start(temporary(), SUMMER);
     }
 
     /** Stops, and starts again on the same data. */
     RunningVelnik again() {
+        return againAt(SUMMER);
+    }
+
+    /** As {@link #again}, on another day. */
+    RunningVelnik againAt(Instant moment) {
         close();
-        return start(data);
+        return start(data, moment);
     }
 
     String url(String path) {
         return "http://localhost:" + port + path;
     }
 
-    private static RunningVelnik start(Path data, String... arguments) {
+    private static RunningVelnik start(Path data, Instant moment, String... arguments) {
         try {
             Path portFile = data.resolve("port");
             Files.deleteIfExists(portFile);
             Path log = Path.of("target", "velnik.log");
             List<String> command = command(data, portFile);
+            command.add("--velnik.start-at=" + moment);
             command.addAll(List.of(arguments));
             Process process = new ProcessBuilder(command)
                     .redirectErrorStream(true)

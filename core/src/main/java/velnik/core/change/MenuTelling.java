@@ -9,6 +9,7 @@ import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
+import velnik.core.reach.Days;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.MenuRow;
@@ -190,6 +191,12 @@ final class MenuTelling {
             return edit.hidden().get()
                     ? new Telling("Hide " + what, what + (set.rows().size() == 1 ? " is" : " are") + " hidden.")
                     : new Telling("Show " + what, what + (set.rows().size() == 1 ? " shows" : " show") + " again.");
+        }
+        if (edit.periods().isPresent()) {
+            return new Telling(
+                    "Set when " + what + (set.rows().size() == 1 ? " shows" : " show"),
+                    what + (set.rows().size() == 1 ? " shows " : " show ")
+                            + Days.periods(edit.periods().get()) + ".");
         }
         return new Telling(
                 "Change how " + what + " shows",

@@ -23,11 +23,11 @@ public final class Days {
 
     private Days() {}
 
-    /** A moment that something opens at, as in "1 April 2027" or "1 April 2027, 18:00". */
+    /** A moment that something opens at, as in "1 April 2027" or "18:00 on 1 April 2027". */
     public static String opening(Instant moment, ZoneId zone) {
         ZonedDateTime there = moment.atZone(zone);
         String day = DAY.format(there);
-        return there.toLocalTime().equals(LocalTime.MIDNIGHT) ? day : day + ", " + TIME.format(there);
+        return there.toLocalTime().equals(LocalTime.MIDNIGHT) ? day : TIME.format(there) + " on " + day;
     }
 
     /** The last day before something closes, as in "15 October 2026", or the moment where it closes amid a day. */
@@ -53,7 +53,7 @@ public final class Days {
                 .orElse("over");
     }
 
-    /** As in "from 1 April to 15 October, every year"; "always" where there are none. */
+    /** As in "every year from 1 April to 15 October"; "always" where there are none. */
     public static String periods(List<Period> periods) {
         return periods.isEmpty() ? "always" : periods.stream().map(Days::period).collect(joining(" and "));
     }
@@ -68,8 +68,8 @@ public final class Days {
                 yield first + last;
             }
             case Period.Yearly yearly ->
-                "from " + day(yearly.first(), yearly.opensAt()) + " to " + day(yearly.last(), yearly.closesAt())
-                        + ", every year";
+                "every year from " + day(yearly.first(), yearly.opensAt()) + " to "
+                        + day(yearly.last(), yearly.closesAt());
         };
     }
 
@@ -82,6 +82,6 @@ public final class Days {
     }
 
     private static String timed(String day, @Nullable LocalTime time) {
-        return time == null ? day : day + ", " + TIME.format(time) + ",";
+        return time == null ? day : TIME.format(time) + " on " + day;
     }
 }

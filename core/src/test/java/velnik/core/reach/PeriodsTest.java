@@ -71,11 +71,11 @@ public class PeriodsTest {
             {Period.once(null, LocalDate.of(2026, 6, 1)), "1066-10-14T09:00", true, "", "1 June 2026"},
             {Period.once(null, LocalDate.of(2026, 6, 1)), "2026-06-02T00:00", false, "", ""},
             // at times of day
-            {evening, "2026-06-05T17:59", false, "5 June 2026, 18:00", ""},
-            {evening, "2026-06-06T23:29", true, "", "6 June 2026, 23:30"},
+            {evening, "2026-06-05T17:59", false, "18:00 on 5 June 2026", ""},
+            {evening, "2026-06-06T23:29", true, "", "23:30 on 6 June 2026"},
             {evening, "2026-06-06T23:30", false, "", ""},
-            {nights, "2027-01-01T01:59", true, "31 December 2027, 20:00", "1 January 2027, 02:00"},
-            {nights, "2027-01-01T02:00", false, "31 December 2027, 20:00", ""},
+            {nights, "2027-01-01T01:59", true, "20:00 on 31 December 2027", "02:00 on 1 January 2027"},
+            {nights, "2027-01-01T02:00", false, "20:00 on 31 December 2027", ""},
             // the day the clocks go back has 25 hours
             {autumn, "2026-10-25T01:30", true, "", "25 October 2026"},
             {autumn, "2026-10-25T23:59", true, "", "25 October 2026"},
@@ -179,7 +179,7 @@ public class PeriodsTest {
     @Test
     public void reachDecides_periodsRestrict() {
         SiteScript script = brackwater().on("2026-06-01").opensFor("Junior week", SUMMER);
-        script.says("Junior week is there from 1 April to 15 October, every year.")
+        script.says("Junior week is there every year from 1 April to 15 October.")
                 .notices("Junior week is held back, so nobody sees it in its periods either until it is open.");
         assertEquals(script.reachOf("Junior week"), "Nobody can see it, because it is held back.");
         script.setsReach("Junior week", Reach.OPEN);
@@ -191,7 +191,7 @@ public class PeriodsTest {
     @Test
     public void closingAPage_tellsWhatGoesOutOfSightWithIt() {
         SiteScript script = brackwater().on("2026-06-01").opensFor("Engines", WINTER);
-        script.says("Engines is there from 1 November to 1 March, every year.")
+        script.says("Engines is there every year from 1 November to 1 March.")
                 .notices("5 subpages go out of sight with it.");
         script.opensFor("Engines", SUMMER).notices();
         script.opensFor("Engines").says("Engines is there always.");
@@ -204,6 +204,7 @@ public class PeriodsTest {
         script.puts(new ItemKind.Heading(), "In the cold", script.menu("Extra"));
         MenuRowId heading = script.latest();
         script.putsPage("Winter storage", heading).sets(heading, ItemEdit.NOTHING.withPeriods(List.of(WINTER)));
+        script.says("In the cold shows every year from 1 November to 1 March.");
         assertEquals(script.sees("Home", Zone.FOOTER), "");
         assertEquals(script.whyNot(heading), "Shows from 1 November 2026 on.");
         assertEquals(script.whyNot(script.latest()), "In the cold above it does not show.");
@@ -301,6 +302,26 @@ public class PeriodsTest {
                 new Change.SetPeriods(List.of(script.page("Canoes")), Collections.nCopies(Limits.PERIODS + 1, SUMMER)),
                 Refusal.TooManyPeriods.class,
                 "A page or an item has at most 20 periods; these are 21.");
+    }
+
+    @DataProvider
+    public Object[][] told() {
+        LocalDate june = LocalDate.of(2026, 6, 5);
+        return new Object[][] {
+            {List.of(), "always"},
+            {List.of(SUMMER), "every year from 1 April to 15 October"},
+            {List.of(Period.once(june, null), SUMMER), "from 5 June 2026 and every year from 1 April to 15 October"},
+            {List.of(Period.once(null, june)), "until 5 June 2026"},
+            {
+                List.of(new Period.Once(june, june, LocalTime.of(18, 0), LocalTime.of(23, 30))),
+                "from 18:00 on 5 June 2026 to 23:30 on 5 June 2026"
+            },
+        };
+    }
+
+    @Test(dataProvider = "told")
+    public void periods_areTold(List<Period> periods, String words) {
+        assertEquals(Days.periods(periods), words);
     }
 
     @Test

@@ -1,0 +1,81 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import java.time.Instant;
+import org.testng.annotations.Test;
+
+/** Work prepared ahead that opens and closes by itself. It is the fifteenth of June when the boatyard begins. */
+public class PeriodsIT extends DemoTest {
+
+    @Test
+    public void season_isSet_isTold_andPassesByItself() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        mara.chooses("Kayaks").clicks("Only at times of the year");
+        mara.isTold("Kayaks is there every year from 1 January to 31 December.");
+        mara.choosesFrom("month of the last day", "September");
+        mara.isTold("Kayaks is there every year from 1 January to 30 September.");
+        assertThat(mara.row("Kayaks")).containsText("until 30 September 2026");
+        mara.choosesFrom("month of the first day", "July");
+        mara.isTold("Kayaks is there every year from 1 July to 30 September.");
+        assertThat(mara.row("Kayaks")).containsText("from 1 July 2026");
+        mara.seesSentence("Nobody can see it now, because it is closed until 1 July 2026; its address is not found.");
+        new Hand.Mouse(mara).option("When it opens again");
+        mara.isTold("At the address of Kayaks while closed, visitors read when it opens again.");
+        assertThat(mara.window().locator(".band"))
+                .hasText("Closed until 1 July 2026: visitors read here when it opens again.");
+        mara.isAccessible("a page with a period");
+        mara.choosesFrom("month of the first day", "May").publishes();
+
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire/kayaks");
+        assertThat(visitor.across()).containsText("Kayaks");
+        visitor.opens("/repairs/engines");
+        Locator workshop = visitor.page().locator(".sidebar");
+        assertThat(workshop).not().containsText("Winter service");
+        visitor.doesNotFind("/repairs/engines/winter-service");
+
+        velnik = velnik.againAt(Instant.parse("2026-12-01T10:00:00Z"));
+        Visitor later = new Visitor(velnik, wide());
+        later.opens("/hire/kayaks").reads("Kayaks");
+        assertThat(later.page().locator(".summary")).hasText("Closed now. Opens again on 1 May 2027.");
+        later.isAccessible("a page that is closed");
+        assertThat(later.across()).not().containsText("Kayaks");
+        later.opens("/repairs/engines/winter-service").reads("Winter service");
+        assertThat(later.page().locator(".sidebar [aria-current=page]")).hasText("Winter service");
+        Owner again = new Owner(velnik, wide()).signsIn();
+        assertThat(again.row("Kayaks")).containsText("from 1 May 2027");
+        again.clicks("Closed 3");
+        assertThat(again.outline()).containsText("Evening suppers");
+        assertThat(again.row("Winter service")).hasCount(0);
+
+        mara.forgives("ERR_CONNECTION_REFUSED"); // the server was away for a moment
+        mara.complainsOfNothing();
+        visitor.complainsOfNothing();
+        later.complainsOfNothing();
+        again.complainsOfNothing();
+    }
+
+    @Test
+    public void itemsForTheWinter_byKeyboardAlone() {
+        Owner jo = new Owner(velnik, wide()).signsIn("jo", "neap-tide").opensScreen("Menus");
+        Hand.Keys hand = new Hand.Keys(jo);
+        hand.row("Courses");
+        hand.uses(jo.button("Only between two days"));
+        Locator first = jo.page().getByLabel("first day");
+        jo.tabsTo(first).types("11012026").presses("Enter");
+        jo.isTold("Courses shows from 1 November 2026.");
+        assertThat(jo.window().locator(".header .across")).not().containsText("Courses");
+        assertThat(jo.row("Courses")).containsText("Shows from 1 November 2026 on.");
+        jo.tabsTo(jo.page().getByLabel("last day")).types("10312026").presses("Enter");
+        assertThat(jo.page().locator(".card [role=alert]"))
+                .containsText("A period ends on or after the day it begins.");
+        jo.presses("Escape");
+        hand.uses(jo.button("Take this period away"));
+        jo.isTold("Courses shows always.");
+        assertThat(jo.window().locator(".header .across")).containsText("Courses");
+        jo.forgives("422");
+        jo.complainsOfNothing();
+    }
+}
