@@ -34,6 +34,7 @@ export type WhereDto = Schemas["WhereDto"];
 export type PlaceableDto = Schemas["PlaceableDto"];
 export type PlacingDto = Schemas["PlacingDto"];
 export type PeriodDto = Schemas["PeriodDto"];
+export type FindingDto = Schemas["FindingDto"];
 export type BinDto = Schemas["BinDto"];
 export type RemovalDto = Schemas["RemovalDto"];
 export type UndoHow = NonNullable<Schemas["StepBack"]["how"]>;
@@ -129,6 +130,7 @@ export const api = {
     call<Schemas["ItemsPreview"]>("POST", "/imports/items?dryRun=true", { request, basedOn, text, place }),
   zones: (page: string | null) => call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`),
   whereabouts: (page: string) => call<WhereDto[]>("GET", `/pages/${page}/whereabouts`),
+  findings: () => call<FindingDto[]>("GET", "/findings"),
   placings: () => call<Readonly<Record<string, PlacingDto>>>("GET", "/placings"),
   placeable: (pages: readonly string[]) => call<PlaceableDto[]>("GET", `/placeable?pages=${pages.join(",")}`),
   reach: (page: string) => call<{ sentence: string }>("GET", `/pages/${page}/reach`),

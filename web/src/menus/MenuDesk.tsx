@@ -1,11 +1,11 @@
 import { Button } from "antd";
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
 import type { MenuDto, OfferDto, RowPlace } from "../api/client";
+import { EVERYTHING } from "../outline/asking";
 import { Count } from "../outline/Count";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
 import { FoldButton } from "../outline/FoldButton";
-import { EVERYTHING } from "../outline/finding";
 import { ARROWS, type Move, outermost } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { beside, type Row } from "../outline/rows";
@@ -23,7 +23,7 @@ import { judge, loadOf } from "./dropping";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
 import { type Deed, MenuActions } from "./MenuActions";
-import { type ItemFinding, MenuFinder } from "./MenuFinder";
+import { type LookingForItems, MenuFinder } from "./MenuFinder";
 import { kindOfRows, type MenuOutline, type Node, nodeOf, placeBelow } from "./outline";
 import { useAdding } from "./useAdding";
 import { useGestures } from "./useGestures";
@@ -60,7 +60,7 @@ export function MenuDesk(props: {
   /** The outline of all menus at a revision that may still be on its way. */
   readonly outlineAt: (revision: number) => Promise<MenuOutline>;
   readonly folding: ReturnType<typeof useFolding>;
-  readonly finding: ItemFinding;
+  readonly looking: LookingForItems;
 }) {
   const { copy, store, outline, choice, gridRef } = props;
   const selected = choice.at === null ? null : nodeOf(outline, choice.at);
@@ -72,8 +72,8 @@ export function MenuDesk(props: {
   const [ticking, setTicking] = useState(false);
   const { fold, unfold } = props.folding;
   const [attention, setAttention] = useState<Attention>(NONE);
-  const { finding } = props;
-  const { rows } = finding;
+  const { looking } = props;
+  const { rows } = looking;
   const menus = childrenOf(outline, null);
 
   const rowOf = (id: string) => rows.find((row) => row.id === id);
@@ -98,7 +98,7 @@ export function MenuDesk(props: {
     make((now, there, tree) => [moveOf(now, tree, there, to)].filter((change) => change !== null));
   const open = (line: Adding | null) => {
     if (!line) return;
-    finding.setAsking(EVERYTHING); // what is new would not be found
+    looking.setAsking(EVERYTHING); // what is new would not be found
     setAttention(line);
   };
   const addUnder = (node: Node) => {
@@ -250,7 +250,7 @@ export function MenuDesk(props: {
         <h2>Menus</h2>
         <Count
           what="item"
-          found={finding.matches}
+          found={looking.matches}
           all={menus.length === 1 ? "1 menu" : `${menus.length} menus`}
         />
         <span className="spring" />
@@ -262,15 +262,15 @@ export function MenuDesk(props: {
       </div>
       <MenuFinder
         outline={outline}
-        finding={finding}
+        looking={looking}
         onLeave={() => {
-          const first = finding.matches?.[0];
+          const first = looking.matches?.[0];
           if (first !== undefined && !rows.some((row) => row.id === selected?.id)) select(first);
           backToOutline();
         }}
         onGo={(menu) => {
           unfold(menu);
-          finding.setAsking(EVERYTHING);
+          looking.setAsking(EVERYTHING);
           select(menu);
           backToOutline();
         }}

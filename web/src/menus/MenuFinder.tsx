@@ -1,7 +1,7 @@
 import { Select } from "antd";
 import { useMemo } from "react";
+import { EVERYTHING, found, isAsking } from "../outline/asking";
 import { FindLine } from "../outline/FindLine";
-import { EVERYTHING, found, isAsking } from "../outline/finding";
 import { NothingFound } from "../outline/NothingFound";
 import { rowsOf, withPaths } from "../outline/rows";
 import { useAsking } from "../outline/useAsking";
@@ -9,10 +9,10 @@ import { childrenOf } from "../working-copy/tree";
 import { type MenuOutline, nodeOf } from "./outline";
 import { QUESTIONS, wordsOf } from "./questions";
 
-export type ItemFinding = ReturnType<typeof useItemFinding>;
+export type LookingForItems = ReturnType<typeof useLookingForItems>;
 
 /** What is looked for in the menus, and the rows that are left to show. */
-export function useItemFinding(outline: MenuOutline | null, folded: ReadonlySet<string>) {
+export function useLookingForItems(outline: MenuOutline | null, folded: ReadonlySet<string>) {
   const [asking, setAsking] = useAsking("menus");
   const things = useMemo(() => [...(outline?.nodes.values() ?? [])], [outline]);
   const matches = useMemo(
@@ -30,20 +30,20 @@ export function useItemFinding(outline: MenuOutline | null, folded: ReadonlySet<
 /** Finds items by what they read and by what they have in common, and goes to a menu. */
 export function MenuFinder(props: {
   readonly outline: MenuOutline;
-  readonly finding: ItemFinding;
+  readonly looking: LookingForItems;
   readonly onLeave: () => void;
   readonly onGo: (menu: string) => void;
 }) {
-  const { outline, finding } = props;
+  const { outline, looking } = props;
   const menus = childrenOf(outline, null);
   return (
     <>
       <FindLine
         what="item"
-        things={finding.things}
+        things={looking.things}
         questions={QUESTIONS}
-        asking={finding.asking}
-        onAsking={finding.setAsking}
+        asking={looking.asking}
+        onAsking={looking.setAsking}
         onLeave={props.onLeave}
       >
         <Select<string>
@@ -58,8 +58,8 @@ export function MenuFinder(props: {
           options={menus.map((menu) => ({ value: menu, label: nodeOf(outline, menu).menu.name }))}
         />
       </FindLine>
-      {finding.matches?.length === 0 && (
-        <NothingFound what="item" onShowAll={() => finding.setAsking(EVERYTHING)} />
+      {looking.matches?.length === 0 && (
+        <NothingFound what="item" onShowAll={() => looking.setAsking(EVERYTHING)} />
       )}
     </>
   );

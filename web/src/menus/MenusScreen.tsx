@@ -1,7 +1,7 @@
 import { memo, useEffect, useEffectEvent, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
+import { EVERYTHING } from "../outline/asking";
 import { type Choice, only, present } from "../outline/choice";
-import { EVERYTHING } from "../outline/finding";
 import { useFolding } from "../outline/useFolding";
 import { Later } from "../shared/Later";
 import { CouldNotLoad } from "../shell/CouldNotLoad";
@@ -15,7 +15,7 @@ import { ItemCard } from "./ItemCard";
 import { ItemsCard } from "./ItemsCard";
 import { MenuCard } from "./MenuCard";
 import { MenuDesk, type Picking } from "./MenuDesk";
-import { useItemFinding } from "./MenuFinder";
+import { useLookingForItems } from "./MenuFinder";
 import { MoveItems } from "./MoveItems";
 import { findItem, listedPage, type MenuOutline, type Node, nodeOf, sameRow } from "./outline";
 import { TreePick } from "./TreePick";
@@ -49,10 +49,10 @@ function MenusScreen({
   const [moving, setMoving] = useState<readonly Node[]>([]);
   const ready = menus.status === "ready" ? menus.outline : null;
   const folding = useFolding("menus");
-  const finding = useItemFinding(ready, folding.folded);
+  const looking = useLookingForItems(ready, folding.folded);
   /** Chosen from elsewhere, so it is shown whatever is looked for. */
   const goTo = (id: string) => {
-    if (!finding.rows.some((row) => row.id === id)) finding.setAsking(EVERYTHING);
+    if (!looking.rows.some((row) => row.id === id)) looking.setAsking(EVERYTHING);
     gridRef.current?.focus({ preventScroll: true });
   };
 
@@ -119,7 +119,7 @@ function MenusScreen({
           }}
           outlineAt={menus.at}
           folding={folding}
-          finding={finding}
+          looking={looking}
         />
       }
       window={

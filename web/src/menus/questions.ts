@@ -1,4 +1,4 @@
-import type { Question } from "../outline/finding";
+import type { Question } from "../outline/asking";
 import type { Node } from "./outline";
 
 /** What rows of menus may have in common. */

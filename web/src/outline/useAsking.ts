@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { usePreference } from "../people/preferences";
-import type { Asking } from "./finding";
+import type { Asking } from "./asking";
 
 /**
  * What a person looks for in an outline. The questions are remembered with the person; what was typed is not, since a

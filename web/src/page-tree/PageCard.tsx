@@ -8,6 +8,7 @@ import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressAbove, type Page, pageOf, topicsOf } from "../working-copy/tree";
+import { Findings } from "./Findings";
 import { Opening } from "./Opening";
 import { LAYOUTS, REACHES } from "./options";
 import { Removing } from "./Removing";
@@ -38,6 +39,7 @@ export function PageCard(props: {
     <section className="card" aria-label={`About ${page.title}`}>
       <h2>{page.title}</h2>
       <p className="sentence">{reach.data?.sentence ?? " "}</p>
+      <Findings page={id} revision={copy.revision} />
       <Group name="page-address" heading="Address and reach">
         <div className="fields">
           <label htmlFor="slug">Address</label>

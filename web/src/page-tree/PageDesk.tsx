@@ -1,12 +1,12 @@
 import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useState } from "react";
 import { Link } from "react-router";
 import type { PlaceDto } from "../api/client";
+import { EVERYTHING } from "../outline/asking";
 import { Count } from "../outline/Count";
 import { type Choice, only } from "../outline/choice";
 import { DropCues } from "../outline/DropCues";
 import { namesOf } from "../outline/drop";
 import { FoldButton } from "../outline/FoldButton";
-import { EVERYTHING } from "../outline/finding";
 import { ARROWS, type Move, outermost, placeAfterMove } from "../outline/moves";
 import { Outline } from "../outline/Outline";
 import { beside, type Row } from "../outline/rows";
@@ -27,7 +27,7 @@ import { judge, placeOf } from "./dropping";
 import { PageActions } from "./PageActions";
 import { PageFinder } from "./PageFinder";
 import { TitleCell } from "./TitleCell";
-import { useFinding } from "./useFinding";
+import { useLooking } from "./useLooking";
 import { wrapping } from "./wrapping";
 
 /** A row whose text is being typed, or a sentence beside a row. */
@@ -64,8 +64,8 @@ export function PageDesk(props: {
   const [away, setAway] = usePreference<readonly Column[]>("pages-columns-away", AWAY);
   const columns = COLUMNS.filter((column) => !away.includes(column));
   const [attention, setAttention] = useState<Attention>(NONE);
-  const finding = useFinding("pages", copy, folded);
-  const { known, matches, rows } = finding;
+  const looking = useLooking("pages", copy, folded);
+  const { known, matches, rows } = looking;
   const heldBack = useMemo(
     () => [...tree.pages.values()].filter((page) => page.reach === "HELD_BACK").length,
     [tree],
@@ -112,7 +112,7 @@ export function PageDesk(props: {
   const titleOf = (id: string) => (tree.pages.has(id) ? pageOf(tree, id).title : "a page");
   const many = pages.length === 1 ? titleOf(selected) : `${choice.rows.size} pages`;
   const add = (place: PlaceDto) => {
-    finding.setAsking(EVERYTHING); // what is new would not be found
+    looking.setAsking(EVERYTHING); // what is new would not be found
     unfold(place.parent);
     setAttention({ kind: "adding", place, shownAt: place });
   };
@@ -243,7 +243,7 @@ export function PageDesk(props: {
         </Link>
       </div>
       <PageFinder
-        finding={finding}
+        looking={looking}
         onLeave={() => {
           const first = matches?.[0];
           if (first !== undefined && !rows.some((row) => row.id === selected)) choose(only(first));

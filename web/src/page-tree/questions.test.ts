@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { page } from "../menus/samples.test-help";
-import { EVERYTHING, found, isAsking, switched } from "../outline/finding";
+import { EVERYTHING, found, isAsking, switched } from "../outline/asking";
 import { rowsOf, withPaths } from "../outline/rows";
 import { parentOf, treeOf } from "../working-copy/tree";
-import { askedTopic, type Known, questionsOf, topicQuestions, withTopic } from "./questions";
+import { askedOf, type Known, questionsOf, reachQuestions, topicQuestions, withAsked } from "./questions";
 
 const tree = treeOf(
   [
@@ -30,10 +30,11 @@ const known: Known = {
     crew: { ...ALWAYS, menus: [], zones: [], clicks: null },
   },
   changed: new Set(["cakes"]),
+  found: new Set(["crew"]),
 };
 
 function find(text: string, ...asked: string[]) {
-  const questions = [...questionsOf(tree, known), ...topicQuestions(tree)];
+  const questions = [...questionsOf(tree, known), ...reachQuestions(known), ...topicQuestions(tree)];
   return found(tree.pages.values(), (each) => each.title, { text, asked: new Set(asked) }, questions).map(
     (each) => each.id,
   );
@@ -48,24 +49,27 @@ describe("looking for pages", () => {
 
   it("combines what is asked", () => {
     expect(find("", "unplaced")).toEqual(["crew"]);
-    expect(find("", "withheld")).toEqual(["crew"]);
-    expect(find("", "closed")).toEqual(["cakes"]);
-    expect(find("", "closed", "changed")).toEqual(["cakes"]);
+    expect(find("", "reach HELD_BACK")).toEqual(["crew"]);
+    expect(find("", "reach OPEN")).toEqual(["home", "cafe", "cakes"]);
+    expect(find("", "findings")).toEqual(["crew"]);
+    expect(find("", "reach CLOSED")).toEqual(["cakes"]);
+    expect(find("", "reach CLOSED", "changed")).toEqual(["cakes"]);
     expect(find("crew", "changed")).toEqual([]);
     expect(find("", "topic café")).toEqual(["cafe", "cakes"]);
-    expect(find("", "topic café", "closed")).toEqual(["cakes"]);
+    expect(find("", "topic café", "reach CLOSED")).toEqual(["cakes"]);
   });
 
   it("asks nothing by a question that is none any more", () => {
     expect(find("", "topic gone")).toHaveLength(4);
   });
 
-  it("asks for one topic at a time", () => {
-    const asked = withTopic(new Set(["unplaced", "topic café"]), "news");
-    expect([...asked]).toEqual(["unplaced", "topic news"]);
-    expect(askedTopic(asked)).toBe("news");
-    expect([...withTopic(asked, null)]).toEqual(["unplaced"]);
-    expect(askedTopic(new Set(["unplaced"]))).toBeNull();
+  it("asks for one topic and one reach at a time", () => {
+    const asked = withAsked(new Set(["unplaced", "topic café", "reach OPEN"]), "topic", "topic news");
+    expect([...asked]).toEqual(["unplaced", "reach OPEN", "topic news"]);
+    expect(askedOf(asked, "topic")).toBe("topic news");
+    expect(askedOf(asked, "reach")).toBe("reach OPEN");
+    expect([...withAsked(asked, "topic", null)]).toEqual(["unplaced", "reach OPEN"]);
+    expect(askedOf(new Set(["unplaced"]), "topic")).toBeNull();
   });
 
   it("knows when nothing is asked", () => {

@@ -1,19 +1,22 @@
 import type { PlacingDto } from "../api/client";
-import type { Question } from "../outline/finding";
+import type { Question } from "../outline/asking";
 import { type Page, type PageTree, topicsOf } from "../working-copy/tree";
+import { REACHES } from "./options";
 
 /** What is known of pages beside the tree. */
 export type Known = {
   readonly placings: Readonly<Record<string, PlacingDto>>;
   /** Pages with something that waits to be published. */
   readonly changed: ReadonlySet<string>;
+  /** Pages that there is something to say about. */
+  readonly found: ReadonlySet<string>;
 };
 
 function isUnplaced(placing: PlacingDto | undefined): boolean {
   return placing?.menus.length === 0 && !placing.closed;
 }
 
-/** What pages may have in common, topics aside. */
+/** What pages may have in common, reach and topics aside. */
 export function questionsOf(tree: PageTree, known: Known): readonly Question<Page>[] {
   return [
     {
@@ -23,16 +26,10 @@ export function questionsOf(tree: PageTree, known: Known): readonly Question<Pag
       holds: (page) => page.id !== tree.home && isUnplaced(known.placings[page.id]),
     },
     {
-      key: "withheld",
-      name: "Withheld",
-      hint: "Pages that are held back or by link only",
-      holds: (page) => page.reach !== "OPEN",
-    },
-    {
-      key: "closed",
-      name: "Closed",
-      hint: "Pages that are outside their periods now",
-      holds: (page) => known.placings[page.id]?.closed === true,
+      key: "findings",
+      name: "Findings",
+      hint: "Pages that there is something to say about; their cards say what",
+      holds: (page) => known.found.has(page.id),
     },
     {
       key: "changed",
@@ -43,25 +40,47 @@ export function questionsOf(tree: PageTree, known: Known): readonly Question<Pag
   ];
 }
 
-const TOPIC = "topic ";
+/** A list of answers of which at most one is asked for at a time. */
+export type Choice = "topic" | "reach";
 
 /** One question for each topic of the site. */
 export function topicQuestions(tree: PageTree): readonly Question<Page>[] {
   return topicsOf(tree).map((topic) => ({
-    key: TOPIC + topic,
+    key: `topic ${topic}`,
     name: topic,
     hint: `Pages of the topic ${topic}`,
     holds: (page) => page.topics.includes(topic),
   }));
 }
 
-/** The topic that is asked for; null for any. */
-export function askedTopic(asked: ReadonlySet<string>): string | null {
-  return [...asked].find((key) => key.startsWith(TOPIC))?.slice(TOPIC.length) ?? null;
+/** One question for each reach, and one for what is closed now. */
+export function reachQuestions(known: Known): readonly Question<Page>[] {
+  const reaches = REACHES.map(({ value, label }) => ({
+    key: `reach ${value}`,
+    name: label,
+    hint: `Pages that are set to ${label.toLowerCase()}`,
+    holds: (page: Page) => page.reach === value,
+  }));
+  const closed = {
+    key: "reach CLOSED",
+    name: "Closed now",
+    hint: "Pages outside their periods",
+    holds: (page: Page) => known.placings[page.id]?.closed === true,
+  };
+  return [...reaches, closed];
 }
 
-/** With another topic asked for, and all else as it was. */
-export function withTopic(asked: ReadonlySet<string>, topic: string | null): ReadonlySet<string> {
-  const others = [...asked].filter((key) => !key.startsWith(TOPIC));
-  return new Set(topic === null ? others : [...others, TOPIC + topic]);
+/** The key of the answer that is asked for; null for any. */
+export function askedOf(asked: ReadonlySet<string>, choice: Choice): string | null {
+  return [...asked].find((key) => key.startsWith(`${choice} `)) ?? null;
+}
+
+/** With another answer asked for, and all else as it was. */
+export function withAsked(
+  asked: ReadonlySet<string>,
+  choice: Choice,
+  key: string | null,
+): ReadonlySet<string> {
+  const others = [...asked].filter((each) => !each.startsWith(`${choice} `));
+  return new Set(key === null ? others : [...others, key]);
 }

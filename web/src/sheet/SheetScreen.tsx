@@ -7,7 +7,7 @@ import { Count } from "../outline/Count";
 import { FoldButton } from "../outline/FoldButton";
 import { useFolding } from "../outline/useFolding";
 import { PageFinder } from "../page-tree/PageFinder";
-import { useFinding } from "../page-tree/useFinding";
+import { useLooking } from "../page-tree/useLooking";
 import { usePreference } from "../people/preferences";
 import { Problem } from "../shared/Problem";
 import { ShownButton } from "../shared/ShownButton";
@@ -29,7 +29,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
   const menus = useMenus(copy.revision);
   const gridRef = useRef<HTMLDivElement>(null);
   const folding = useFolding("sheet");
-  const finding = useFinding("sheet", copy, folding.folded);
+  const looking = useLooking("sheet", copy, folding.folded);
   const [away, setAway] = usePreference<readonly string[]>("sheet-menus-away", []);
   const [range, setRange] = useState(START);
   const [labelling, setLabelling] = useState(false);
@@ -42,7 +42,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
     );
   }
   if (menus.status === "loading") return <main className="area" aria-busy="true" />;
-  const { rows } = finding;
+  const { rows } = looking;
   const all = menus.menus.menus;
   const columns = all.filter((menu) => !away.includes(menu.id));
   const cells = cellsOf(columns);
@@ -84,7 +84,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
     <main className="sheet" aria-label="Placing sheet">
       <div className="head">
         <h2>Placing sheet</h2>
-        <Count what="page" found={finding.matches} all="which page stands in which menu" />
+        <Count what="page" found={looking.matches} all="which page stands in which menu" />
         <span className="spring" />
         <ShownButton
           label={columns.length === all.length ? "All menus" : `${columns.length} of ${all.length} menus`}
@@ -97,7 +97,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
           Outline
         </Link>
       </div>
-      <PageFinder finding={finding} onLeave={backToGrid} />
+      <PageFinder looking={looking} onLeave={backToGrid} />
       {rows.length === 0 ? null : columns.length === 0 ? (
         <p className="nothing-found">
           {all.length === 0

@@ -82,8 +82,14 @@ public class OutlineIT extends UndoneTest {
         mara.presses("Control+Shift+ArrowLeft").isTold("Knots in an evening moved to the top level.");
         assertThat(mara.page().locator(".outline-row .title")).hasText("Knots in an evening");
         find.fill("");
-        mara.clicks("Withheld 5");
-        assertThat(count).hasText("5 pages found");
+        mara.choosesFrom("By reach", "Held back");
+        assertThat(count).hasText("2 pages found");
+        mara.choosesFrom("By reach", "By link only").clicks("Findings 3");
+        assertThat(count).hasText("3 pages found");
+        mara.chooses("Insurance work");
+        assertThat(mara.page().locator(".card .findings"))
+                .hasText("Hint Nothing on the site leads here; only who was given the address comes.");
+        mara.isAccessible("a page with findings");
         mara.clicks("Changed 1");
         assertThat(count).hasText("0 pages found");
         mara.clicks("Show all pages");
@@ -101,7 +107,7 @@ public class OutlineIT extends UndoneTest {
     @Test
     public void questions_combine_andAreFoundAgain_andWhatWasTypedIsNot() {
         Locator count = mara.page().locator(".head [role=status]");
-        mara.choosesFrom("Topic", "tide notes");
+        mara.choosesFrom("By topic", "tide notes");
         assertThat(count).hasText("3 pages found");
         assertThat(mara.row("Courses")).isVisible();
         mara.page().getByLabel("Find a page").fill("reading");

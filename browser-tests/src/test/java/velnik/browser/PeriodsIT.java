@@ -46,7 +46,7 @@ public class PeriodsIT extends DemoTest {
         assertThat(later.page().locator(".sidebar [aria-current=page]")).hasText("Winter service");
         Owner again = new Owner(velnik, wide()).signsIn();
         assertThat(again.row("Kayaks")).containsText("from 1 May 2027");
-        again.clicks("Closed 3");
+        again.choosesFrom("By reach", "Closed now");
         assertThat(again.outline()).containsText("Evening suppers");
         assertThat(again.row("Winter service")).hasCount(0);
 

@@ -103,8 +103,9 @@ public final class SiteScript {
         return this;
     }
 
-    public SiteScript does(Change change) {
-        last = Changes.apply(site, change, new Circumstances(now, ""));
+    /** One edit of one or several changes. */
+    public SiteScript does(Change... changes) {
+        last = Changes.applyAll(site, List.of(changes), new Circumstances(now, ""));
         if (last instanceof Outcome.Applied applied) {
             site = applied.site();
         }

@@ -1,9 +1,11 @@
 package velnik.core.change;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -26,8 +28,10 @@ import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
+import velnik.core.site.Zone;
 
 /** New pages that come into menus by themselves, once for each page and menu. */
 public class JoinsTest {
@@ -45,6 +49,20 @@ public class JoinsTest {
         return (int) Whereabouts.of(script.site(), Openings.ALWAYS).of(script.page(page)).stream()
                 .filter(place -> place.menu().equals(script.menu(menu)))
                 .count();
+    }
+
+    /** A page with a period joins at once, and shows when it opens. */
+    @Test
+    public void datedPage_joinsAtOnce_andShowsWhenItOpens() {
+        SiteScript script = footerTakes(new From.TopLevel()).on("2026-06-01");
+        Change add = new Change.AddPages(List.of(
+                Change.NewPage.open(new PageId("lights"), script.site().pages().endOf(null), "Winter lights")));
+        Change period = new Change.SetPeriods(
+                List.of(new PageId("lights")), List.of(Period.yearly(MonthDay.of(12, 1), MonthDay.of(1, 6))));
+        script.does(add, period).notices(JOINED);
+        assertFalse(script.sees("Home", Zone.FOOTER).contains("Winter lights"));
+        assertEquals(script.whyNot(script.joined("Footer").getFirst()), "Its page is closed until 1 December 2026.");
+        assertTrue(script.on("2026-12-24").sees("Home", Zone.FOOTER).contains("Winter lights"));
     }
 
     @DataProvider

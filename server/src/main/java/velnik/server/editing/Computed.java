@@ -2,10 +2,13 @@ package velnik.server.editing;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import velnik.core.figure.Clicks;
+import velnik.core.finding.Finding;
+import velnik.core.finding.Findings;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.reach.Openings;
@@ -44,6 +47,7 @@ public class Computed {
         private @Nullable SiteNavigation navigation;
         private @Nullable Whereabouts whereabouts;
         private @Nullable Clicks clicks;
+        private @Nullable List<Finding> findings;
 
         Revision(WorkingCopy.State state, Instant at) {
             this.state = state;
@@ -86,6 +90,13 @@ public class Computed {
                 clicks = Clicks.of(state.site(), navigation(), Device.WIDE);
             }
             return clicks;
+        }
+
+        public synchronized List<Finding> findings() {
+            if (findings == null) {
+                findings = Findings.of(state.site(), navigation(), whereabouts(), clicks());
+            }
+            return findings;
         }
     }
 }

@@ -1,26 +1,27 @@
 import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "../api/client";
-import { found, isAsking } from "../outline/finding";
+import { found, isAsking } from "../outline/asking";
 import { rowsOf, withPaths } from "../outline/rows";
 import { useAsking } from "../outline/useAsking";
 import { useLater } from "../shared/useLater";
 import type { WorkingCopy } from "../working-copy/store";
 import { type Page, parentOf } from "../working-copy/tree";
-import { questionsOf, topicQuestions } from "./questions";
+import { useFindings } from "./Findings";
+import { questionsOf, reachQuestions, topicQuestions } from "./questions";
 
 function titleOf(page: Page): string {
   return page.title;
 }
 
-export type Finding = ReturnType<typeof useFinding>;
+export type Looking = ReturnType<typeof useLooking>;
 
 /**
  * What is looked for among the pages, what is known of them beside the tree, and the rows that are left to show.
  *
  * @param name of the screen, under which its questions are remembered
  */
-export function useFinding(name: string, copy: WorkingCopy, folded: ReadonlySet<string>) {
+export function useLooking(name: string, copy: WorkingCopy, folded: ReadonlySet<string>) {
   const { tree } = copy;
   const [asking, setAsking] = useAsking(name);
   // Of all pages, so only once a run of edits has come to rest.
@@ -35,30 +36,35 @@ export function useFinding(name: string, copy: WorkingCopy, folded: ReadonlySet<
     queryFn: api.waiting,
     placeholderData: (previous) => previous,
   });
+  const findings = useFindings(copy.revision);
   const known = useMemo(
     () => ({
       placings: placings.data ?? {},
       changed: new Set(
         (waiting.data?.entries ?? []).map((entry) => entry.page).filter((page) => page !== null),
       ),
+      found: new Set((findings ?? []).map((finding) => finding.page)),
     }),
-    [placings.data, waiting.data],
+    [placings.data, waiting.data, findings],
   );
   const pages = useMemo(() => [...tree.pages.values()], [tree]);
   const questions = useMemo(() => questionsOf(tree, known), [tree, known]);
   const topics = useMemo(() => topicQuestions(tree), [tree]);
+  const reaches = useMemo(() => reachQuestions(known), [known]);
   // Until it is known what pages have in common, all of them show.
-  const answerable = placings.data !== undefined && waiting.data !== undefined;
+  const answerable = placings.data !== undefined && waiting.data !== undefined && findings !== undefined;
   const matches = useMemo(
     () =>
       isAsking(asking)
-        ? found(pages, titleOf, asking, answerable ? [...questions, ...topics] : topics).map(({ id }) => id)
+        ? found(pages, titleOf, asking, answerable ? [...questions, ...reaches, ...topics] : topics).map(
+            ({ id }) => id,
+          )
         : null,
-    [pages, asking, questions, topics, answerable],
+    [pages, asking, questions, reaches, topics, answerable],
   );
   const rows = useMemo(
     () => rowsOf(tree, folded, matches && withPaths((id) => parentOf(tree, id), matches)),
     [tree, folded, matches],
   );
-  return { asking, setAsking, pages, questions, topics, known, matches, rows };
+  return { asking, setAsking, pages, questions, reaches, topics, known, matches, rows };
 }

@@ -1,0 +1,155 @@
+package velnik.core.finding;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.figure.Clicks;
+import velnik.core.finding.Finding.Level;
+import velnik.core.navigation.Absence;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.navigation.Whereabouts;
+import velnik.core.outline.Branch;
+import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Period;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** Looks a site over, page by page. Costs O(pages × levels + items). */
+public final class Findings {
+    /** As many clicks from the home page as people still make. */
+    public static final int NEAR = 3;
+
+    private final Site site;
+    private final Openings openings;
+    private final Whereabouts whereabouts;
+    private final Clicks clicks;
+    private final List<Finding> found = new ArrayList<>();
+
+    private Findings(Site site, Openings openings, Whereabouts whereabouts, Clicks clicks) {
+        this.site = site;
+        this.openings = openings;
+        this.whereabouts = whereabouts;
+        this.clicks = clicks;
+    }
+
+    /**
+     * All findings about pages.
+     *
+     * @param navigation of the site at the moment asked about; {@code whereabouts} and {@code clicks} likewise
+     * @return in the order of the page tree, those of one page the most pressing first
+     */
+    public static List<Finding> of(Site site, SiteNavigation navigation, Whereabouts whereabouts, Clicks clicks) {
+        Findings findings = new Findings(site, navigation.openings(), whereabouts, clicks);
+        site.pages().walk().forEach(findings::look);
+        return List.copyOf(findings.found);
+    }
+
+    private void look(Branch<PageId, Page> row) {
+        int before = found.size();
+        Access access = Access.of(site, row.id(), openings);
+        List<Whereabouts.Place> standing = whereabouts.of(row.id()).stream()
+                .filter(place -> !place.zones().isEmpty())
+                .toList();
+        if (access.isGettable()) {
+            lookAtTheWay(row, access, standing);
+        }
+        lookAtPeriods(row, access);
+        lookAtItems(row, standing);
+        found.subList(before, found.size()).sort((one, other) -> one.level().compareTo(other.level()));
+    }
+
+    private void lookAtTheWay(Branch<PageId, Page> row, Access access, List<Whereabouts.Place> standing) {
+        if (row.value().kind() == PageKind.GROUP
+                && Access.leadsOnTo(site, row.id(), openings).isEmpty()) {
+            note(row, Level.PROBLEM, new Reason.NothingOpen());
+            return;
+        }
+        boolean isLedTo = site.isHome(row.id())
+                || standing.stream().anyMatch(place -> place.absence().isEmpty())
+                || isListedByItsParent(row, access);
+        if (!isLedTo) {
+            note(
+                    row,
+                    access.reach() == Reach.OPEN ? Level.WARNING : Level.HINT,
+                    access.reach() == Reach.OPEN ? new Reason.NothingLeadsHere() : new Reason.OnlyByAddress());
+        }
+        OptionalInt far = clicks.to(row.id());
+        if (far.isPresent() && far.getAsInt() > NEAR) {
+            note(row, Level.HINT, new Reason.Far(far.getAsInt()));
+        }
+    }
+
+    /** A page with a text of its own lists its subpages below it; a group and the home page do not. */
+    private boolean isListedByItsParent(Branch<PageId, Page> row, Access access) {
+        @Nullable PageId parent = row.parent();
+        return parent != null
+                && access.isListed()
+                && !site.isHome(parent)
+                && site.pages().get(parent).kind() == PageKind.PAGE;
+    }
+
+    private void lookAtPeriods(Branch<PageId, Page> row, Access access) {
+        List<Period> periods = Access.periodsOf(site, row);
+        if (periods.isEmpty() || access.reach() == Reach.HELD_BACK) {
+            return;
+        }
+        Optional<Instant> opening = openings.nextOpening(periods);
+        if (!openings.run(periods)) {
+            if (opening.isEmpty()) {
+                note(row, Level.HINT, new Reason.OverForGood());
+            }
+            opening.flatMap(then -> closedAt(row, then))
+                    .ifPresent(above -> note(row, Level.WARNING, new Reason.OpensBefore(above)));
+        } else if (access.closedBy() != null) {
+            note(row, Level.WARNING, new Reason.OpensBefore(access.closedBy()));
+        }
+    }
+
+    private Optional<PageId> closedAt(Branch<PageId, Page> row, Instant then) {
+        return Optional.ofNullable(
+                Access.of(site, row.id(), Openings.at(site, then)).closedBy());
+    }
+
+    private void lookAtItems(Branch<PageId, Page> row, List<Whereabouts.Place> standing) {
+        Set<String> told = new HashSet<>();
+        Set<List<String>> places = new HashSet<>();
+        for (Whereabouts.Place place : standing) {
+            String menu = place.menuName();
+            if (place.absence().filter(Findings::isOfThePage).isPresent() && told.add(menu)) {
+                note(
+                        row,
+                        Level.WARNING,
+                        new Reason.ItemUnseen(menu, place.absence().get()));
+            }
+            if (place.absence().isEmpty()) {
+                List<String> where = new ArrayList<>(place.path());
+                where.add(place.menu().value());
+                if (!places.add(where)) {
+                    note(row, Level.WARNING, new Reason.TwiceInAPlace(menu));
+                }
+                if (row.value().keptFromSearchEngines() && place.zones().contains(Zone.HEADER) && told.add(menu)) {
+                    note(row, Level.HINT, new Reason.KeptFromSearchEngines(menu));
+                }
+            }
+        }
+    }
+
+    /** Hidden by the owner, or closed for a while, is as it should be; an empty group is told for itself. */
+    private static boolean isOfThePage(Absence absence) {
+        return absence instanceof Absence.PageHeldBack || absence instanceof Absence.PageByLinkOnly;
+    }
+
+    private void note(Branch<PageId, Page> row, Level level, Reason reason) {
+        found.add(new Finding(row.id(), level, reason));
+    }
+}

@@ -1,0 +1,142 @@
+package velnik.core.finding;
+
+import static java.util.stream.Collectors.joining;
+import static org.testng.Assert.assertEquals;
+import static velnik.core.SiteScript.brackwater;
+
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.figure.Clicks;
+import velnik.core.navigation.Whereabouts;
+import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
+import velnik.core.site.Layout;
+import velnik.core.site.ListSource;
+import velnik.core.site.Period;
+import velnik.core.site.Reach;
+import velnik.core.site.Scope;
+import velnik.core.site.Zone;
+
+/** What is noticed about pages, and what is not. */
+public class FindingsTest {
+    private static final Period WINTER = Period.yearly(MonthDay.of(11, 1), MonthDay.of(3, 1));
+    private static final Period SUMMER = Period.yearly(MonthDay.of(4, 1), MonthDay.of(10, 15));
+
+    private static List<Finding> all(SiteScript script) {
+        return Findings.of(
+                script.site(),
+                script.navigation(),
+                Whereabouts.of(script.site(), script.navigation().openings()),
+                Clicks.of(script.site(), script.navigation(), Device.WIDE));
+    }
+
+    private static String of(SiteScript script, String page) {
+        return all(script).stream()
+                .filter(finding -> finding.page().equals(script.page(page)))
+                .map(finding -> finding.level() + ": " + finding.reason().sentence(script.site()))
+                .collect(joining(" "));
+    }
+
+    /** The boatyard is well kept: what it has are the pages that its owner hands out the addresses of. */
+    @Test
+    public void boatyard_hasThreePagesThatNothingLeadsTo() {
+        SiteScript script = brackwater();
+        assertEquals(
+                all(script).stream()
+                        .map(finding ->
+                                script.site().pages().get(finding.page()).title() + " "
+                                        + finding.reason().getClass().getSimpleName())
+                        .toList(),
+                List.of(
+                        "Group bookings OnlyByAddress",
+                        "Insurance work OnlyByAddress",
+                        "Members' handbook OnlyByAddress"));
+    }
+
+    private static Object[] row(String page, UnaryOperator<SiteScript> deed, String findings) {
+        return new Object[] {page, deed, findings};
+    }
+
+    @DataProvider
+    public Object[][] deeds() {
+        return new Object[][] {
+            row("Contact", script -> script, ""),
+            row(
+                    "Contact",
+                    script -> script.assigns(Zone.HEADER, new Scope.OfLayout(Layout.LANDING))
+                            .assigns(Zone.FOOTER, new Scope.Everywhere()),
+                    "WARNING: Nothing on the site leads here: no menu shows it, and no page lists it."),
+            row("Canoes", script -> script.assigns(Zone.HEADER, new Scope.Everywhere()), ""),
+            row(
+                    "Swinging moorings",
+                    script -> script.assigns(Zone.HEADER, new Scope.Everywhere()),
+                    "WARNING: Nothing on the site leads here: no menu shows it, and no page lists it."),
+            row(
+                    "Group bookings",
+                    script -> script,
+                    "HINT: Nothing on the site leads here; only who was given the address comes."),
+            row(
+                    "Courses",
+                    script -> script.setsReach("First paddle", Reach.HELD_BACK)
+                            .setsReach("Reading the tide", Reach.BY_LINK_ONLY)
+                            .opensFor("Knots in an evening", WINTER),
+                    "PROBLEM: Nothing under this group is open, so its address is not found."),
+            row(
+                    "Hire",
+                    script -> script.setsReach("Hire", Reach.HELD_BACK),
+                    "WARNING: Its item in Footer shows to nobody. Its page is held back."),
+            row("Junior week", script -> script, ""),
+            row(
+                    "Hire",
+                    script -> script.putsPage("Hire", script.menu("Main")),
+                    "WARNING: Main shows it more than once in the same place."),
+            row(
+                    "Hire",
+                    script -> script.putsPage("Hire", script.menu("Main")).sets(script.latest(), ItemEdit.hidden(true)),
+                    ""),
+            row(
+                    "Privacy",
+                    script -> script.putsPage("Privacy", script.menu("Main")),
+                    "HINT: Search engines are asked to leave it out, though Main leads to it from the header."),
+            row("Rowing skiffs", script -> script.on("2026-12-01"), ""),
+            row(
+                    "Winter service",
+                    script -> script.opensFor("Engines", SUMMER),
+                    "WARNING: Its period begins while Engines above it is closed, so it opens only when that does."),
+            row(
+                    "Winter service",
+                    script -> script.on("2026-12-01").opensFor("Repairs", SUMMER),
+                    "WARNING: Its period begins while Repairs above it is closed, so it opens only when that does."),
+            row("Winter service", script -> script.opensFor("Engines", WINTER), ""),
+            row(
+                    "Canoes",
+                    script -> script.opensFor("Canoes", Period.once(null, LocalDate.of(2026, 5, 1))),
+                    "HINT: Its last day is over, so nobody sees it again."),
+        };
+    }
+
+    @Test(dataProvider = "deeds")
+    public void page_hasThisToBeSaidOfIt(String page, UnaryOperator<SiteScript> deed, String findings) {
+        assertEquals(of(deed.apply(brackwater()), page), findings);
+    }
+
+    @Test
+    public void farPage_saysHowFar() {
+        SiteScript script = brackwater();
+        String above = "Batteries";
+        for (String title : List.of("One", "Two", "Three")) {
+            script.adds(title, above);
+            above = title;
+        }
+        script.addsMenu("Here").assigns(Zone.BELOW, new Scope.Everywhere(), "Here");
+        script.puts(ItemKind.PageList.of(new ListSource.UnderVisited(), 1), "", script.menu("Here"));
+        assertEquals(of(script, "One"), "HINT: It is 4 clicks from the home page.");
+        assertEquals(of(script, "Batteries"), "");
+    }
+}

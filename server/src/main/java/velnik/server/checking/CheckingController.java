@@ -1,0 +1,35 @@
+package velnik.server.checking;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import velnik.core.finding.Finding;
+import velnik.core.site.Site;
+import velnik.server.editing.Computed;
+
+/** Answers what an owner would want to know before visitors find out. */
+@RestController
+@RequestMapping("/-/api/findings")
+class CheckingController {
+    private final Computed computed;
+
+    CheckingController(Computed computed) {
+        this.computed = computed;
+    }
+
+    record FindingDto(String page, Finding.Level level, String sentence) {}
+
+    /** Of all pages, in the order of the page tree; those of one page the most pressing first. */
+    @GetMapping
+    List<FindingDto> findings() {
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        return now.findings().stream()
+                .map(finding -> new FindingDto(
+                        finding.page().value(),
+                        finding.level(),
+                        finding.reason().sentence(site)))
+                .toList();
+    }
+}
