@@ -32,7 +32,9 @@ export function Whereabouts(props: {
               {each.absence ??
                 (each.zones.length === 0
                   ? "the menu stands nowhere"
-                  : each.zones.map((zone) => ZONE_WORDS[zone].toLowerCase()).join(", "))}
+                  : each.shownIn.length === 0
+                    ? "deeper than its zones show"
+                    : each.shownIn.map((zone) => ZONE_WORDS[zone].toLowerCase()).join(", "))}
             </span>
           </li>
         ))}

@@ -77,7 +77,8 @@ public final class ReachSentence {
             return byMenu.entrySet().stream()
                     .map(menu -> menu.getKey() + " shows it in "
                             + menu.getValue().stream()
-                                    .map(standing -> Words.zone(standing.zone()))
+                                    .map(standing -> Words.zone(standing.zone())
+                                            + (standing.everywhere() ? "" : " of some pages"))
                                     .collect(joining(" and ")))
                     .collect(joining(", "));
         }

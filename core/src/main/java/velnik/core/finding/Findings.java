@@ -75,7 +75,7 @@ public final class Findings {
             return;
         }
         boolean isLedTo = site.isHome(row.id())
-                || standing.stream().anyMatch(place -> place.absence().isEmpty())
+                || standing.stream().anyMatch(place -> !place.shownIn().isEmpty())
                 || isListedByItsParent(row, access);
         if (!isLedTo) {
             note(
@@ -131,13 +131,13 @@ public final class Findings {
                         Level.WARNING,
                         new Reason.ItemUnseen(menu, place.absence().get()));
             }
-            if (place.absence().isEmpty()) {
+            if (!place.shownIn().isEmpty()) {
                 List<String> where = new ArrayList<>(place.path());
                 where.add(place.menu().value());
                 if (!places.add(where)) {
                     note(row, Level.WARNING, new Reason.TwiceInAPlace(menu));
                 }
-                if (row.value().keptFromSearchEngines() && place.zones().contains(Zone.HEADER) && told.add(menu)) {
+                if (row.value().keptFromSearchEngines() && place.shownIn().contains(Zone.HEADER) && told.add(menu)) {
                     note(row, Level.HINT, new Reason.KeptFromSearchEngines(menu));
                 }
             }

@@ -3,11 +3,14 @@ package velnik.core.navigation;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SequencedSet;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
@@ -173,17 +176,48 @@ public final class SiteNavigation {
         return rulings.of(zone, page);
     }
 
-    /** Which menus show a page on pages that have no assignments of their own, and in which zones. */
+    /** Which menus show a page, and in which zones: first those that do on every page without an exception. */
     public List<Standing> standingsOf(PageId page) {
-        List<Standing> standings = new ArrayList<>();
+        SequencedSet<Standing> standings = new LinkedHashSet<>();
         for (Zone zone : Zone.values()) {
             for (PlacedMenu placed : rulings.of(zone, null).menus()) {
-                ZoneMenu menu = menu(zone, placed, null);
-                if (!menu.waysTo(page).isEmpty()) {
-                    standings.add(new Standing(menu.name(), zone));
+                if (!menu(zone, placed, null).waysTo(page).isEmpty()) {
+                    standings.add(new Standing(nameOf(placed.menu()), zone, true));
                 }
             }
         }
-        return standings;
+        for (Assignment assignment : site.assignments()) {
+            for (PlacedMenu placed : rulings.standing(assignment.menus())) {
+                Standing everywhere = new Standing(nameOf(placed.menu()), assignment.zone(), true);
+                if (!standings.contains(everywhere)
+                        && !menu(assignment.zone(), placed, null).waysTo(page).isEmpty()) {
+                    standings.add(new Standing(everywhere.menuName(), everywhere.zone(), false));
+                }
+            }
+        }
+        return List.copyOf(standings);
+    }
+
+    /** The zones that each row shows in on some page, without what the phone drawer shows as the header does. */
+    Map<NavigationRow.Key, Set<Zone>> zonesOfRows() {
+        Map<NavigationRow.Key, Set<Zone>> zones = new HashMap<>();
+        for (Assignment assignment : site.assignments()) {
+            for (PlacedMenu placed : rulings.standing(assignment.menus())) {
+                List<NavigationRow> rows = menu(assignment.zone(), placed, null).rows();
+                if (placed.placing().currentBranchOnly()) {
+                    rows.forEach(row -> collect(row.rows(), assignment.zone(), zones));
+                } else {
+                    collect(rows, assignment.zone(), zones);
+                }
+            }
+        }
+        return zones;
+    }
+
+    private static void collect(List<NavigationRow> rows, Zone zone, Map<NavigationRow.Key, Set<Zone>> zones) {
+        for (NavigationRow row : rows) {
+            zones.computeIfAbsent(row.key(), any -> EnumSet.noneOf(Zone.class)).add(zone);
+            collect(row.rows(), zone, zones);
+        }
     }
 }

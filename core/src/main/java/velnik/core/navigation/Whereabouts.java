@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
-import velnik.core.reach.Openings;
 import velnik.core.site.Assignment;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -20,12 +19,15 @@ import velnik.core.site.Zone;
 /** From pages to the items that lead to them. Made in O(rows of all menus). */
 public final class Whereabouts {
     private final Map<PageId, List<Place>> places = new HashMap<>();
+    private final Map<NavigationRow.Key, Set<Zone>> shown;
 
     /**
      * One row that leads to a page.
      *
      * @param path labels of the rows above it in its menu
      * @param zones where its menu stands for some page
+     * @param shownIn in which of them the row shows on some page; fewer where it does not show, or is deeper than a zone
+     *     shows
      * @param absence why it shows to nobody; empty when it shows
      */
     public record Place(
@@ -35,17 +37,21 @@ public final class Whereabouts {
             String label,
             List<String> path,
             Set<Zone> zones,
+            Set<Zone> shownIn,
             Optional<Absence> absence) {}
 
-    private Whereabouts() {}
+    private Whereabouts(Map<NavigationRow.Key, Set<Zone>> shown) {
+        this.shown = shown;
+    }
 
-    public static Whereabouts of(Site site, Openings openings) {
-        Whereabouts whereabouts = new Whereabouts();
+    /** @param navigation of the site, at the moment asked about */
+    public static Whereabouts of(Site site, SiteNavigation navigation) {
+        Whereabouts whereabouts = new Whereabouts(navigation.zonesOfRows());
         Map<MenuRowId, Set<Zone>> zones = zones(site);
         for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
             if (menu.value() instanceof MenuRow.Menu named) {
                 Set<Zone> standing = named.setAside() ? Set.of() : zones.getOrDefault(menu.id(), Set.of());
-                MenuReading.of(site, openings, menu.id(), null)
+                MenuReading.of(site, navigation.openings(), menu.id(), null)
                         .forEach(entry -> whereabouts.collect(entry, menu.id(), named.name(), standing, List.of()));
             }
         }
@@ -71,7 +77,15 @@ public final class Whereabouts {
         @Nullable PageId page = entry.page();
         if (page != null) {
             places.computeIfAbsent(page, any -> new ArrayList<>())
-                    .add(new Place(menu, name, entry.key(), entry.label(), path, zones, entry.absence()));
+                    .add(new Place(
+                            menu,
+                            name,
+                            entry.key(),
+                            entry.label(),
+                            path,
+                            zones,
+                            shown.getOrDefault(entry.key(), Set.of()),
+                            entry.absence()));
         }
         List<String> beneath = new ArrayList<>(path);
         if (!entry.splices()) {

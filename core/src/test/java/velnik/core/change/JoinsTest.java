@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
+import java.time.Instant;
 import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,10 +17,10 @@ import org.testng.annotations.Test;
 import velnik.core.RandomEdits;
 import velnik.core.SiteScript;
 import velnik.core.compare.Difference;
+import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
-import velnik.core.reach.Openings;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining.From;
@@ -46,7 +47,7 @@ public class JoinsTest {
     }
 
     private static int times(SiteScript script, String menu, String page) {
-        return (int) Whereabouts.of(script.site(), Openings.ALWAYS).of(script.page(page)).stream()
+        return (int) Whereabouts.of(script.site(), script.navigation()).of(script.page(page)).stream()
                 .filter(place -> place.menu().equals(script.menu(menu)))
                 .count();
     }
@@ -198,7 +199,7 @@ public class JoinsTest {
         Outcome.Applied applied = (Outcome.Applied) outcome;
         assertEquals(applied.notices(), List.of(), "Main lists it, and in Footer it was placed by hand");
         assertEquals(
-                Whereabouts.of(applied.site(), Openings.ALWAYS).of(id).stream()
+                Whereabouts.of(applied.site(), SiteNavigation.of(applied.site(), Instant.EPOCH)).of(id).stream()
                         .map(Whereabouts.Place::menu)
                         .toList(),
                 List.of(script.menu("Main"), script.menu("Footer")));

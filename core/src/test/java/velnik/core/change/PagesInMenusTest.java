@@ -9,7 +9,6 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.navigation.Whereabouts;
-import velnik.core.reach.Openings;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.RemovalId;
@@ -111,7 +110,7 @@ public class PagesInMenusTest {
     }
 
     private static List<String> labels(SiteScript script, String page, String menu) {
-        return Whereabouts.of(script.site(), Openings.ALWAYS).of(script.page(page)).stream()
+        return Whereabouts.of(script.site(), script.navigation()).of(script.page(page)).stream()
                 .filter(place -> place.menu().equals(script.menu(menu)))
                 .map(Whereabouts.Place::label)
                 .toList();

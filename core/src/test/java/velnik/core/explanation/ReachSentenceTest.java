@@ -13,7 +13,14 @@ public class ReachSentenceTest {
     @DataProvider
     public Object[][] pages() {
         return new Object[][] {
-            {"Home", "Anyone can open it; Main shows it in the header and the phone drawer; search engines may list it."
+            {
+                "Home",
+                "Anyone can open it; Main shows it in the header and the phone drawer, Short shows it in the header of some pages;"
+                        + " search engines may list it."
+            },
+            {
+                "Wooden hulls",
+                "Anyone can open it; Workshop shows it in the sidebar of some pages; search engines may list it."
             },
             {
                 "Canoes",

@@ -10,7 +10,6 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.navigation.Whereabouts;
-import velnik.core.reach.Openings;
 import velnik.core.site.Device;
 import velnik.core.site.MenuRowId;
 
@@ -54,10 +53,25 @@ public class ClicksTest {
     @Test
     public void whereabouts_nameEveryRowThatLeadsToAPage() {
         assertEquals(
-                Whereabouts.of(script.site(), Openings.ALWAYS).of(script.page("Slipway Café")).stream()
+                Whereabouts.of(script.site(), script.navigation()).of(script.page("Slipway Café")).stream()
                         .map(place -> place.menuName() + " " + place.path() + " " + place.label() + " " + place.zones())
                         .toList()
                         .toString(),
                 "[Main [] Café [HEADER], Winter [] Soup []]");
+    }
+
+    /** Batteries are a third level of a list under a label, in a sidebar of three levels. */
+    @Test
+    public void whereabouts_tellARowThatIsDeeperThanItsZoneShows() {
+        assertEquals(shownIn("Electric conversion"), "[[SIDEBAR]]");
+        assertEquals(shownIn("Batteries"), "[[]]");
+        assertEquals(shownIn("Summer regatta"), "[]");
+    }
+
+    private String shownIn(String page) {
+        return Whereabouts.of(script.site(), script.navigation()).of(script.page(page)).stream()
+                .map(Whereabouts.Place::shownIn)
+                .toList()
+                .toString();
     }
 }

@@ -32,7 +32,7 @@ public class FindingsTest {
         return Findings.of(
                 script.site(),
                 script.navigation(),
-                Whereabouts.of(script.site(), script.navigation().openings()),
+                Whereabouts.of(script.site(), script.navigation()),
                 Clicks.of(script.site(), script.navigation(), Device.WIDE));
     }
 

@@ -59,7 +59,10 @@ class ArrangingController {
         return ZonesDto.of(site, now.navigation(), now.state().revision(), asked);
     }
 
-    /** @param zones where its menu stands for some page */
+    /**
+     * @param zones where its menu stands for some page
+     * @param shownIn in which of them it shows on some page
+     */
     record WhereDto(
             String menu,
             String menuName,
@@ -68,6 +71,7 @@ class ArrangingController {
             String label,
             List<String> path,
             List<Zone> zones,
+            List<Zone> shownIn,
             @Nullable String absence) {}
 
     @GetMapping("/pages/{id}/whereabouts")
@@ -83,6 +87,7 @@ class ArrangingController {
                         place.label(),
                         place.path(),
                         List.copyOf(place.zones()),
+                        List.copyOf(place.shownIn()),
                         place.absence().map(absence -> absence.sentence(site)).orElse(null)))
                 .toList();
     }
@@ -115,9 +120,9 @@ class ArrangingController {
             Set<String> menus = new LinkedHashSet<>();
             Set<Zone> zones = EnumSet.noneOf(Zone.class);
             for (Whereabouts.Place place : whereabouts.of(row.id())) {
-                if (place.absence().isEmpty() && !place.zones().isEmpty()) {
+                if (!place.shownIn().isEmpty()) {
                     menus.add(place.menuName());
-                    zones.addAll(place.zones());
+                    zones.addAll(place.shownIn());
                 }
             }
             OptionalInt far = clicks.to(row.id());

@@ -79,7 +79,7 @@ public class Computed {
 
         public synchronized Whereabouts whereabouts() {
             if (whereabouts == null) {
-                whereabouts = Whereabouts.of(state.site(), openings);
+                whereabouts = Whereabouts.of(state.site(), navigation());
             }
             return whereabouts;
         }
