@@ -2,6 +2,7 @@ import { Button, Segmented, Tooltip } from "antd";
 import { useState } from "react";
 import { Problem } from "../shared/Problem";
 import { addressOf, type PageTree } from "../working-copy/tree";
+import { AsOf } from "./AsOf";
 import { type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
 import { WIDTHS, type Width } from "./widths";
@@ -28,12 +29,14 @@ export function WindowPane(props: {
 }) {
   const [width, setWidth] = useState<Width>("wide");
   const [choosing, setChoosing] = useState(false);
+  const [day, setDay] = useState<string | null>(null);
   const [trueSize, setTrueSize] = useState(false);
   const [ground, size] = useSize();
   const { ref: frameRef, ...frame } = useFrame({
     page: props.page,
     address: addressOf(props.tree, props.page),
     revision: props.revision,
+    day,
     pointed: props.pointed ?? NOTHING,
     choosing,
     onVisit: props.onVisit,
@@ -87,6 +90,7 @@ export function WindowPane(props: {
             Point
           </Button>
         </Tooltip>
+        <AsOf day={day} onDay={setDay} />
         <span className="path" title={said}>
           {said}
         </span>

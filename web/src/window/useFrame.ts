@@ -28,8 +28,9 @@ type Frame = {
 };
 
 /** By its id too, since an edit on its way may give the page another address. */
-function addressIn(base: string, address: string, page: string): string {
-  return `${base}${address}?page=${encodeURIComponent(page)}`;
+function addressIn(base: string, address: string, page: string, day: string | null): string {
+  const asked = new URLSearchParams(day === null ? { page } : { page, day });
+  return `${base}${address}?${asked}`;
 }
 
 /**
@@ -40,6 +41,8 @@ export function useFrame(wanted: {
   readonly page: string;
   readonly address: string;
   readonly revision: number;
+  /** On which it is looked at; null for now. */
+  readonly day: string | null;
   readonly pointed: Pointed;
   readonly choosing: boolean;
   readonly onVisit: (page: string) => void;
@@ -70,7 +73,7 @@ export function useFrame(wanted: {
       there.current = false;
       setLoads(0);
       setBase(address);
-      setSource(addressIn(address, latest.current.address, latest.current.page));
+      setSource(addressIn(address, latest.current.address, latest.current.page, latest.current.day));
       setProblem(null);
     } catch (failed) {
       setProblem(sentenceOf(failed));
@@ -111,14 +114,14 @@ export function useFrame(wanted: {
     return () => window.removeEventListener("message", listen);
   }, []);
 
-  const { page, address, revision, pointed, choosing } = wanted;
+  const { page, address, revision, day, pointed, choosing } = wanted;
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is a new page at the same address
   useEffect(() => {
     if (!base || loads === 0) return;
     let outdated = false;
     const show = async () => {
       try {
-        const html = await windowPage(addressIn(base, address, page));
+        const html = await windowPage(addressIn(base, address, page, day));
         if (outdated) return;
         if (html === null) return void open();
         tell({ velnik: "show", html, pointed: latest.current.pointed });
@@ -131,7 +134,7 @@ export function useFrame(wanted: {
     return () => {
       outdated = true;
     };
-  }, [base, loads, page, address, revision, open, tell]);
+  }, [base, loads, page, address, revision, day, open, tell]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a frame that loads anew has to be told again
   useEffect(() => {

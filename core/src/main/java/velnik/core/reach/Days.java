@@ -23,6 +23,11 @@ public final class Days {
 
     private Days() {}
 
+    /** As in "1 April 2027". */
+    public static String day(LocalDate day) {
+        return DAY.format(day);
+    }
+
     /** A moment that something opens at, as in "1 April 2027" or "18:00 on 1 April 2027". */
     public static String opening(Instant moment, ZoneId zone) {
         ZonedDateTime there = moment.atZone(zone);

@@ -2,6 +2,8 @@ package velnik.server.editing;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +23,7 @@ public class Computed {
     private final WorkingCopy workingCopy;
     private final Clock clock;
     private volatile @Nullable Revision newest;
+    private volatile @Nullable Revision asked;
 
     Computed(WorkingCopy workingCopy, Clock clock) {
         this.workingCopy = workingCopy;
@@ -34,6 +37,20 @@ public class Computed {
         if (known == null || known.state() != state || known.isOver(clock.instant())) {
             known = new Revision(state, clock.instant());
             newest = known;
+        }
+        return known;
+    }
+
+    /** Of the working copy as it is now, at noon of a day by the clock of the site. */
+    public Revision on(LocalDate day) {
+        WorkingCopy.State state = workingCopy.state();
+        Instant noon = day.atTime(LocalTime.NOON)
+                .atZone(state.site().details().timeZone())
+                .toInstant();
+        Revision known = asked;
+        if (known == null || known.state() != state || !known.at.equals(noon)) {
+            known = new Revision(state, noon);
+            asked = known;
         }
         return known;
     }

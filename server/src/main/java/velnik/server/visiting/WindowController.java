@@ -3,6 +3,7 @@ package velnik.server.visiting;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -61,11 +62,15 @@ class WindowController {
         return new WindowDto(BASE + windows.open());
     }
 
-    /** @param id of the page the editor wants, whose address may be another by now; without one the path decides */
+    /**
+     * @param id of the page the editor wants, whose address may be another by now; without one the path decides
+     * @param day on which the site is looked at; now when left out
+     */
     @GetMapping({BASE + "{token}", BASE + "{token}/**"})
     ResponseEntity<String> page(
             @PathVariable String token,
             @RequestParam(name = "page", required = false) @Nullable String id,
+            @RequestParam(required = false) @Nullable LocalDate day,
             HttpServletRequest request) {
         if (!windows.isOpen(token)) {
             return html(HttpStatus.NOT_FOUND)
@@ -73,14 +78,14 @@ class WindowController {
         }
         String prefix = BASE + token;
         String path = UriUtils.decode(request.getRequestURI().substring(prefix.length()), StandardCharsets.UTF_8);
-        Computed.Revision now = computed.now();
+        Computed.Revision now = day == null ? computed.now() : computed.on(day);
         Site site = now.state().site();
         Optional<PageId> page = Optional.ofNullable(id)
                 .flatMap(PageId::of)
                 .filter(site.pages()::contains)
                 .or(() -> Addresses.find(site, path.isEmpty() ? "/" : path));
         if (page.isEmpty()) {
-            return html(HttpStatus.NOT_FOUND).body(writer(now, prefix, null).notFound());
+            return html(HttpStatus.NOT_FOUND).body(writer(now, prefix, as(day)).notFound());
         }
         Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get(), now.openings());
         if (leadsOn.isPresent()) {
@@ -91,15 +96,27 @@ class WindowController {
         }
         String text = texts.html(site.pages().get(page.get()));
         return html(HttpStatus.OK)
-                .body(writer(now, prefix, band(now, page.get())).page(page.get(), text));
+                .body(writer(now, prefix, band(now, page.get(), day)).page(page.get(), text));
     }
 
     private VisitorHtml writer(Computed.Revision now, String prefix, @Nullable String band) {
         return new VisitorHtml(now.state().site(), now.navigation(), assets.window(prefix, band));
     }
 
-    /** What visitors get instead of a page they cannot get. */
-    private static @Nullable String band(Computed.Revision now, PageId page) {
+    private static @Nullable String as(@Nullable LocalDate day) {
+        return day == null ? null : "As on " + Days.day(day) + ".";
+    }
+
+    /** Which day it is, and what visitors get instead of a page they cannot get. */
+    private static @Nullable String band(Computed.Revision now, PageId page, @Nullable LocalDate day) {
+        @Nullable String instead = instead(now, page);
+        if (day == null || instead == null) {
+            return day == null ? instead : as(day);
+        }
+        return as(day) + " " + instead;
+    }
+
+    private static @Nullable String instead(Computed.Revision now, PageId page) {
         Site site = now.state().site();
         Access access = Access.of(site, page, now.openings());
         if (access.closedBy() != null) {

@@ -1,0 +1,47 @@
+import { Button, Input, Tooltip } from "antd";
+import { useState } from "react";
+
+/** On which day the site in the window is looked at; null for now. */
+export function AsOf({
+  day,
+  onDay,
+}: {
+  readonly day: string | null;
+  readonly onDay: (day: string | null) => void;
+}) {
+  const [choosing, setChoosing] = useState(false);
+  if (!choosing)
+    return (
+      <Tooltip title="See it as it will be on another day">
+        <Button type="text" size="small" onClick={() => setChoosing(true)}>
+          As of today
+        </Button>
+      </Tooltip>
+    );
+  return (
+    <span className="as-of">
+      <Input
+        type="date"
+        size="small"
+        autoFocus
+        aria-label="As of"
+        value={day ?? ""}
+        // While a year is being typed it begins with noughts.
+        onChange={({ target }) =>
+          onDay(target.value === "" || target.value.startsWith("0") ? null : target.value)
+        }
+      />
+      <Button
+        type="text"
+        size="small"
+        aria-label="As of today"
+        onClick={() => {
+          setChoosing(false);
+          onDay(null);
+        }}
+      >
+        ×
+      </Button>
+    </span>
+  );
+}
