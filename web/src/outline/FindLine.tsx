@@ -43,8 +43,8 @@ export function FindLine<T>(props: {
             onSwitch={() => onAsking(switched(asking, question.key))}
           />
         ))}
+        {props.children}
       </Later>
-      {props.children}
     </search>
   );
 }

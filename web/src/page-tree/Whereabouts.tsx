@@ -4,6 +4,7 @@ import { api, type ChangeDto } from "../api/client";
 import { menusAddress } from "../menus/address";
 import { ZONE_WORDS } from "../menus/words";
 import { Group } from "../shared/Group";
+import { useLater } from "../shared/useLater";
 import { Placing } from "./Placing";
 
 /** Every item that leads to a page, with a way there, and the menus it could be placed in by one click. */
@@ -13,8 +14,10 @@ export function Whereabouts(props: {
   readonly onPlace: (change: ChangeDto) => void;
 }) {
   const { page, revision } = props;
+  // The window comes first.
+  const rested = useLater(revision, 150);
   const places = useQuery({
-    queryKey: ["whereabouts", page, revision],
+    queryKey: ["whereabouts", page, rested],
     queryFn: () => api.whereabouts(page),
     placeholderData: (previous) => previous,
   });

@@ -34,13 +34,12 @@ export function AsOf({
       <Button
         type="text"
         size="small"
-        aria-label="As of today"
         onClick={() => {
           setChoosing(false);
           onDay(null);
         }}
       >
-        ×
+        Today
       </Button>
     </span>
   );

@@ -96,7 +96,7 @@ public class PeriodsIT extends DemoTest {
         jo.clicksAt(jo.window().locator(".trail a").last());
         assertThat(jo.row("Hire")).hasAttribute("aria-selected", "true");
         assertThat(band).hasText("As on 24 December 2026.");
-        jo.clicks("As of today");
+        jo.clicks("Today");
         assertThat(band).hasCount(0);
         assertThat(jo.window().locator(".header .across")).containsText("Rowing skiffs");
         jo.complainsOfNothing();

@@ -34,6 +34,16 @@ public class Screenshots extends BrowserTest {
             mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
             take(mara, "pages-dark");
             mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+            mara.chooses("Rowing skiffs")
+                    .clicks("As of today")
+                    .page()
+                    .getByLabel("As of")
+                    .last()
+                    .fill("2026-12-24");
+            assertThat(mara.window().locator(".band")).containsText("As on 24 December 2026.");
+            mara.page().getByText("By the clock of").scrollIntoViewIfNeeded();
+            mara.rests();
+            take(mara, "periods");
             mara.opensMenu("Main").chooses("What it costs");
             assertThat(mara.window().locator(".across .pointed")).isVisible();
             mara.rests();

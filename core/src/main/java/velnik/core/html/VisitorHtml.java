@@ -45,25 +45,13 @@ public final class VisitorHtml {
     /** @param text of the page, as safe HTML */
     public String page(PageId id, String text) {
         Page page = site.pages().get(id);
-        String address = Addresses.of(site, id);
-        boolean held = !Access.of(site, id, openings).isGettable();
-        return render(
-                "page.jte",
-                new PageView(
-                        frame,
-                        site.details().name(),
-                        written("/"),
-                        id,
-                        heading(id, page),
-                        page.summary(),
-                        canonical(address),
-                        page.keptFromSearchEngines() || held,
-                        page.layout(),
-                        navigation.forPage(id),
-                        trail(id),
-                        text,
-                        subpages(site.pages().branch(id)),
-                        this::addressOf));
+        boolean withheld = !Access.of(site, id, openings).isGettable();
+        return inTheTree(
+                id,
+                page.summary(),
+                page.keptFromSearchEngines() || withheld,
+                text,
+                subpages(site.pages().branch(id)));
     }
 
     /**
@@ -73,6 +61,11 @@ public final class VisitorHtml {
      */
     public String closed(PageId id) {
         Instant again = Access.opensAgain(site, id, openings).orElseThrow();
+        String summary = "Closed now. Opens again on " + Days.opening(again, openings.zone()) + ".";
+        return inTheTree(id, summary, site.pages().get(id).keptFromSearchEngines(), "", List.of());
+    }
+
+    private String inTheTree(PageId id, String summary, boolean noIndex, String text, List<PageView.Link> subpages) {
         Page page = site.pages().get(id);
         return render(
                 "page.jte",
@@ -82,14 +75,14 @@ public final class VisitorHtml {
                         written("/"),
                         id,
                         heading(id, page),
-                        "Closed now. Opens again on " + Days.opening(again, openings.zone()) + ".",
+                        summary,
                         canonical(Addresses.of(site, id)),
-                        page.keptFromSearchEngines(),
+                        noIndex,
                         page.layout(),
                         navigation.forPage(id),
                         trail(id),
-                        "",
-                        List.of(),
+                        text,
+                        subpages,
                         this::addressOf));
     }
 
