@@ -2,6 +2,7 @@ import { Button, Select } from "antd";
 import { useId, useState } from "react";
 import type { PeriodDto } from "../api/client";
 import { KeptField } from "./KeptField";
+import { useAsked } from "./useAsked";
 
 const MONTHS = Array.from({ length: 12 }, (_, month) => ({
   value: String(month + 1).padStart(2, "0"),
@@ -17,12 +18,15 @@ export function Periods(props: {
   readonly onKeep: (periods: PeriodDto[]) => Promise<boolean>;
 }) {
   const [first, ...others] = props.each.map((periods) => JSON.stringify(periods));
-  const alike = others.every((other) => other === first);
-  const periods = alike ? (props.each[0] ?? []) : [];
+  const common = others.every((other) => other === first) ? (props.each[0] ?? []) : null;
+  const [asked, ask] = useAsked<readonly PeriodDto[] | null>(common, (next) =>
+    props.onKeep([...(next ?? [])]),
+  );
+  const periods = asked ?? [];
   const label = useId();
   const keep = (at: number, period: PeriodDto | null) =>
-    props.onKeep(periods.flatMap((old, index) => (index === at ? (period ?? []) : old)));
-  const add = (period: PeriodDto) => void props.onKeep([...periods, period]);
+    ask(periods.flatMap((old, index) => (index === at ? (period ?? []) : old)));
+  const add = (period: PeriodDto) => void ask([...periods, period]);
   return (
     <>
       <span id={label} className="at-top">
@@ -34,7 +38,9 @@ export function Periods(props: {
           <Period key={index} period={period} onKeep={(next) => keep(index, next)} />
         ))}
         <div className="choices">
-          {periods.length === 0 && <span>{alike ? "Always" : <span className="hint">mixed</span>}</span>}
+          {periods.length === 0 && (
+            <span>{asked !== null ? "Always" : <span className="hint">mixed</span>}</span>
+          )}
           <Button
             size="small"
             onClick={() => add({ ...ALL_DAY, yearly: true, first: "--01-01", last: "--12-31" })}

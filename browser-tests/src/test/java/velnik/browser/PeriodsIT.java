@@ -101,4 +101,15 @@ public class PeriodsIT extends DemoTest {
         assertThat(jo.window().locator(".header .across")).containsText("Rowing skiffs");
         jo.complainsOfNothing();
     }
+
+    @Test
+    public void partsOfAPeriod_setFasterThanAnswersCome_allCount() {
+        Owner jo = new Owner(velnik, wide()).signsIn("jo", "neap-tide").chooses("Varnish day");
+        jo.clicks("Only at times of the year").isTold("Varnish day is there every year from 1 January to 31 December.");
+        jo.waitsFor("/changes", 1_500);
+        jo.choosesFrom("month of the first day", "May").choosesFrom("month of the last day", "September");
+        jo.isTold("Varnish day is there every year from 1 May to 30 September.");
+        assertThat(jo.page().locator(".period")).containsText("May");
+        jo.complainsOfNothing();
+    }
 }
