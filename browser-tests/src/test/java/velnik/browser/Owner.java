@@ -1,6 +1,7 @@
 package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static com.microsoft.playwright.options.WaitForSelectorState.DETACHED;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
@@ -9,6 +10,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
@@ -355,6 +357,7 @@ final class Owner extends Editor {
      * do not reckon with, so the point is worked out here.
      */
     Owner pointsAt(Locator inWindow) {
+        settles(inWindow);
         Map<?, ?> middle = (Map<?, ?>) inWindow.evaluate("element => { element.scrollIntoView({ block: 'center' });"
                 + " const box = element.getBoundingClientRect();"
                 + " return { x: box.x + box.width / 2, y: box.y + box.height / 2 }; }");
@@ -378,8 +381,15 @@ final class Owner extends Editor {
     /** Clicks something in the window, to edit it. */
     Owner clicksToEdit(Locator inWindow) {
         clicks("Point");
-        assertThat(window().locator(".choosing")).isVisible();
-        return clicksAt(inWindow);
+        Locator choosing = window().locator(".choosing");
+        assertThat(choosing).isVisible();
+        clicksAt(inWindow);
+        try {
+            choosing.waitFor(new Locator.WaitForOptions().setState(DETACHED).setTimeout(1_000));
+            return this;
+        } catch (TimeoutError cameAnewUnderThePointer) {
+            return clicksAt(inWindow);
+        }
     }
 
     /** Clicks something in the window. */

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -59,6 +60,16 @@ class Watched {
     void comesToRest() {
         page.evaluate("async () => { for (let tries = 0; document.getAnimations().length > 0 && tries < 60; tries++)"
                 + " await new Promise(requestAnimationFrame); }");
+    }
+
+    /** Waits until an element has stood where it stands for a while; what comes into its page late may move it. */
+    static void settles(Locator element) {
+        element.evaluate("async element => { const place = () => { const box = element.getBoundingClientRect();"
+                + " return `${element.isConnected} ${box.x} ${box.y} ${box.width} ${box.height}`; };"
+                + " let before = place(); let still = 0;"
+                + " for (let tries = 0; still < 8 && tries < 80; tries++) {"
+                + " await new Promise(resume => setTimeout(resume, 60)); const now = place();"
+                + " still = now === before ? still + 1 : 0; before = now; } }");
     }
 
     private static String axe() {
