@@ -16,7 +16,6 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.regex.Pattern;
 
 /** Somebody at the editor. */
@@ -372,10 +371,6 @@ final class Owner extends Editor {
                         number(frame, "x") + number(middle, "x") * scale,
                         number(frame, "y") + number(middle, "y") * scale);
         return this;
-    }
-
-    private static double number(Map<?, ?> from, String name) {
-        return ((Number) Objects.requireNonNull(from.get(name))).doubleValue();
     }
 
     /** Clicks something in the window, to edit it. */

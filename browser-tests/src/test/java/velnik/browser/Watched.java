@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 
 /** A page of the browser that remembers every complaint: errors, and what a policy kept from loading. */
@@ -70,6 +71,10 @@ class Watched {
                 + " for (let tries = 0; still < 8 && tries < 80; tries++) {"
                 + " await new Promise(resume => setTimeout(resume, 60)); const now = place();"
                 + " still = now === before ? still + 1 : 0; before = now; } }");
+    }
+
+    static double number(Map<?, ?> from, String name) {
+        return ((Number) Objects.requireNonNull(from.get(name))).doubleValue();
     }
 
     private static String axe() {
