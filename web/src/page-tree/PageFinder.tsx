@@ -1,4 +1,5 @@
 import { Select } from "antd";
+import { memo, useEffect, useRef } from "react";
 import { EVERYTHING, type Question } from "../outline/asking";
 import { FindLine } from "../outline/FindLine";
 import { NothingFound } from "../outline/NothingFound";
@@ -15,27 +16,15 @@ export function PageFinder({
   readonly onLeave: () => void;
 }) {
   const { asking, setAsking } = looking;
-  const choice = (name: string, of: Choice, questions: readonly Question<Page>[]) => {
-    const asked = askedOf(asking.asked, of);
-    return (
-      (questions.length > 0 || asked !== null) && (
-        <Select<string>
-          aria-label={`By ${name.toLowerCase()}`}
-          className={asked === null ? "choice" : "choice asked"}
-          placeholder={name}
-          allowClear
-          value={asked}
-          popupMatchSelectWidth={false}
-          onChange={(next) => setAsking({ ...asking, asked: withAsked(asking.asked, of, next ?? null) })}
-          options={questions.map((question) => ({
-            value: question.key,
-            label: question.name,
-            title: question.hint,
-          }))}
-        />
-      )
-    );
-  };
+  const latest = useRef(asking);
+  useEffect(() => {
+    latest.current = asking;
+  });
+  // Stays the same from letter to letter, so that the lists are not drawn anew by each.
+  const ask = useRef((of: Choice, key: string | null) => {
+    const { text, asked } = latest.current;
+    setAsking({ text, asked: withAsked(asked, of, key) });
+  });
   return (
     <>
       <FindLine
@@ -46,10 +35,51 @@ export function PageFinder({
         onAsking={setAsking}
         onLeave={onLeave}
       >
-        {choice("Reach", "reach", looking.reaches)}
-        {choice("Topic", "topic", looking.topics)}
+        <OneOf
+          name="Reach"
+          of="reach"
+          questions={looking.reaches}
+          asked={askedOf(asking.asked, "reach")}
+          onAsk={ask.current}
+        />
+        <OneOf
+          name="Topic"
+          of="topic"
+          questions={looking.topics}
+          asked={askedOf(asking.asked, "topic")}
+          onAsk={ask.current}
+        />
       </FindLine>
       {looking.rows.length === 0 && <NothingFound what="page" onShowAll={() => setAsking(EVERYTHING)} />}
     </>
   );
 }
+
+/** A list of questions of which at most one is asked. */
+const OneOf = memo(function OneOf(props: {
+  readonly name: string;
+  readonly of: Choice;
+  readonly questions: readonly Question<Page>[];
+  readonly asked: string | null;
+  readonly onAsk: (of: Choice, key: string | null) => void;
+}) {
+  const { name, of, questions, asked } = props;
+  return (
+    (questions.length > 0 || asked !== null) && (
+      <Select<string>
+        aria-label={`By ${name.toLowerCase()}`}
+        className={asked === null ? "choice" : "choice asked"}
+        placeholder={name}
+        allowClear
+        value={asked}
+        popupMatchSelectWidth={false}
+        onChange={(next) => props.onAsk(of, next ?? null)}
+        options={questions.map((question) => ({
+          value: question.key,
+          label: question.name,
+          title: question.hint,
+        }))}
+      />
+    )
+  );
+});
