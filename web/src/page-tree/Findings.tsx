@@ -11,7 +11,7 @@ const LEVELS: Readonly<Record<FindingDto["level"], string>> = {
 };
 
 /** Milliseconds that the pages themselves have for themselves first: findings are made of all that is known of them. */
-const FIRST = 700;
+const FIRST = 1_500;
 
 /** What there is to say about all pages, once a run of edits has come to rest; undefined before the first answer. */
 export function useFindings(revision: number): readonly FindingDto[] | undefined {
@@ -39,7 +39,7 @@ export function Findings({ page, revision }: { readonly page: string; readonly r
         <ul className="findings">
           {findings.map(({ level, sentence }) => (
             <li key={sentence}>
-              <b className={level.toLowerCase()}>{LEVELS[level]}</b> {sentence}
+              <b className={level === "PROBLEM" ? "broken" : ""}>{LEVELS[level]}</b> {sentence}
             </li>
           ))}
         </ul>

@@ -51,17 +51,17 @@ export function Opening(props: {
         )}
       </div>
       {restricted && heldBack.length > 0 && (
-        <p className="hint with-note">
-          Held back all the same, in its periods too.
+        <div className="choices">
+          <span className="hint">Held back all the same, in its periods too.</span>
           <Button
             size="small"
             onClick={() =>
               void onChange({ kind: "setReach", pages: heldBack.map((page) => page.id), reach: "OPEN" })
             }
           >
-            Open it
+            {props.pages.length === 1 ? "Open it" : "Open them"}
           </Button>
-        </p>
+        </div>
       )}
     </Group>
   );

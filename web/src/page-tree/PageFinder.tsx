@@ -7,6 +7,11 @@ import type { Page } from "../working-copy/tree";
 import { askedOf, type Choice, withAsked } from "./questions";
 import type { Looking } from "./useLooking";
 
+const LISTS = [
+  { of: "reach", name: "Reach" },
+  { of: "topic", name: "Topic" },
+] as const;
+
 /** Finds pages by their title, by what they have in common, by their reach and by their topic. */
 export function PageFinder({
   looking,
@@ -35,20 +40,16 @@ export function PageFinder({
         onAsking={setAsking}
         onLeave={onLeave}
       >
-        <OneOf
-          name="Reach"
-          of="reach"
-          questions={looking.reaches}
-          asked={askedOf(asking.asked, "reach")}
-          onAsk={ask.current}
-        />
-        <OneOf
-          name="Topic"
-          of="topic"
-          questions={looking.topics}
-          asked={askedOf(asking.asked, "topic")}
-          onAsk={ask.current}
-        />
+        {LISTS.map(({ of, name }) => (
+          <OneOf
+            key={of}
+            of={of}
+            name={name}
+            questions={of === "reach" ? looking.reaches : looking.topics}
+            asked={askedOf(asking.asked, of)}
+            onAsk={ask.current}
+          />
+        ))}
       </FindLine>
       {looking.rows.length === 0 && <NothingFound what="page" onShowAll={() => setAsking(EVERYTHING)} />}
     </>

@@ -1,9 +1,9 @@
 package velnik.core.change;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import velnik.core.outline.Outline;
+import velnik.core.reach.Openings;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -30,8 +30,9 @@ final class Draft {
         return site;
     }
 
-    Instant now() {
-        return circumstances.now();
+    /** Which periods run as the change happens. */
+    Openings openings() {
+        return Openings.at(site, circumstances.now());
     }
 
     Outline<PageId, Page> pages() {

@@ -67,7 +67,6 @@ final class Lists {
 
     private static Optional<Refusal> prepared(Draft draft, MenuRowId id, String ids, Work work) {
         Site site = draft.site();
-        Openings openings = Openings.at(site, draft.now());
         Optional<Refusal> unknown =
                 MenuChecks.isItem(site, id).or(() -> MenuChecks.isFree(site, new MenuRowId(ids + "-0")));
         if (unknown.isPresent()) {
@@ -78,7 +77,7 @@ final class Lists {
         }
         return list.source() instanceof ListSource.UnderVisited
                 ? Optional.of(new Refusal.ListOfVisited())
-                : work.with(new Lists(site, openings, id, list, ids));
+                : work.with(new Lists(site, draft.openings(), id, list, ids));
     }
 
     private List<MenuEntry> rows() {

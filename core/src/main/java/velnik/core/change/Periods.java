@@ -18,17 +18,12 @@ final class Periods {
 
     static Optional<Refusal> make(Draft draft, Change.SetPeriods set) {
         Optional<Refusal> refusal = checked(set.periods())
-                .or(() -> draft.site().home() != null
-                                && set.pages().contains(draft.site().home())
-                                && !set.periods().isEmpty()
-                        ? Optional.of(new Refusal.HomeStaysOpen(
-                                draft.pages().get(draft.site().home()).title()))
-                        : Optional.empty());
+                .or(() -> set.periods().isEmpty() ? Optional.empty() : homeIsAlwaysThere(draft, set.pages()));
         if (refusal.isPresent()) {
             return refusal;
         }
-        Openings now = Openings.at(draft.site(), draft.now());
-        int visible = closesNow(set, now) ? Reaching.visibleBeneath(draft.site(), set.pages(), now) : 0;
+        Openings now = draft.openings();
+        int visible = now.run(set.periods()) ? 0 : Reaching.visibleBeneath(draft.site(), set.pages(), now);
         refusal = Checks.each(draft, set.pages(), page -> page.withPeriods(set.periods()));
         if (refusal.isEmpty()) {
             if (visible > 0) {
@@ -41,8 +36,11 @@ final class Periods {
         return refusal;
     }
 
-    private static boolean closesNow(Change.SetPeriods set, Openings now) {
-        return !now.run(set.periods());
+    private static Optional<Refusal> homeIsAlwaysThere(Draft draft, List<PageId> pages) {
+        return pages.stream()
+                .filter(draft.site()::isHome)
+                .findFirst()
+                .map(home -> new Refusal.HomeStaysOpen(draft.pages().get(home).title()));
     }
 
     private static void tellOfHeldBack(Draft draft, PageId page) {

@@ -24,9 +24,8 @@ final class Reaching {
             if (refusal.isPresent()) {
                 return refusal;
             }
-            int visible = change.reach() == Reach.HELD_BACK
-                    ? visibleBeneath(draft.site(), List.of(id), Openings.at(draft.site(), draft.now()))
-                    : 0;
+            int visible =
+                    change.reach() == Reach.HELD_BACK ? visibleBeneath(draft.site(), List.of(id), draft.openings()) : 0;
             draft.become(draft.pages().update(id, page -> page.withReach(change.reach())));
             if (visible > 0) {
                 draft.tell(new Notice.SubpagesVanish(visible));

@@ -89,7 +89,7 @@ public final class Findings {
         }
     }
 
-    /** A page with a text of its own lists its subpages below it; a group and the home page do not. */
+    /** A page lists its subpages below its text; a group has no page of its own, and the home page lists none. */
     private boolean isListedByItsParent(Branch<PageId, Page> row, Access access) {
         @Nullable PageId parent = row.parent();
         return parent != null

@@ -43,7 +43,7 @@ public sealed interface Absence {
 
     /**
      * @param by the page outside its periods, itself or one above it
-     * @param again how long, in words
+     * @param until how long, in words
      */
     record PageClosed(PageId page, PageId by, String until) implements Absence {
         @Override

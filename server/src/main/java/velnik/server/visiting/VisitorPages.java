@@ -16,7 +16,6 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
-import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.server.releasing.LiveSite;
 
@@ -54,14 +53,18 @@ class VisitorPages {
         ReleasePages pages = pages();
         Site site = pages.site;
         PageId page = Addresses.find(site, path).orElse(null);
-        if (page == null || Access.of(site, page, pages.openings()).reach() == Reach.HELD_BACK) {
+        if (page == null) {
+            return new Answer.Page(pages.notFound());
+        }
+        Access access = Access.of(site, page, pages.openings());
+        if (!access.isGettable() && !Access.isAnnounced(site, page, pages.openings())) {
             return new Answer.Page(pages.notFound());
         }
         String address = Addresses.of(site, page);
         if (!address.equals(path)) {
             return new Answer.Elsewhere(address, HttpStatus.MOVED_PERMANENTLY);
         }
-        if (!Access.of(site, page, pages.openings()).isGettable()) {
+        if (!access.isGettable()) {
             return new Answer.Page(pages.closed(page));
         }
         if (site.pages().get(page).kind() == PageKind.GROUP) {
@@ -139,11 +142,9 @@ class VisitorPages {
                             html.page(id, texts.html(site.pages().get(id)))));
         }
 
-        /** What stands at the address of a page outside its periods. */
+        /** What stands at the address of a page outside its periods that says when it opens again. */
         Rendered closed(PageId page) {
-            return Access.isAnnounced(site, page, openings())
-                    ? rendered.get(page, id -> Rendered.of(HttpStatus.OK.value(), html.closed(id)))
-                    : notFound;
+            return rendered.get(page, id -> Rendered.of(HttpStatus.OK.value(), html.closed(id)));
         }
 
         Rendered notFound() {
