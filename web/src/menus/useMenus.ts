@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
-import { api, type MenusDto } from "../api/client";
+import type { MenusDto } from "../api/client";
+import { menusAt } from "./menusAt";
 import { type MenuOutline, outlineOf } from "./outline";
 
 export type Menus =
@@ -17,21 +18,10 @@ export type Menus =
 /** All menus as they come out at a revision; while a newer one is fetched, the last one stays. */
 export function useMenus(revision: number): Menus {
   const client = useQueryClient();
-  const query = useQuery({
-    queryKey: ["menus", revision],
-    queryFn: api.menus,
-    placeholderData: (previous) => previous,
-  });
+  const query = useQuery({ ...menusAt(revision), placeholderData: (previous) => previous });
   const outline = useMemo(() => (query.data ? outlineOf(query.data) : null), [query.data]);
   const at = useCallback(
-    async (wanted: number) =>
-      outlineOf(
-        await client.fetchQuery({
-          queryKey: ["menus", wanted],
-          queryFn: api.menus,
-          staleTime: Number.POSITIVE_INFINITY,
-        }),
-      ),
+    async (wanted: number) => outlineOf(await client.fetchQuery(menusAt(wanted))),
     [client],
   );
   if (query.data && outline) return { status: "ready", menus: query.data, outline, at };

@@ -1,12 +1,12 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
-import { lazy, Suspense } from "react";
-import { api, type SessionDto } from "../api/client";
+import { useLocation } from "react-router";
+import { api, type PersonDto, type SessionDto } from "../api/client";
 import { FirstOwner } from "../people/FirstOwner";
 import { SignIn } from "../people/SignIn";
 import { sentenceOf } from "../working-copy/store";
-
-const Shell = lazy(() => import("./Shell"));
+import { CouldNotLoad } from "./CouldNotLoad";
+import { open } from "./opening";
 
 /** The way in: the first account, signing in, or the desk. */
 export function Entrance() {
@@ -27,17 +27,34 @@ export function Entrance() {
   }
   if (session.data.ownerMissing) return <FirstOwner onEnter={enter} />;
   if (!session.data.person) return <SignIn onEnter={enter} />;
+  return <Desk person={session.data.person} />;
+}
+
+function Desk({ person }: { readonly person: PersonDto }) {
+  const queries = useQueryClient();
+  const area = useLocation().pathname;
+  const opening = useQuery({
+    queryKey: ["opening"],
+    queryFn: () => open(area, queries),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: Number.POSITIVE_INFINITY,
+  });
+  if (opening.isPending) return <Waiting />;
+  if (opening.isError) {
+    return <CouldNotLoad what="your site" sentence={sentenceOf(opening.error)} onRetry={opening.refetch} />;
+  }
+  const { Shell, store, preferences } = opening.data;
   return (
-    <Suspense fallback={<Waiting />}>
-      <Shell
-        person={session.data.person}
-        onLeave={async () => {
-          await api.signOut();
-          queries.clear();
-          location.assign("/-/manage/");
-        }}
-      />
-    </Suspense>
+    <Shell
+      store={store}
+      preferences={preferences}
+      person={person}
+      onLeave={async () => {
+        await api.signOut();
+        queries.clear();
+        location.assign("/-/manage/");
+      }}
+    />
   );
 }
 

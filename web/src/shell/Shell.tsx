@@ -1,33 +1,29 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from "react";
+import { Suspense, useEffect, useState } from "react";
 import { Route, Routes, useLocation } from "react-router";
 import type { PersonDto } from "../api/client";
 import { PageTreeScreen } from "../page-tree/PageTreeScreen";
-import { Preferences, PreferencesContext } from "../people/preferences";
+import { type Preferences, PreferencesContext } from "../people/preferences";
 import { listen } from "../working-copy/elsewhere";
-import { type Result, useWorkingCopyState, WorkingCopyStore } from "../working-copy/store";
-import { CouldNotLoad } from "./CouldNotLoad";
+import { type Result, useWorkingCopyState, type WorkingCopyStore } from "../working-copy/store";
 import { FootLine, type Problem as FootProblem } from "./FootLine";
 import { KeysHelp } from "./KeysHelp";
 import { isTyping } from "./keys";
 import { Mishap } from "./Mishap";
+import { BinScreen, MenusScreen, SheetScreen, WaitingScreen, ZonesScreen } from "./screens";
 import { TopLine } from "./TopLine";
-
-const MenusScreen = lazy(() => import("../menus/MenusScreen"));
-const ZonesScreen = lazy(() => import("../zones/ZonesScreen"));
-const SheetScreen = lazy(() => import("../sheet/SheetScreen"));
-const BinScreen = lazy(() => import("../bin/BinScreen"));
-const WaitingScreen = lazy(() => import("../releases/WaitingScreen"));
 
 /** What surrounds every screen: the line at the top with undo and publishing, and the line at the foot. */
 export default function Shell({
+  store,
+  preferences,
   person,
   onLeave,
 }: {
+  readonly store: WorkingCopyStore;
+  readonly preferences: Preferences;
   readonly person: PersonDto;
   readonly onLeave: () => void;
 }) {
-  const store = useMemo(() => new WorkingCopyStore(), []);
-  const preferences = useMemo(() => new Preferences(), []);
   const state = useWorkingCopyState(store);
   const area = useLocation().pathname;
   const [helping, setHelping] = useState(false);
@@ -36,26 +32,13 @@ export default function Shell({
   /** The page in the window of Menus and Zones stays where the owner went. */
   const [visited, setVisited] = useState<string | null>(null);
 
-  useEffect(() => {
-    let stop = () => {};
-    let left = false;
-    void preferences
-      .load()
-      .then(store.load)
-      .then(() => {
-        if (!left) stop = listen(store);
-      });
-    return () => {
-      left = true;
-      stop();
-    };
-  }, [store, preferences]);
+  useEffect(() => listen(store), [store]);
 
   const tell = async (result: Promise<Result | { readonly ok: boolean; readonly sentence: string }>) => {
     const became = await result;
     const now = store.current();
     setProblem(
-      became.ok || !("sentence" in became) || now.status !== "ready"
+      became.ok || !("sentence" in became)
         ? null
         : {
             sentence: became.sentence,
@@ -80,7 +63,7 @@ export default function Shell({
     return () => document.removeEventListener("keydown", onKey);
   });
 
-  const unsent = state.status === "ready" && state.keeping.status !== "kept";
+  const unsent = state.keeping.status !== "kept";
   useEffect(() => {
     if (!unsent) return;
     const ask = (event: BeforeUnloadEvent) => event.preventDefault(); // the browser asks whether to leave all the same
@@ -88,16 +71,6 @@ export default function Shell({
     return () => window.removeEventListener("beforeunload", ask);
   }, [unsent]);
 
-  if (state.status === "failed") {
-    return <CouldNotLoad what="your site" sentence={state.sentence} onRetry={store.load} />;
-  }
-  if (state.status === "loading") {
-    return (
-      <main className="entrance" aria-busy="true">
-        <p>Loading your site…</p>
-      </main>
-    );
-  }
   const { copy } = state;
   const inWindow = visited !== null && copy.tree.pages.has(visited) ? visited : copy.tree.home;
   return (

@@ -8,6 +8,7 @@ import {
   Refused,
   type RowPlace,
   Unreachable,
+  type WorkingCopyDto,
 } from "../api/client";
 import { newId } from "../shared/ids";
 import { applied, type PageTree, treeOf } from "./tree";
@@ -40,10 +41,7 @@ export type WorkingCopy = {
   readonly touched: ReadonlySet<string>;
 };
 
-export type WorkingCopyState =
-  | { readonly status: "loading" }
-  | { readonly status: "failed"; readonly sentence: string }
-  | Ready;
+export type WorkingCopyState = { readonly copy: WorkingCopy; readonly keeping: Keeping };
 
 /** What became of an edit, for whoever asked for it. */
 export type Result =
@@ -58,14 +56,17 @@ export type Result =
 /** Milliseconds until a call that got no answer is sent again. */
 const AGAIN = 2_000;
 
-type Ready = { readonly status: "ready"; readonly copy: WorkingCopy; readonly keeping: Keeping };
-
 /** The editor's copy of the working copy. Edits go out one at a time, in order; the answers are put into the tree. */
 export class WorkingCopyStore {
-  private state: WorkingCopyState = { status: "loading" };
+  private state: WorkingCopyState;
   private readonly listeners = new Set<() => void>();
   private queue: Promise<unknown> = Promise.resolve();
   private queued = 0;
+
+  constructor(copy: WorkingCopyDto) {
+    const untold = { told: [], elsewhere: false, touched: new Set<string>() };
+    this.state = { copy: { ...read(copy), ...untold }, keeping: { status: "kept" } };
+  }
 
   readonly subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
@@ -81,40 +82,19 @@ export class WorkingCopyStore {
 
   /** What is kept of it stays the very same value, so that screens are drawn anew by edits only. */
   private keep(keeping: Keeping): void {
-    if (this.state.status === "ready") this.become({ ...this.state, keeping });
+    this.become({ ...this.state, keeping });
   }
 
-  readonly load = async (): Promise<void> => {
-    try {
-      const copy = await api.workingCopy();
-      const before = this.state.status === "ready" ? this.state.copy : null;
-      this.become({
-        status: "ready",
-        copy: {
-          revision: copy.revision,
-          siteName: copy.siteName,
-          timeZone: copy.timeZone,
-          tree: treeOf(copy.pages, copy.home),
-          published: new Set(copy.publicPages),
-          history: copy.history,
-          release: copy.release,
-          waiting: copy.waiting,
-          told: before?.told ?? [],
-          elsewhere: before?.elsewhere ?? false,
-          touched: before?.touched ?? new Set(),
-        },
-        keeping: this.keeping(),
-      });
-    } catch (problem) {
-      // What is there already stays; the next word from the server brings it up to date.
-      if (this.state.status !== "ready") this.become({ status: "failed", sentence: sentenceOf(problem) });
-    }
-  };
+  /** Asks for all of it again. Without an answer what is there stays; the next word from the server tries again. */
+  private async reload(): Promise<void> {
+    const copy = await api.workingCopy().catch(() => null);
+    if (copy) this.become({ copy: { ...this.state.copy, ...read(copy) }, keeping: this.keeping() });
+  }
 
   /** The working copy once every edit asked for so far has its answer; what the next gesture has to go by. */
   readonly settled = async (): Promise<WorkingCopy> => {
     while (this.queued > 0) await this.queue;
-    return (this.state as Ready).copy;
+    return this.state.copy;
   };
 
   readonly change = (...changes: readonly ChangeDto[]): Promise<Result> =>
@@ -141,10 +121,9 @@ export class WorkingCopyStore {
   /** Makes everything public as it is now. */
   readonly publish = async (note: string): Promise<{ ok: boolean; sentence: string }> => {
     await this.queue;
-    if (this.state.status !== "ready") return { ok: false, sentence: "Your site is not loaded yet." };
     try {
       const release = await api.publish(newId(), this.state.copy.revision, note);
-      await this.load();
+      await this.reload();
       const sentence = `Release ${release.number} is what visitors see now.`;
       this.tell(sentence, false);
       return { ok: true, sentence };
@@ -164,23 +143,21 @@ export class WorkingCopyStore {
   };
 
   private async seeRelease(release: number): Promise<void> {
-    if (this.state.status !== "ready" || this.state.copy.release >= release) return;
-    await this.load();
+    if (this.state.copy.release >= release) return;
+    await this.reload();
     this.tell(`Release ${release} is what visitors see now.`, true);
   }
 
   private tell(sentence: string, elsewhere: boolean): void {
-    if (this.state.status !== "ready") return;
     this.become({ ...this.state, copy: { ...this.state.copy, told: [sentence], elsewhere } });
   }
 
   private async catchUp(revision: number): Promise<void> {
-    if (this.state.status !== "ready" || this.state.copy.revision >= revision) return;
+    if (this.state.copy.revision >= revision) return;
     try {
       const { copy, keeping } = this.state;
       const edits = await api.edits(copy.revision);
       this.become({
-        status: "ready",
         copy: {
           ...copy,
           revision: edits.revision,
@@ -195,7 +172,7 @@ export class WorkingCopyStore {
         keeping,
       });
     } catch (problem) {
-      if (problem instanceof Refused) await this.load();
+      if (problem instanceof Refused) await this.reload();
       // Without an answer the next word from the server says it again.
     }
   }
@@ -212,7 +189,7 @@ export class WorkingCopyStore {
   private async sendNow(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
     const request = newId();
     for (;;) {
-      const { revision } = (this.state as Ready).copy;
+      const { revision } = this.state.copy;
       try {
         const answer = await ask(request, revision);
         if (answer.revision > revision + 1) await this.catchUp(answer.revision);
@@ -227,7 +204,7 @@ export class WorkingCopyStore {
         }
         this.queued--;
         if (problem instanceof Refused && (problem.status === 409 || problem.status === 404))
-          await this.load();
+          await this.reload();
         this.keep(this.keeping());
         return {
           ok: false,
@@ -244,10 +221,9 @@ export class WorkingCopyStore {
 
   /** @param since the revision it was asked at; where others were faster, the tree has caught up with all of it */
   private take(answer: AnswerDto, since: number): void {
-    const { copy } = this.state as Ready;
+    const { copy } = this.state;
     const behind = copy.revision === since && answer.revision > since + 1;
     this.become({
-      status: "ready",
       copy: {
         ...copy,
         revision: behind ? since : Math.max(copy.revision, answer.revision),
@@ -262,6 +238,20 @@ export class WorkingCopyStore {
       keeping: this.keeping(),
     });
   }
+}
+
+/** What an answer with all of it holds. */
+function read(copy: WorkingCopyDto) {
+  return {
+    revision: copy.revision,
+    siteName: copy.siteName,
+    timeZone: copy.timeZone,
+    tree: treeOf(copy.pages, copy.home),
+    published: new Set(copy.publicPages),
+    history: copy.history,
+    release: copy.release,
+    waiting: copy.waiting,
+  };
 }
 
 export function sentenceOf(problem: unknown): string {

@@ -5,6 +5,8 @@ import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
@@ -139,6 +141,38 @@ public class EditorIT extends DemoTest {
         assertThat(mara.page().locator("h2").first()).hasText("Zones");
         mara.forgives("ERR_FAILED");
         mara.forgives("dynamically imported module");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void openingAScreen_asksForAllItNeedsAtOnce_compressed() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        Page page = mara.page();
+        List<Route> held = new ArrayList<>();
+        page.route("**/-/api/preferences", held::add);
+        Response menus = page.waitForResponse(
+                "**/-/api/menus",
+                () -> page.waitForRequest(
+                        Pattern.compile("MenusScreen.*js"), () -> page.navigate(velnik.url("/-/manage/menus"))));
+        assertEquals(menus.headerValue("content-encoding"), "gzip");
+        assertThat(page.locator("main[aria-busy]")).hasText("One moment…");
+        held.forEach(Route::resume);
+        assertThat(mara.row("Main")).isVisible();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void siteThatDoesNotCome_isSaid_andAskedForAgain() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        mara.page().route("**/-/api/working-copy", Route::abort);
+        mara.page().reload();
+        assertThat(mara.page().locator("h1")).hasText("Could not load your site");
+        assertThat(mara.page().getByRole(AriaRole.ALERT)).hasText("Velnik does not answer just now. Nothing is lost.");
+        mara.isAccessible("a site that could not be loaded");
+        mara.page().unroute("**/-/api/working-copy");
+        mara.clicks("Try again");
+        assertThat(mara.row("Hire")).isVisible();
+        mara.forgives("ERR_FAILED");
         mara.complainsOfNothing();
     }
 
