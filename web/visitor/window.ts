@@ -137,6 +137,13 @@ document.addEventListener(
   true,
 );
 
+// The editor keeps what was asked, so that an edit shows other answers and not the page without any.
+document.addEventListener("submit", (event) => {
+  event.preventDefault();
+  const words = new FormData(event.target as HTMLFormElement).get("q");
+  say({ velnik: "asked", words: String(words ?? "") });
+});
+
 document.addEventListener("keydown", (event) => {
   if (event.key === "Escape") say({ velnik: "key", key: event.key });
 });

@@ -5,6 +5,8 @@ import type { Move } from "../outline/moves";
 /** Everything that can be done to the chosen pages, as buttons; each names its key in its hint. */
 export function PageActions(props: {
   readonly title: string;
+  /** Whether a built-in page is among them: it stays, and nothing goes under it. */
+  readonly builtIn: boolean;
   readonly may: (move: Move) => boolean;
   readonly onMove: (move: Move) => void;
   readonly onAddBelow: () => void;
@@ -24,7 +26,12 @@ export function PageActions(props: {
       {one && (
         <>
           <Action label="+ below" hint="Add a page below (N)" onClick={props.onAddBelow} />
-          <Action label="+ under" hint="Add a page under it (N, then Tab)" onClick={props.onAddUnder} />
+          <Action
+            label="+ under"
+            hint={props.builtIn ? "Nothing goes under a built-in page" : "Add a page under it (N, then Tab)"}
+            idle={props.builtIn}
+            onClick={props.onAddUnder}
+          />
         </>
       )}
       <MovesAcross what="page" may={props.may} onMove={props.onMove} />
@@ -44,7 +51,12 @@ export function PageActions(props: {
       />
       <Action
         label="To the bin"
-        hint={`Remove ${one ? "it" : "them"} with all that is under ${one ? "it" : "them"} (Delete)`}
+        hint={
+          props.builtIn
+            ? "A built-in page cannot be removed"
+            : `Remove ${one ? "it" : "them"} with all that is under ${one ? "it" : "them"} (Delete)`
+        }
+        idle={props.builtIn}
         onClick={props.onRemove}
       />
     </div>

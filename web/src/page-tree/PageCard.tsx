@@ -7,10 +7,10 @@ import { KeptField } from "../shared/KeptField";
 import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { addressAbove, type Page, pageOf, topicsOf } from "../working-copy/tree";
+import { addressAbove, isBuiltIn, type Page, pageOf, topicsOf } from "../working-copy/tree";
 import { Findings } from "./Findings";
 import { Opening } from "./Opening";
-import { LAYOUTS, REACHES } from "./options";
+import { BUILT_IN, LAYOUTS, REACHES } from "./options";
 import { Removing } from "./Removing";
 import { Whereabouts } from "./Whereabouts";
 
@@ -23,6 +23,12 @@ export function PageCard(props: {
   const { copy, store, page: id } = props;
   const page = pageOf(copy.tree, id);
   const isHome = copy.tree.home === id;
+  /** Why it cannot be withheld. */
+  const always = isHome
+    ? "Open; the home page always is."
+    : page.kind === "NOT_FOUND"
+      ? "Always there."
+      : null;
   const [problem, setProblem] = useState<string | null>(null);
   const topics = useMemo(() => topicsOf(copy.tree), [copy.tree]);
   const reach = useQuery({
@@ -38,6 +44,7 @@ export function PageCard(props: {
   return (
     <section className="card" aria-label={`About ${page.title}`}>
       <h2>{page.title}</h2>
+      {isBuiltIn(page) && <p className="hint">Built-in page, on every site: {BUILT_IN[page.kind]}.</p>}
       <p className="sentence">{reach.data?.sentence ?? " "}</p>
       <Findings page={id} revision={copy.revision} />
       <Group name="page-address" heading="Address and reach">
@@ -63,10 +70,10 @@ export function PageCard(props: {
                     : "never public yet"}
             </span>
           </span>
-          {isHome ? (
+          {always ? (
             <>
               <span>Reach</span>
-              <span>Open; the home page always is.</span>
+              <span>{always}</span>
             </>
           ) : (
             <CommonChoice<Reach>
@@ -84,28 +91,32 @@ export function PageCard(props: {
             options={LAYOUTS}
             onChoose={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
           />
-          <label htmlFor="topics">Topics</label>
-          <Select
-            id="topics"
-            mode="tags"
-            value={[...page.topics]}
-            placeholder="none"
-            maxCount={20}
-            onSelect={(topic: string) =>
-              void take(store.change({ kind: "setTopics", pages: [id], add: [topic], remove: [] }))
-            }
-            onDeselect={(topic: string) =>
-              void take(store.change({ kind: "setTopics", pages: [id], add: [], remove: [topic] }))
-            }
-            options={topics.map((topic) => ({ value: topic, label: topic }))}
-          />
-          <label htmlFor="date">Date</label>
-          <KeptField
-            id="date"
-            type="date"
-            value={page.date ?? ""}
-            onKeep={(date) => take(store.change({ kind: "setDate", pages: [id], date: date || null }))}
-          />
+          {!isBuiltIn(page) && (
+            <>
+              <label htmlFor="topics">Topics</label>
+              <Select
+                id="topics"
+                mode="tags"
+                value={[...page.topics]}
+                placeholder="none"
+                maxCount={20}
+                onSelect={(topic: string) =>
+                  void take(store.change({ kind: "setTopics", pages: [id], add: [topic], remove: [] }))
+                }
+                onDeselect={(topic: string) =>
+                  void take(store.change({ kind: "setTopics", pages: [id], add: [], remove: [topic] }))
+                }
+                options={topics.map((topic) => ({ value: topic, label: topic }))}
+              />
+              <label htmlFor="date">Date</label>
+              <KeptField
+                id="date"
+                type="date"
+                value={page.date ?? ""}
+                onKeep={(date) => take(store.change({ kind: "setDate", pages: [id], date: date || null }))}
+              />
+            </>
+          )}
           {page.summary && (
             <>
               <span>Summary</span>
@@ -114,12 +125,14 @@ export function PageCard(props: {
           )}
         </div>
       </Group>
-      {!isHome && (
+      {!always && (
         <Opening pages={[page]} timeZone={copy.timeZone} onChange={(change) => take(store.change(change))} />
       )}
       <Problem sentence={problem} />
       <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
-      {!isHome && <Removing copy={copy} page={id} onChange={(change) => void take(store.change(change))} />}
+      {!isHome && !isBuiltIn(page) && (
+        <Removing copy={copy} page={id} onChange={(change) => void take(store.change(change))} />
+      )}
     </section>
   );
 }

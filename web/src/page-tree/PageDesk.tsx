@@ -20,7 +20,16 @@ import { ShownButton } from "../shared/ShownButton";
 import { useTurns } from "../shared/useTurns";
 import { lettersAct } from "../shell/keys";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { addressOf, childrenOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
+import {
+  addressOf,
+  childrenOf,
+  endOf,
+  isBuiltIn,
+  levelOf,
+  type PageTree,
+  pageOf,
+  parentOf,
+} from "../working-copy/tree";
 import { AddLine, AddTeaser } from "./AddLine";
 import { AWAY, COLUMNS, type Column, contentsOf, WIDTHS } from "./columns";
 import { judge, placeOf } from "./dropping";
@@ -254,6 +263,7 @@ export function PageDesk(props: {
         <PageActions
           title={many}
           count={choice.rows.size}
+          builtIn={[...choice.rows].some((id) => isBuiltIn(pageOf(tree, id)))}
           may={(move) => placeAfterMove(tree, pages, move) !== null}
           onMove={move}
           onAddBelow={addBelow}

@@ -1,6 +1,6 @@
 import type { PlacingDto } from "../api/client";
-import { GroupMark, LockMark, PeriodMark, ReachMark } from "../shared/marks";
-import type { Page } from "../working-copy/tree";
+import { BuiltInMark, GroupMark, LockMark, PeriodMark, ReachMark } from "../shared/marks";
+import { isBuiltIn, type Page } from "../working-copy/tree";
 
 /** A page's title with the mark of what is not ordinary about it. */
 export function TitleCell(props: {
@@ -16,6 +16,7 @@ export function TitleCell(props: {
   return (
     <>
       {page.kind === "GROUP" && <GroupMark />}
+      {isBuiltIn(page) && <BuiltInMark />}
       <ReachMark reach={page.reach} />
       {page.periods.length > 0 && <PeriodMark open={!props.placing?.closed} />}
       {page.locked && <LockMark />}
@@ -44,6 +45,7 @@ function Aside(props: {
   const { page, placing, beneath } = props;
   const words = [
     page.kind === "GROUP" && "group",
+    isBuiltIn(page) && "built in",
     page.reach === "BY_LINK_ONLY" && "by link only",
     page.reach === "HELD_BACK" && "held back",
     (page.periods.length > 0 && placing?.turns) || (placing?.closed && "closed"),

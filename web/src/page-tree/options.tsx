@@ -1,4 +1,5 @@
 import { GateMark, KeyMark } from "../shared/marks";
+import type { Page } from "../working-copy/tree";
 
 export const REACHES = [
   { value: "OPEN", label: "Open" },
@@ -11,3 +12,10 @@ export const LAYOUTS = [
   { value: "WIDE", label: "Wide" },
   { value: "LANDING", label: "Landing" },
 ] as const;
+
+/** What each built-in page is for. */
+export const BUILT_IN: Readonly<Partial<Record<Page["kind"], string>>> = {
+  SEARCH: "finds pages by words",
+  PAGE_INDEX: "lists all pages that are open",
+  NOT_FOUND: "helps whoever has lost the way",
+};

@@ -1,6 +1,6 @@
 import type { PlacingDto } from "../api/client";
 import type { Question } from "../outline/asking";
-import { type Page, type PageTree, topicsOf } from "../working-copy/tree";
+import { isBuiltIn, type Page, type PageTree, topicsOf } from "../working-copy/tree";
 import { REACHES } from "./options";
 
 /** What is known of pages beside the tree. */
@@ -23,7 +23,7 @@ export function questionsOf(tree: PageTree, known: Known): readonly Question<Pag
       key: "unplaced",
       name: "Unplaced",
       hint: "Pages that no menu shows, though they are not closed",
-      holds: (page) => page.id !== tree.home && isUnplaced(known.placings[page.id]),
+      holds: (page) => page.id !== tree.home && !isBuiltIn(page) && isUnplaced(known.placings[page.id]),
     },
     {
       key: "findings",

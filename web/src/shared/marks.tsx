@@ -77,6 +77,20 @@ export function GroupMark() {
   );
 }
 
+/** A page that stands on a plinth: always there. */
+export function BuiltInMark() {
+  return (
+    <Mark>
+      <path
+        d="M3.5 1.5h7v7.5h-7zM1.5 12.2h11M1.5 10.6h11"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.4"
+      />
+    </Mark>
+  );
+}
+
 export function FoldMark({ folded }: { readonly folded: boolean }) {
   return (
     <svg viewBox="0 0 10 10" width="10" height="10" aria-hidden="true">

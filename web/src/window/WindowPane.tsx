@@ -40,6 +40,7 @@ export function WindowPane(props: {
     pointed: props.pointed ?? NOTHING,
     choosing,
     onVisit: props.onVisit,
+    onSearch: () => [...props.tree.pages.values()].find((page) => page.kind === "SEARCH")?.id ?? null,
     onChoose: (pointed) => {
       setChoosing(false);
       props.onPoint(pointed);
@@ -114,7 +115,7 @@ export function WindowPane(props: {
             ref={frameRef}
             title="The visitor site"
             src={frame.source}
-            sandbox="allow-scripts"
+            sandbox="allow-scripts allow-forms"
             style={{
               width: laidOut,
               height: size.height / scale,

@@ -14,6 +14,7 @@ type Said =
   | { readonly velnik: "here"; readonly page: string | null }
   | { readonly velnik: "key"; readonly key: string }
   | { readonly velnik: "over" | "chosen"; readonly pointed: Pointed | null }
+  | { readonly velnik: "asked"; readonly words: string }
   | { readonly velnik: "outside"; readonly address: string };
 
 type Frame = {
@@ -28,8 +29,10 @@ type Frame = {
 };
 
 /** By its id too, since an edit on its way may give the page another address. */
-function addressIn(base: string, address: string, page: string, day: string | null): string {
-  const asked = new URLSearchParams(day === null ? { page } : { page, day });
+function addressIn(base: string, address: string, page: string, day: string | null, words: string): string {
+  const asked = new URLSearchParams({ page });
+  if (day !== null) asked.set("day", day);
+  if (words !== "") asked.set("q", words);
   return `${base}${address}?${asked}`;
 }
 
@@ -46,6 +49,8 @@ export function useFrame(wanted: {
   readonly pointed: Pointed;
   readonly choosing: boolean;
   readonly onVisit: (page: string) => void;
+  /** Somebody searches in the window; says which page answers. */
+  readonly onSearch: () => string | null;
   readonly onChoose: (pointed: Pointed) => void;
   readonly onKey: (key: string) => void;
 }): Frame {
@@ -54,6 +59,7 @@ export function useFrame(wanted: {
   const [source, setSource] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [over, setOver] = useState<Pointed | null>(null);
+  const [asked, setAsked] = useState<{ readonly page: string; readonly words: string } | null>(null);
   const [outside, setOutside] = useState<string | null>(null);
   /** How often the frame has said that it is there; before the first time, nothing can be shown in it. */
   const [loads, setLoads] = useState(0);
@@ -73,7 +79,7 @@ export function useFrame(wanted: {
       there.current = false;
       setLoads(0);
       setBase(address);
-      setSource(addressIn(address, latest.current.address, latest.current.page, latest.current.day));
+      setSource(addressIn(address, latest.current.address, latest.current.page, latest.current.day, ""));
       setProblem(null);
     } catch (failed) {
       setProblem(sentenceOf(failed));
@@ -99,6 +105,13 @@ export function useFrame(wanted: {
         case "chosen":
           if (said.pointed) latest.current.onChoose(said.pointed);
           break;
+        case "asked": {
+          const search = latest.current.onSearch();
+          if (search === null) break;
+          setAsked({ page: search, words: said.words });
+          if (search !== latest.current.page) latest.current.onVisit(search);
+          break;
+        }
         case "outside":
           setOutside(said.address);
           break;
@@ -115,13 +128,14 @@ export function useFrame(wanted: {
   }, []);
 
   const { page, address, revision, day, pointed, choosing } = wanted;
+  const words = asked?.page === page ? asked.words : "";
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is a new page at the same address
   useEffect(() => {
     if (!base || loads === 0) return;
     let outdated = false;
     const show = async () => {
       try {
-        const html = await windowPage(addressIn(base, address, page, day));
+        const html = await windowPage(addressIn(base, address, page, day, words));
         if (outdated) return;
         if (html === null) return void open();
         tell({ velnik: "show", html, pointed: latest.current.pointed });
@@ -134,7 +148,7 @@ export function useFrame(wanted: {
     return () => {
       outdated = true;
     };
-  }, [base, loads, page, address, revision, day, open, tell]);
+  }, [base, loads, page, address, revision, day, words, open, tell]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a frame that loads anew has to be told again
   useEffect(() => {

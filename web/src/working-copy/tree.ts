@@ -3,6 +3,11 @@ import type { DifferenceDto, PageDto, PlaceDto } from "../api/client";
 /** A page without its place; where it stands is in the tree. */
 export type Page = Omit<PageDto, "parent" | "after">;
 
+/** A page that every site has, made by Velnik. */
+export function isBuiltIn(page: Page): boolean {
+  return page.kind !== "PAGE" && page.kind !== "GROUP";
+}
+
 /** The page tree as the editor holds it. Never changed in place. */
 export type PageTree = {
   readonly pages: ReadonlyMap<string, Page>;

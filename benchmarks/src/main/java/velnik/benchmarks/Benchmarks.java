@@ -19,6 +19,7 @@ public final class Benchmarks {
     private static final double GROWTH_BOUND = 12;
     private static final double NAVIGATION_BOUND_MICROS = 50;
     private static final double FINDINGS_BOUND_MILLIS = 250;
+    private static final double SEARCH_BOUND_MILLIS = 100;
     private static final double VISITOR_BOUND = 0.8;
 
     private Benchmarks() {}
@@ -42,6 +43,8 @@ public final class Benchmarks {
                 "all zones of one page", navigation, "µs", navigation <= NAVIGATION_BOUND_MICROS, "≤ 50");
         double findings = median(run(FindingsBenchmark.class), "findings", null);
         line("%s, 10,000 pages, median", "all findings", findings, "ms", findings <= FINDINGS_BOUND_MILLIS, "≤ 250");
+        double search = median(run(SearchBenchmark.class), "find", null);
+        line("%s, 10,000 pages, median", "a visitor's search", search, "ms", search <= SEARCH_BOUND_MILLIS, "≤ 100");
         Collection<RunResult> maps = run(PersistentMapBenchmark.class);
         for (String operation : new String[] {"Find", "Replace"}) {
             double ratio = mean(maps, "pcollections" + operation) / mean(maps, "vavr" + operation);

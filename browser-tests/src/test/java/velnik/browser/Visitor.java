@@ -27,7 +27,7 @@ final class Visitor extends Watched {
         Response response = page.navigate(velnik.url(path));
         assertEquals(response.status(), 404, path);
         forgives("404");
-        assertThat(page.locator("h1")).hasText("There is no page at this address");
+        assertThat(page.locator("main .summary")).containsText("There is no page at this address.");
         return this;
     }
 

@@ -29,6 +29,11 @@ public final class Started implements AutoCloseable {
         return new Started(Files.createTempDirectory("velnik-test"), true, settings);
     }
 
+    /** On data that is there already. */
+    public static Started on(Path data) {
+        return new Started(data, false);
+    }
+
     public static Started empty() throws IOException {
         return new Started(Files.createTempDirectory("velnik-test"), false);
     }

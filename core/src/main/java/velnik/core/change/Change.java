@@ -20,6 +20,7 @@ import velnik.core.site.WhenClosed;
 public sealed interface Change
         permits Change.BeginSite,
                 Change.AddPages,
+                Change.AddBuiltInPages,
                 Change.RetitlePage,
                 Change.SetSlug,
                 Change.MovePages,
@@ -49,7 +50,7 @@ public sealed interface Change
         }
     }
 
-    /** A page to add. Its slug is made from the title unless one is given. */
+    /** A page to add, not a built-in one. Its slug is made from the title unless one is given. */
     record NewPage(
             PageId id,
             Place<PageId> place,
@@ -61,11 +62,20 @@ public sealed interface Change
             String summary,
             @Nullable TextHash text) {
 
+        public NewPage {
+            if (kind.isBuiltIn()) {
+                throw new IllegalArgumentException("Velnik adds the built-in pages, so none is added as " + kind);
+            }
+        }
+
         /** An open page with nothing on it yet. */
         public static NewPage open(PageId id, Place<PageId> place, String title) {
             return new NewPage(id, place, PageKind.PAGE, title, null, Reach.OPEN, false, "", null);
         }
     }
+
+    /** Adds the built-in pages that the site lacks, at the end of the top level. */
+    record AddBuiltInPages() implements Change {}
 
     record RetitlePage(PageId page, String title) implements Change {}
 

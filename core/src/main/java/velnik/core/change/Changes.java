@@ -44,6 +44,7 @@ public final class Changes {
         return switch (change) {
             case Change.BeginSite begin -> Beginning.make(draft, begin);
             case Change.AddPages add -> Adding.make(draft, add);
+            case Change.AddBuiltInPages add -> BuiltInPages.make(draft);
             case Change.RetitlePage retitle -> Titling.make(draft, retitle);
             case Change.SetSlug set -> Addressing.make(draft, set);
             case Change.MovePages move -> Moving.make(draft, move);

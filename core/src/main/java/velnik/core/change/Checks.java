@@ -34,7 +34,7 @@ final class Checks {
         if (place.after() != null && !site.pages().has(place)) {
             return Optional.of(new Refusal.SiblingElsewhere(place.after()));
         }
-        return Optional.empty();
+        return BuiltInPages.parent(site, place.parent());
     }
 
     /** @param height levels of the branch that comes to stand under the parent */

@@ -99,6 +99,7 @@ final class Joins {
 
     private static boolean isListed(Site site, PageId page) {
         return site.pages().contains(page)
+                && !site.pages().get(page).kind().isBuiltIn()
                 && Access.of(site, page, Openings.ALWAYS).isListed();
     }
 

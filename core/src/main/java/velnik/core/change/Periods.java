@@ -11,6 +11,7 @@ import velnik.core.site.Limits;
 import velnik.core.site.PageId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
+import velnik.core.site.Site;
 
 /** Sets when pages are there. */
 final class Periods {
@@ -18,7 +19,7 @@ final class Periods {
 
     static Optional<Refusal> make(Draft draft, Change.SetPeriods set) {
         Optional<Refusal> refusal = checked(set.periods())
-                .or(() -> set.periods().isEmpty() ? Optional.empty() : homeIsAlwaysThere(draft, set.pages()));
+                .or(() -> set.periods().isEmpty() ? Optional.empty() : alwaysThere(draft.site(), set.pages()));
         if (refusal.isPresent()) {
             return refusal;
         }
@@ -36,11 +37,11 @@ final class Periods {
         return refusal;
     }
 
-    private static Optional<Refusal> homeIsAlwaysThere(Draft draft, List<PageId> pages) {
+    private static Optional<Refusal> alwaysThere(Site site, List<PageId> pages) {
         return pages.stream()
-                .filter(draft.site()::isHome)
-                .findFirst()
-                .map(home -> new Refusal.HomeStaysOpen(draft.pages().get(home).title()));
+                .filter(site.pages()::contains)
+                .flatMap(page -> Reaching.staysOpen(site, page).stream())
+                .findFirst();
     }
 
     private static void tellOfHeldBack(Draft draft, PageId page) {

@@ -8,6 +8,7 @@ import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
 
@@ -20,7 +21,8 @@ final class Reaching {
             return Optional.of(new Refusal.NothingNamed());
         }
         for (PageId id : change.pages()) {
-            Optional<Refusal> refusal = Checks.exists(draft.site(), id).or(() -> homeStaysOpen(draft, id, change));
+            Optional<Refusal> refusal = Checks.exists(draft.site(), id)
+                    .or(() -> change.reach() == Reach.OPEN ? Optional.empty() : staysOpen(draft.site(), id));
             if (refusal.isPresent()) {
                 return refusal;
             }
@@ -34,9 +36,14 @@ final class Reaching {
         return Optional.empty();
     }
 
-    private static Optional<Refusal> homeStaysOpen(Draft draft, PageId id, Change.SetReach change) {
-        return draft.site().isHome(id) && change.reach() != Reach.OPEN
-                ? Optional.of(new Refusal.HomeStaysOpen(draft.pages().get(id).title()))
+    /** The home page and the one for addresses that lead nowhere are there for everybody, always. */
+    static Optional<Refusal> staysOpen(Site site, PageId id) {
+        String title = site.pages().get(id).title();
+        if (site.isHome(id)) {
+            return Optional.of(new Refusal.HomeStaysOpen(title));
+        }
+        return site.pages().get(id).kind() == PageKind.NOT_FOUND
+                ? Optional.of(new Refusal.NotFoundStaysOpen(title))
                 : Optional.empty();
     }
 

@@ -44,6 +44,27 @@ public sealed interface Refusal {
         }
     }
 
+    record BuiltInStays(String title) implements Refusal {
+        @Override
+        public String sentence() {
+            return title + " is a built-in page, which every site has; it cannot be removed.";
+        }
+    }
+
+    record NotFoundStaysOpen(String title) implements Refusal {
+        @Override
+        public String sentence() {
+            return "Visitors get " + title + " wherever there is no page, so it is always there.";
+        }
+    }
+
+    record NothingUnderBuiltIn(String title) implements Refusal {
+        @Override
+        public String sentence() {
+            return "Nothing goes under " + title + ", since it is a built-in page.";
+        }
+    }
+
     record PageUnknown(String page) implements Refusal {
         @Override
         public String sentence() {

@@ -40,7 +40,7 @@ final class Removing {
         List<PageId> tops = moveUp
                 ? List.copyOf(new LinkedHashSet<>(remove.pages()))
                 : before.pages().outermost(remove.pages());
-        refusal = locked(before, tops, moveUp);
+        refusal = builtIn(before, tops, moveUp).or(() -> locked(before, tops, moveUp));
         if (refusal.isPresent()) {
             return refusal;
         }
@@ -87,14 +87,23 @@ final class Removing {
         return unused(site, remove.removal());
     }
 
-    private static Optional<Refusal> locked(Site site, List<PageId> tops, boolean alone) {
-        List<String> locked = tops.stream()
+    private static Stream<Page> going(Site site, List<PageId> tops, boolean alone) {
+        return tops.stream()
                 .flatMap(top -> alone
                         ? Stream.of(site.pages().get(top))
-                        : site.pages().walk(top).stream().map(Branch::value))
-                .filter(Page::locked)
-                .map(Page::title)
-                .toList();
+                        : site.pages().walk(top).stream().map(Branch::value));
+    }
+
+    private static Optional<Refusal> builtIn(Site site, List<PageId> tops, boolean alone) {
+        return going(site, tops, alone)
+                .filter(page -> page.kind().isBuiltIn())
+                .findFirst()
+                .map(page -> new Refusal.BuiltInStays(page.title()));
+    }
+
+    private static Optional<Refusal> locked(Site site, List<PageId> tops, boolean alone) {
+        List<String> locked =
+                going(site, tops, alone).filter(Page::locked).map(Page::title).toList();
         return locked.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Refusal.PageLocked(locked.getFirst(), locked.size() - 1));

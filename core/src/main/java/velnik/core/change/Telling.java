@@ -42,6 +42,8 @@ record Telling(String title, String sentence) {
         return switch (change) {
             case Change.BeginSite begin -> new Telling("Begin the site", "The site is begun.");
             case Change.AddPages add -> added(add, after);
+            case Change.AddBuiltInPages add ->
+                new Telling("Add the built-in pages", "The pages that every site has were added.");
             case Change.RetitlePage retitle -> retitled(retitle.page(), before, after);
             case Change.SetSlug set -> addressed(set.page(), after);
             case Change.MovePages move -> moved(move, before, after);

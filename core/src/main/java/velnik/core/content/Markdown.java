@@ -27,6 +27,13 @@ public final class Markdown {
 
     private Markdown() {}
 
+    /** Its words without marks, a line for each paragraph and heading. */
+    public static String toPlain(String text) {
+        Words words = new Words();
+        PARSER.parse(text).accept(words);
+        return words.collected();
+    }
+
     public static String toHtml(String text) {
         return ALLOWED.sanitize(RENDERER.render(PARSER.parse(text)));
     }

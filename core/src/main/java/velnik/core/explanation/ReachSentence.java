@@ -27,6 +27,9 @@ public final class ReachSentence {
         Page page = site.pages().get(id);
         Openings openings = navigation.openings();
         Access access = Access.of(site, id, openings);
+        if (page.kind() == PageKind.NOT_FOUND) {
+            return "Visitors get it at every address without a page; " + menus(site, navigation, id, access) + ".";
+        }
         if (access.closedBy() != null) {
             return closed(site, id, access.closedBy(), openings);
         }

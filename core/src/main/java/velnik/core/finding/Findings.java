@@ -60,7 +60,7 @@ public final class Findings {
         List<Whereabouts.Place> standing = whereabouts.of(row.id()).stream()
                 .filter(place -> !place.zones().isEmpty())
                 .toList();
-        if (access.isGettable()) {
+        if (access.isGettable() && !row.value().kind().isBuiltIn()) {
             lookAtTheWay(row, access, standing);
         }
         lookAtPeriods(row, access);
@@ -137,7 +137,9 @@ public final class Findings {
                 if (!places.add(where)) {
                     note(row, Level.WARNING, new Reason.TwiceInAPlace(menu));
                 }
-                if (row.value().keptFromSearchEngines() && place.shownIn().contains(Zone.HEADER) && told.add(menu)) {
+                boolean keptByTheOwner = row.value().keptFromSearchEngines()
+                        && !row.value().kind().isBuiltIn();
+                if (keptByTheOwner && place.shownIn().contains(Zone.HEADER) && told.add(menu)) {
                     note(row, Level.HINT, new Reason.KeptFromSearchEngines(menu));
                 }
             }

@@ -17,7 +17,7 @@ import velnik.core.site.Zone;
 /**
  * Everything the page template writes, decided beforehand.
  *
- * @param page null on pages that are not in the tree, such as not found
+ * @param page null where a site has no page of its own for addresses that lead nowhere
  * @param canonical the page's absolute address; null where it has none or the site's address is not known
  * @param text safe HTML
  */

@@ -1,5 +1,7 @@
 package velnik.core.html;
 
+import java.util.EnumSet;
+import java.util.Set;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.outline.Branch;
@@ -12,9 +14,11 @@ import velnik.core.site.Site;
 
 /** The site's pages for search engines, as the sitemaps.org protocol 0.9 has it. */
 public final class SitemapXml {
+    private static final Set<PageKind> KINDS = EnumSet.of(PageKind.PAGE, PageKind.PAGE_INDEX);
+
     private SitemapXml() {}
 
-    /** All pages that visitors can get, and those that say when they open again; without groups and those kept from search engines. */
+    /** All pages that visitors can get, and those that say when they open again; without groups, search, not found and those kept from search engines. */
     public static String of(Site site, Openings openings, AddressWriter addresses) {
         StringBuilder xml = new StringBuilder("""
                 <?xml version="1.0" encoding="UTF-8"?>
@@ -22,7 +26,7 @@ public final class SitemapXml {
                 """);
         for (Branch<PageId, Page> row : site.pages().walk()) {
             Page page = row.value();
-            if (page.kind() == PageKind.PAGE && !page.keptFromSearchEngines() && answers(site, row.id(), openings)) {
+            if (KINDS.contains(page.kind()) && !page.keptFromSearchEngines() && answers(site, row.id(), openings)) {
                 // An address holds nothing that XML would want escaped.
                 xml.append("<url><loc>")
                         .append(addresses.write(Addresses.of(site, row.id())))

@@ -1,12 +1,17 @@
 package velnik.core.html;
 
+import static java.util.stream.Collectors.joining;
+
 import gg.jte.ContentType;
 import gg.jte.TemplateEngine;
 import gg.jte.TemplateOutput;
 import gg.jte.output.StringOutput;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
@@ -15,11 +20,11 @@ import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
+import velnik.core.search.PageSearch;
 import velnik.core.site.Layout;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
-import velnik.core.site.Reach;
 import velnik.core.site.Site;
 
 /**
@@ -42,16 +47,28 @@ public final class VisitorHtml {
         this.frame = frame;
     }
 
-    /** @param text of the page, as safe HTML */
+    /** @param text of the page, as safe HTML; a built-in page has none */
     public String page(PageId id, String text) {
+        return switch (site.pages().get(id).kind()) {
+            case PAGE, GROUP -> ordinary(id, text);
+            case SEARCH -> found(id, "", PageSearch.Found.NOTHING);
+            case PAGE_INDEX -> pageIndex(id);
+            case NOT_FOUND -> notFound();
+        };
+    }
+
+    private String ordinary(PageId id, String text) {
         Page page = site.pages().get(id);
-        boolean withheld = !Access.of(site, id, openings).isGettable();
-        return inTheTree(
-                id,
-                page.summary(),
-                page.keptFromSearchEngines() || withheld,
-                text,
-                subpages(site.pages().branch(id)));
+        return render(
+                "page.jte",
+                Map.of(
+                        "view",
+                        view(
+                                id,
+                                page.summary(),
+                                isKeptFromSearchEngines(id),
+                                text,
+                                subpages(site.pages().branch(id)))));
     }
 
     /**
@@ -62,49 +79,110 @@ public final class VisitorHtml {
     public String closed(PageId id) {
         Instant again = Access.opensAgain(site, id, openings).orElseThrow();
         String summary = "Closed now. Opens again on " + Days.opening(again, openings.zone()) + ".";
-        return inTheTree(id, summary, site.pages().get(id).keptFromSearchEngines(), "", List.of());
+        boolean noIndex = site.pages().get(id).keptFromSearchEngines();
+        return render("page.jte", Map.of("view", view(id, summary, noIndex, "", List.of())));
     }
 
-    private String inTheTree(PageId id, String summary, boolean noIndex, String text, List<PageView.Link> subpages) {
-        Page page = site.pages().get(id);
+    /**
+     * The search page with an answer.
+     *
+     * @param asked by the visitor; empty when nothing was
+     */
+    public String found(PageId search, String asked, PageSearch.Found found) {
+        List<SearchView.Result> results = found.hits().stream()
+                .map(hit -> new SearchView.Result(
+                        heading(hit.page(), site.pages().get(hit.page())),
+                        addressOf(hit.page()),
+                        site.pages().pathTo(hit.page()).stream()
+                                .filter(step -> !step.id().equals(hit.page()))
+                                .map(step -> step.value().title())
+                                .collect(joining(" › ")),
+                        hit.passage()))
+                .toList();
         return render(
-                "page.jte",
-                new PageView(
-                        frame,
-                        site.details().name(),
-                        written("/"),
-                        id,
-                        heading(id, page),
-                        summary,
-                        canonical(Addresses.of(site, id)),
-                        noIndex,
-                        page.layout(),
-                        navigation.forPage(id),
-                        trail(id),
-                        text,
-                        subpages,
-                        this::addressOf));
+                "search.jte",
+                Map.of(
+                        "view",
+                        view(search, "", true, "", List.of()),
+                        "search",
+                        new SearchView(
+                                addressOf(search), asked, found.count(), results, gettable(PageKind.PAGE_INDEX))));
     }
 
-    /** The page for an address that leads nowhere, with the site's menus in place. */
+    private String pageIndex(PageId id) {
+        return render(
+                "page-index.jte",
+                Map.of(
+                        "view",
+                        view(id, "", isKeptFromSearchEngines(id), "", List.of()),
+                        "rows",
+                        indexRows(site.pages().top())));
+    }
+
+    private List<IndexRow> indexRows(List<Branch<PageId, Page>> rows) {
+        return rows.stream()
+                .filter(row -> Access.isListed(site, row, openings))
+                .map(row -> new IndexRow(
+                        row.value().title(),
+                        row.value().kind() == PageKind.GROUP ? null : addressOf(row.id()),
+                        indexRows(row.children())))
+                .toList();
+    }
+
+    /** The page for an address that leads nowhere, with the menus of its own in place. */
     public String notFound() {
-        return render(
-                "not-found.jte",
-                new PageView(
-                        frame,
-                        site.details().name(),
-                        written("/"),
-                        null,
-                        "Not found",
-                        "",
-                        null,
-                        true,
-                        Layout.STANDARD,
-                        navigation.forPage(null),
-                        List.of(),
-                        "",
-                        listed(site.pages().top()),
-                        this::addressOf));
+        Optional<PageId> own = site.builtIn(PageKind.NOT_FOUND);
+        PageView view = new PageView(
+                frame,
+                site.details().name(),
+                written("/"),
+                own.orElse(null),
+                own.map(id -> site.pages().get(id).title()).orElse("Not found"),
+                "",
+                null,
+                true,
+                own.map(id -> site.pages().get(id).layout()).orElse(Layout.STANDARD),
+                navigation.forPage(own.orElse(null)),
+                List.of(),
+                "",
+                listed(site.pages().top()),
+                this::addressOf);
+        @Nullable String search = gettable(PageKind.SEARCH);
+        Map<String, Object> parts = new HashMap<>(Map.of("view", view));
+        parts.put("search", search == null ? null : new SearchView(search, "", 0, List.of(), null));
+        return render("not-found.jte", parts);
+    }
+
+    /** The address of a built-in page; null when visitors cannot get it. */
+    private @Nullable String gettable(PageKind kind) {
+        return site.builtIn(kind)
+                .filter(id -> Access.of(site, id, openings).isGettable())
+                .map(this::addressOf)
+                .orElse(null);
+    }
+
+    private boolean isKeptFromSearchEngines(PageId id) {
+        return site.pages().get(id).keptFromSearchEngines()
+                || !Access.of(site, id, openings).isGettable();
+    }
+
+    private PageView view(PageId id, String summary, boolean noIndex, String text, List<PageView.Link> subpages) {
+        Page page = site.pages().get(id);
+        return new PageView(
+                frame,
+                site.details().name(),
+                written("/"),
+                id,
+                heading(id, page),
+                summary,
+                canonical(Addresses.of(site, id)),
+                page.keptFromSearchEngines() || !Access.of(site, id, openings).isGettable(),
+                page.layout(),
+                navigation.forPage(id),
+                trail(id),
+                text,
+                subpages,
+                this::addressOf);
     }
 
     /** Owners call the page Home; visitors have arrived at the business. */
@@ -141,9 +219,7 @@ public final class VisitorHtml {
 
     private List<PageView.Link> listed(List<Branch<PageId, Page>> pages) {
         return pages.stream()
-                .filter(page -> Access.reachOf(site, page) == Reach.OPEN && openings.run(Access.periodsOf(site, page)))
-                .filter(page -> page.value().kind() != PageKind.GROUP
-                        || Access.leadsOnTo(site, page.id(), openings).isPresent())
+                .filter(page -> Access.isListed(site, page, openings))
                 .map(page ->
                         new PageView.Link(page.value().title(), page.value().summary(), addressOf(page.id())))
                 .toList();
@@ -157,9 +233,9 @@ public final class VisitorHtml {
         return frame.addresses().write(address);
     }
 
-    private static String render(String template, PageView view) {
+    private static String render(String template, Map<String, Object> parts) {
         TemplateOutput output = new StringOutput();
-        TEMPLATES.render(template, view, output);
+        TEMPLATES.render(template, parts, output);
         return output.toString();
     }
 }

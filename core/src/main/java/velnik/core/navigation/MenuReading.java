@@ -20,7 +20,6 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
-import velnik.core.site.Reach;
 import velnik.core.site.Site;
 
 /**
@@ -229,9 +228,7 @@ public final class MenuReading {
 
     /** Whether lists may yield the page of a branch whose ancestors they yield, now or in its periods. */
     boolean isListed(Branch<PageId, Page> page) {
-        return Access.reachOf(site, page) == Reach.OPEN
-                && (page.value().kind() != PageKind.GROUP
-                        || Access.leadsOnTo(site, page.id(), Openings.ALWAYS).isPresent());
+        return Access.isListed(site, page, Openings.ALWAYS);
     }
 
     /** Gives what is under a row that does not show that row as its reason. */

@@ -67,6 +67,19 @@ public record Access(
         return site.isHome(row.id()) ? List.of() : row.value().periods();
     }
 
+    /** Whether lists may show the page of a row if they go beneath what is above it; a group, if it leads on. */
+    public static boolean isListed(Site site, Branch<PageId, Page> row, Openings openings) {
+        return isForLists(site, row, openings)
+                && (row.value().kind() != PageKind.GROUP
+                        || firstListedUnder(site, row, openings).isPresent());
+    }
+
+    private static boolean isForLists(Site site, Branch<PageId, Page> row, Openings openings) {
+        return reachOf(site, row) == Reach.OPEN
+                && !row.value().kind().isBuiltIn()
+                && openings.run(periodsOf(site, row));
+    }
+
     /** Whether lists may go beneath a page, if it is not closed: it and all above it are open. O(levels). */
     public static boolean isListedBeneath(Site site, PageId page) {
         return site.pages().pathTo(page).stream().allMatch(row -> reachOf(site, row) == Reach.OPEN);
@@ -131,7 +144,7 @@ public record Access(
 
     private static Optional<PageId> firstListedUnder(Site site, Branch<PageId, Page> branch, Openings openings) {
         for (Branch<PageId, Page> child : branch.children()) {
-            if (reachOf(site, child) == Reach.OPEN && openings.run(periodsOf(site, child))) {
+            if (isForLists(site, child, openings)) {
                 Optional<PageId> found = child.value().kind() == PageKind.GROUP
                         ? firstListedUnder(site, child, openings)
                         : Optional.of(child.id());

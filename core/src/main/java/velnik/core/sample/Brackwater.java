@@ -27,7 +27,7 @@ import velnik.core.site.TextHash;
 import velnik.core.site.WhenClosed;
 
 /**
- * Brackwater Boatyard, a made-up family boatyard on a tidal creek: 49 pages and seven menus. Made by the same changes an
+ * Brackwater Boatyard, a made-up family boatyard on a tidal creek: 49 pages besides the built-in ones, and seven menus. Made by the same changes an
  * owner would make.
  */
 public final class Brackwater {
@@ -184,6 +184,7 @@ public final class Brackwater {
                 BrackwaterMenus.MAIN,
                 BrackwaterMenus.LIST));
         changes.add(pages());
+        changes.add(new Change.AddBuiltInPages());
         changes.addAll(news());
         changes.add(new Change.SetLock(List.of(id("Safety on the tide"), id("Terms of hire"), id("Privacy")), true));
         changes.addAll(seasons());
@@ -254,7 +255,12 @@ public final class Brackwater {
 
     /** The id of the page with this title. */
     public static PageId id(String title) {
-        return new PageId(Slugs.fromTitle(title));
+        return switch (title) {
+            case "Search" -> Site.idOfBuiltIn(PageKind.SEARCH);
+            case "Page index" -> Site.idOfBuiltIn(PageKind.PAGE_INDEX);
+            case "Not found" -> Site.idOfBuiltIn(PageKind.NOT_FOUND);
+            default -> new PageId(Slugs.fromTitle(title));
+        };
     }
 
     private static Change.AddPages pages() {

@@ -80,14 +80,16 @@ final class BrackwaterMenus {
                 ""))));
         MenuRowId findUs = add(LIST, water, end, new ItemKind.ToPage(page("Find us"), 0), "");
         edit(tables, edit -> edit.withNewTab(true));
+        MenuRowId search = add(LIST, findUs, end, new ItemKind.ToPage(page("Search"), 0), "");
         edit(findUs, edit -> edit.withFarEnd(true).withIcon("pin"));
+        edit(search, edit -> edit.withFarEnd(true).withIcon("search").withIconAlone(true));
     }
 
     private void footer() {
         menu(FOOTER, MAIN, "Footer");
         heading(FOOTER, "The yard", "About us", "The crew", "A short history", "Find us");
         heading(FOOTER, "Afloat", "Hire", "Repairs", "Moorings", "Courses");
-        heading(FOOTER, "Small print", "Terms of hire", "Privacy");
+        heading(FOOTER, "Small print", "Terms of hire", "Privacy", "Page index");
     }
 
     private void others() {

@@ -1,7 +1,22 @@
 package velnik.core.site;
 
+/**
+ * What a page is. The built-in ones are there once on every site and made by Velnik: they have a title, an address and a
+ * place like any page and can be placed in menus, but no list yields them, nothing stands under them, and they cannot be
+ * removed.
+ */
 public enum PageKind {
     PAGE,
     /** Without content of its own: it gives its subpages a parent and an address. */
-    GROUP
+    GROUP,
+    /** Built in: finds pages by words. */
+    SEARCH,
+    /** Built in: lists every page that lists may show. */
+    PAGE_INDEX,
+    /** Built in: what visitors get where there is no page. */
+    NOT_FOUND;
+
+    public boolean isBuiltIn() {
+        return this != PAGE && this != GROUP;
+    }
 }

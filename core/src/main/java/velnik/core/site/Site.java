@@ -1,9 +1,11 @@
 package velnik.core.site;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
@@ -15,7 +17,7 @@ import velnik.core.outline.Outline;
 /**
  * Everything the owner arranges, as one immutable value. The working copy is a site; so is what a release shows.
  *
- * @param home the page whose address is {@code /}; null only while there are no pages
+ * @param home the page whose address is {@code /}; null only while there are no pages but built-in ones
  * @param menus all menus in one outline: each {@link MenuRow.Menu} a row at the top, its items beneath
  * @param assignments at most one for each zone and scope
  * @param bin what was removed and can be put back, the oldest first; part of no release
@@ -40,7 +42,10 @@ public record Site(
         assignments = ordered(assignments, BY_ZONE_AND_SCOPE);
         bin = ordered(bin, BY_TIME);
         published = Map.copyOf(published);
-        if ((home == null) != (pages.size() == 0) || (home != null && !pages.contains(home))) {
+        boolean fits = home == null
+                ? pages.walk().stream().allMatch(row -> row.value().kind().isBuiltIn())
+                : pages.contains(home);
+        if (!fits) {
             throw new IllegalArgumentException("a site with pages has one of them as its home, not " + home);
         }
     }
@@ -62,6 +67,23 @@ public record Site(
 
     public boolean isHome(PageId page) {
         return page.equals(home);
+    }
+
+    /** The page of a built-in kind; empty where an older site was not given it yet. */
+    public Optional<PageId> builtIn(PageKind kind) {
+        return Optional.of(idOfBuiltIn(kind)).filter(pages::contains);
+    }
+
+    /** The built-in kinds that an older site was not given yet. */
+    public List<PageKind> lackingBuiltIns() {
+        return Arrays.stream(PageKind.values())
+                .filter(kind -> kind.isBuiltIn() && builtIn(kind).isEmpty())
+                .toList();
+    }
+
+    /** What the page of a built-in kind is called on every site. */
+    public static PageId idOfBuiltIn(PageKind kind) {
+        return new PageId("built-in-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
     public Optional<Assignment> findAssignment(Assignment.Key key) {

@@ -42,7 +42,7 @@ public class MenuChangesTest {
                 .says("Early spring is set aside and stands nowhere.");
         script.removes(spring).says("The menu Early spring is in the bin.").notices("2 items under it go too.");
         script.removes(script.menu("Footer"))
-                .notices("Footer stood in 1 place that now miss it.", "13 items under it go too.");
+                .notices("Footer stood in 1 place that now miss it.", "14 items under it go too.");
         assertEquals(script.sees("Home", Zone.FOOTER), "Pictures, Write to us, 01632 960 983");
     }
 

@@ -23,4 +23,22 @@ public class MarkdownTest {
     public void toHtml_keepsOnlyWhatIsAllowed(String text, String html) {
         assertEquals(Markdown.toHtml(text), html);
     }
+
+    @DataProvider
+    public Object[][] words() {
+        return new Object[][] {
+            {
+                "# Title\n\nOne\nline, `code`.\n\n- **first**\n- [second](https://tides.example)",
+                "Title\nOne line, code.\nfirst\nsecond"
+            },
+            {"one  \ntwo", "one\ntwo"},
+            {"    indented\n\n```\nfenced\n```", "indented\n\nfenced"},
+            {"", ""},
+        };
+    }
+
+    @Test(dataProvider = "words")
+    public void toPlain_keepsTheWords_aLineForEachParagraph(String text, String words) {
+        assertEquals(Markdown.toPlain(text), words);
+    }
 }

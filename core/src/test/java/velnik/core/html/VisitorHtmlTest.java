@@ -21,6 +21,7 @@ import velnik.core.address.Slugs;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.reach.Openings;
+import velnik.core.search.PageSearch;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
@@ -93,6 +94,35 @@ public class VisitorHtmlTest {
                 zone(zone, html(script, "Canoes", FRAME))
                         .replaceFirst("<nav.*?>", "<nav>")
                         .replaceAll("menu \\w+ size-\\w+", "menu"));
+    }
+
+    @Test
+    public void builtInPages_areAsReviewed() throws IOException {
+        SiteScript script = brackwater();
+        isAsReviewed("page-index", text(html(script, "Page index", FRAME)));
+        isAsReviewed("search", text(html(script, "Search", FRAME)));
+        isAsReviewed("not-found", text(html(script, "Not found", FRAME)));
+        PageSearch.Found found =
+                PageSearch.of(script.site(), Openings.ALWAYS, page -> "").find("<b>tide");
+        isAsReviewed(
+                "search-found",
+                text(new VisitorHtml(script.site(), script.navigation(), FRAME)
+                        .found(script.page("Search"), "<b>tide", found)));
+    }
+
+    @Test
+    public void builtInPages_thatAreHeldBack_areOfferedNowhere() {
+        SiteScript script = brackwater().setsReach("Search", Reach.HELD_BACK).setsReach("Page index", Reach.HELD_BACK);
+        String notFound = new VisitorHtml(script.site(), script.navigation(), FRAME).notFound();
+        assertFalse(notFound.contains("/search"), notFound);
+        assertTrue(notFound.contains("<h1>Not found</h1>"), notFound);
+        String found = new VisitorHtml(script.site(), script.navigation(), FRAME)
+                .found(script.page("Search"), "never", PageSearch.Found.NOTHING);
+        assertFalse(found.contains("/page-index"), found);
+    }
+
+    private static String text(String html) {
+        return html.substring(html.indexOf("<main"), html.indexOf("</main>"));
     }
 
     private static String zone(Zone zone, String html) {

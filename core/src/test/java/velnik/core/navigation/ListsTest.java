@@ -142,7 +142,7 @@ public class ListsTest {
         assertEquals(
                 script.sees("Home", Zone.HEADER),
                 "Home, Hire, Repairs, Moorings, Café, Courses, On the water (Tide tables, Weather at the bar, Spring tides in March, Safety on the tide,"
-                        + " Reading the tide), Find us");
+                        + " Reading the tide), Find us, Search");
         assertEquals(List.of(script.whyNot(new MenuRowId("main-list-find-us"))), List.of(""));
     }
 }

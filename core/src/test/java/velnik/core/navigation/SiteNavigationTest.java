@@ -42,7 +42,7 @@ public class SiteNavigationTest {
                         + " Courses (First paddle, Reading the tide, Knots in an evening),"
                         + " News (New pontoon open, Apprentice wanted, Spring tides in March, Varnish day),"
                         + " On the water (Tide tables, Weather at the bar, Safety on the tide, Reading the tide,"
-                        + " Spring tides in March), Find us");
+                        + " Spring tides in March), Find us, Search");
     }
 
     @Test
@@ -160,7 +160,7 @@ public class SiteNavigationTest {
                         .filter(row -> row.isLinkOn(Device.WIDE))
                         .map(NavigationRow::label)
                         .collect(joining(", ")),
-                "Home, Hire, Repairs, Moorings, Café, Courses, News, Find us",
+                "Home, Hire, Repairs, Moorings, Café, Courses, News, Find us, Search",
                 "in a zone of one level a group is a link, and a heading goes");
     }
 

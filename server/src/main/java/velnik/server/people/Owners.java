@@ -44,8 +44,10 @@ public class Owners {
                 workingCopy.applyForTheSystem(
                         name,
                         "begin-site",
-                        List.of(new Change.BeginSite(
-                                siteName, "", timeZone, new MenuRowId("main"), new MenuRowId("main-list"))));
+                        List.of(
+                                new Change.BeginSite(
+                                        siteName, "", timeZone, new MenuRowId("main"), new MenuRowId("main-list")),
+                                new Change.AddBuiltInPages()));
             }
             return add(name, displayName, Person.Role.OWNER, password);
         });

@@ -42,7 +42,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 6;
+    static final int FORMAT = 7;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -50,7 +50,8 @@ class StoredForms {
             FormatThree::upgraded,
             FormatFour::upgraded,
             FormatFive::upgraded,
-            FormatSix::upgraded);
+            FormatSix::upgraded,
+            UnaryOperator.identity()); // format 7 knows the built-in pages, which nothing before it names
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -173,6 +174,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetWhenClosed.class, name = "setWhenClosed"),
         @JsonSubTypes.Type(value = Change.SetTimeZone.class, name = "setTimeZone"),
         @JsonSubTypes.Type(value = Change.SetLock.class, name = "setLock"),
+        @JsonSubTypes.Type(value = Change.AddBuiltInPages.class, name = "addBuiltInPages"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
         @JsonSubTypes.Type(value = MenuChange.AddMenu.class, name = "addMenu"),

@@ -23,6 +23,12 @@ class PageTexts {
         this.store = store;
     }
 
+    /** The words of the text alone; empty when the page has none. */
+    String words(Page page) {
+        TextHash hash = page.text();
+        return hash == null ? "" : store.find(hash).map(Markdown::toPlain).orElse("");
+    }
+
     /** Empty when the page has no text. */
     String html(Page page) {
         TextHash hash = page.text();

@@ -14,6 +14,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriUtils;
 import velnik.server.shared.Policy;
 
@@ -36,10 +37,11 @@ class VisitorController {
     @GetMapping({"/", ANY_PAGE, ANY_PAGE + "/**"})
     ResponseEntity<byte[]> page(
             HttpServletRequest request,
+            @RequestParam(name = "q", defaultValue = "") String asked,
             @RequestHeader(name = HttpHeaders.ACCEPT_ENCODING, defaultValue = "") String accepted,
             @RequestHeader(name = HttpHeaders.IF_NONE_MATCH, required = false) @Nullable String known) {
         String path = UriUtils.decode(request.getRequestURI(), StandardCharsets.UTF_8);
-        return switch (pages.at(path)) {
+        return switch (pages.at(path, asked)) {
             case VisitorPages.Answer.Page(Rendered page) -> answer(page, accepted, known);
             case VisitorPages.Answer.Elsewhere(String address, HttpStatus status) ->
                 ResponseEntity.status(status)

@@ -14,6 +14,7 @@ import velnik.core.html.VisitorHtml;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
+import velnik.core.search.PageSearch;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
@@ -48,8 +49,11 @@ class VisitorPages {
         record Elsewhere(String address, HttpStatus status) implements Answer {}
     }
 
-    /** @param path as asked for, decoded, beginning with a slash */
-    Answer at(String path) {
+    /**
+     * @param path as asked for, decoded, beginning with a slash
+     * @param asked of the search; what other pages are asked is nothing to them
+     */
+    Answer at(String path, String asked) {
         ReleasePages pages = pages();
         Site site = pages.site;
         PageId page = Addresses.find(site, path).orElse(null);
@@ -73,7 +77,12 @@ class VisitorPages {
                     ? new Answer.Elsewhere(Addresses.of(site, first.get()), HttpStatus.FOUND)
                     : new Answer.Page(pages.notFound());
         }
-        return new Answer.Page(pages.page(page));
+        return new Answer.Page(
+                switch (site.pages().get(page).kind()) {
+                    case NOT_FOUND -> pages.notFound();
+                    case SEARCH -> asked.isBlank() ? pages.page(page) : pages.found(page, asked.strip());
+                    default -> pages.page(page);
+                });
     }
 
     Rendered notFound() {
@@ -126,6 +135,7 @@ class VisitorPages {
                 .weigher((PageId page, Rendered content) -> content.weight())
                 .build();
         private final Rendered notFound;
+        private @Nullable PageSearch search;
 
         ReleasePages(Site site) {
             this.site = site;
@@ -145,6 +155,18 @@ class VisitorPages {
         /** What stands at the address of a page outside its periods that says when it opens again. */
         Rendered closed(PageId page) {
             return rendered.get(page, id -> Rendered.of(HttpStatus.OK.value(), html.closed(id)));
+        }
+
+        Rendered found(PageId page, String asked) {
+            return Rendered.of(HttpStatus.OK.value(), html.found(page, asked, search().find(asked)));
+        }
+
+        /** Reads the texts of all pages, so only once somebody searches. */
+        private synchronized PageSearch search() {
+            if (search == null) {
+                search = PageSearch.of(site, openings(), texts::words);
+            }
+            return search;
         }
 
         Rendered notFound() {

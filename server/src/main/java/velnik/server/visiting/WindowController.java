@@ -21,6 +21,7 @@ import velnik.core.address.Addresses;
 import velnik.core.html.VisitorHtml;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
+import velnik.core.search.PageSearch;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
@@ -34,10 +35,11 @@ class WindowController {
 
     /**
      * The page runs in a frame without an origin of its own, so that nothing in it can act as the owner. Only the
-     * editor may frame it.
+     * editor may frame it. A form may be sent, so that the script hears of it, but goes nowhere by itself.
      */
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self';"
-            + " font-src 'self'; form-action 'none'; base-uri 'none'; frame-ancestors 'self'; sandbox allow-scripts";
+            + " font-src 'self'; form-action 'none'; base-uri 'none'; frame-ancestors 'self'; sandbox allow-scripts"
+            + " allow-forms";
 
     private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
 
@@ -64,12 +66,14 @@ class WindowController {
 
     /**
      * @param id of the page the editor wants, whose address may be another by now; without one the path decides
+     * @param asked of the search
      * @param day on which the site is looked at; now when left out
      */
     @GetMapping({BASE + "{token}", BASE + "{token}/**"})
     ResponseEntity<String> page(
             @PathVariable String token,
             @RequestParam(name = "page", required = false) @Nullable String id,
+            @RequestParam(name = "q", defaultValue = "") String asked,
             @RequestParam(required = false) @Nullable LocalDate day,
             HttpServletRequest request) {
         if (!windows.isOpen(token)) {
@@ -94,9 +98,18 @@ class WindowController {
                     .cacheControl(CacheControl.noStore())
                     .build();
         }
-        String text = texts.html(site.pages().get(page.get()));
+        VisitorHtml writer = writer(now, prefix, band(now, page.get(), day));
+        boolean searched = site.pages().get(page.get()).kind() == PageKind.SEARCH && !asked.isBlank();
         return html(HttpStatus.OK)
-                .body(writer(now, prefix, band(now, page.get(), day)).page(page.get(), text));
+                .body(
+                        searched
+                                ? writer.found(
+                                        page.get(),
+                                        asked.strip(),
+                                        PageSearch.of(site, now.openings(), texts::words)
+                                                .find(asked))
+                                : writer.page(
+                                        page.get(), texts.html(site.pages().get(page.get()))));
     }
 
     private VisitorHtml writer(Computed.Revision now, String prefix, @Nullable String band) {
@@ -130,9 +143,11 @@ class WindowController {
         if (!access.isGettable()) {
             return "Held back: visitors get “not found” here.";
         }
-        return site.pages().get(page).kind() == PageKind.GROUP
-                ? "Nothing under this group is open: visitors get “not found” here."
-                : null;
+        return switch (site.pages().get(page).kind()) {
+            case GROUP -> "Nothing under this group is open: visitors get “not found” here.";
+            case NOT_FOUND -> "Visitors get this at every address where there is no page.";
+            case PAGE, SEARCH, PAGE_INDEX -> null;
+        };
     }
 
     private static ResponseEntity.BodyBuilder html(HttpStatus status) {

@@ -20,7 +20,6 @@ import java.util.List;
 import java.util.Set;
 import org.flywaydb.core.Flyway;
 import org.h2.tools.RunScript;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import velnik.core.change.Change;
 import velnik.core.change.Changes;
@@ -38,29 +37,44 @@ import velnik.core.site.Page;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
+import velnik.server.Started;
 
 /** Data stored in an older format is opened, edited, taken back and kept as if it had been written today. */
 public class UpgradeTest {
-    private String folder = "";
-
     /** A database as the first format left it. */
-    @BeforeClass
-    public void store() throws IOException, SQLException {
+    private static Path inFormatOne() throws IOException, SQLException {
         Path data = Files.createTempDirectory("velnik-upgrade");
-        folder = data.toString();
-        String url = OpenedStorage.url(folder);
+        String url = OpenedStorage.url(data.toString());
         Flyway.configure().dataSource(url, "sa", "").target("1").load().migrate();
         try (Connection connection = DriverManager.getConnection(url, "sa", "");
                 Reader script = new InputStreamReader(
-                        requireNonNull(getClass().getResourceAsStream("/stored/format-1.sql")),
+                        requireNonNull(UpgradeTest.class.getResourceAsStream("/stored/format-1.sql")),
                         StandardCharsets.UTF_8)) {
             connection.createStatement().execute("delete from site");
             RunScript.execute(connection, script);
         }
+        return data;
     }
 
     @Test
-    public void storedInFormatOne_opensEditsAndUndoes() {
+    public void storedInFormatOne_isGivenTheBuiltInPages_whenItIsStarted() throws IOException, SQLException {
+        Path data = inFormatOne();
+        try (Started server = Started.on(data)) {
+            assertEquals(server.visit("/search").statusCode(), 404, "not published yet");
+            assertTrue(server.visit("/nowhere").body().contains("<h1>Not found</h1>"));
+        }
+        Started.on(data).close(); // and once is enough
+        try (OpenedStorage storage = OpenedStorage.in(data.toString())) {
+            SiteStore.Stored stored = storage.sites().load();
+            assertEquals(stored.revision(), 5);
+            assertEquals(stored.site().lackingBuiltIns(), List.of());
+            assertEquals(storage.sites().findEntry(5).orElseThrow().changes(), List.of(new Change.AddBuiltInPages()));
+        }
+    }
+
+    @Test
+    public void storedInFormatOne_opensEditsAndUndoes() throws IOException, SQLException {
+        String folder = inFormatOne().toString();
         Site edited;
         try (OpenedStorage storage = OpenedStorage.in(folder)) {
             SiteStore.Stored stored = storage.sites().load();

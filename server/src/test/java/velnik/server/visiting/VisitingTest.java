@@ -46,6 +46,13 @@ public class VisitingTest {
             {"/courses/junior-week", 404, ""},
             {"/home", 404, ""},
             {"/nowhere", 404, ""},
+            {"/search", 200, ""},
+            {"/search?q=tide", 200, ""},
+            {"/search?q=%20%26%3C%25&q=again", 200, ""},
+            {"/search?q=" + "tide%20".repeat(1_000), 200, ""},
+            {"/Search?q=tide", 301, "/search"},
+            {"/page-index", 200, ""},
+            {"/not-found", 404, ""},
             {"/-/nowhere", 404, ""},
             {"/sitemap.xml", 200, ""},
             {"/robots.txt", 200, ""},
@@ -57,6 +64,20 @@ public class VisitingTest {
         HttpResponse<String> response = server.visit(path);
         assertEquals(response.statusCode(), status, path);
         assertEquals(response.headers().firstValue("Location").orElse(""), elsewhere);
+    }
+
+    @Test
+    public void search_answersWithThePagesThatVisitorsMayList_andWithNoMarkupOfTheQuestion() {
+        String found = server.visit("/search?q=KAYAK").body();
+        assertTrue(found.contains("2 pages with “KAYAK”."), found);
+        assertTrue(found.contains("<a href=\"/hire/kayaks\">Kayaks</a>"), found);
+        assertTrue(server.visit("/search?q=regatta").body().contains("No page with “regatta”."));
+        String markup =
+                server.visit("/search?q=%3Cscript%3Ealert(1)%3C/script%3E").body();
+        assertFalse(markup.contains("<script>alert"), markup);
+        assertEquals(
+                server.visit("/contact?q=kayak").body(),
+                server.visit("/contact").body());
     }
 
     @DataProvider

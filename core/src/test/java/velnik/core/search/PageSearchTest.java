@@ -1,0 +1,117 @@
+package velnik.core.search;
+
+import static java.util.stream.Collectors.joining;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+import static velnik.core.SiteScript.brackwater;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.change.Change;
+import velnik.core.content.Markdown;
+import velnik.core.outline.Place;
+import velnik.core.sample.Brackwater;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+import velnik.core.site.TextHash;
+
+/** What visitors find, and in which order. */
+public class PageSearchTest {
+    private static final Map<TextHash, String> TEXTS = Brackwater.texts();
+
+    @DataProvider
+    public Object[][] questions() {
+        return new Object[][] {
+            {"kayak", "Kayaks, Hire"},
+            {"KAYAKS  ", "Kayaks, Hire"},
+            {"cafe", "Slipway Café, Menu of the week, Home"},
+            {"café", "Slipway Café, Menu of the week, Home"},
+            {"tide cards", ""},
+            {"reading tide", "Reading the tide"},
+            {"tide notes", "Safety on the tide, Reading the tide, Spring tides in March"},
+            {"mud", "Canoes"},
+            {"old mill", "Canoes"},
+            {"ill", ""}, // only beginnings of words
+            {"\"spring-tide\"", "Spring tides in March, Canoes"},
+            {"find us", "Find us"},
+            {"moorings", "Swinging moorings"}, // the group has no content
+            {"regatta", ""}, // held back
+            {"bookings", ""}, // by link only
+            {"winter service", ""}, // closed in June
+            {"search", ""}, // built in
+            {"privacy", "Privacy"}, // kept from search engines alone
+            {"", ""},
+            {" -?! ", ""},
+            {"%", ""},
+        };
+    }
+
+    @Test(dataProvider = "questions")
+    public void pagesAreFound_byTheBeginningsOfTheirWords_theTitleFirst(String asked, String titles) {
+        assertEquals(titles(brackwater(), asked), titles);
+    }
+
+    @Test
+    public void closedAndOpenPages_areFoundByTheirTime() {
+        SiteScript script = brackwater();
+        assertEquals(titles(script.on("2026-12-01"), "skiffs clinker"), "");
+        assertEquals(titles(script.on("2026-12-01"), "winter service"), "Winter service");
+    }
+
+    @Test
+    public void whatIsUnderAWithheldPage_isNotFound() {
+        SiteScript script = brackwater().setsReach("Repairs", Reach.BY_LINK_ONLY);
+        assertEquals(titles(script, "gelcoat"), "");
+    }
+
+    @Test
+    public void titlesOfAnyScript_areFoundByLatinLetters() {
+        SiteScript script = brackwater().adds("Лодки", "Hire").adds("Übersicht", null);
+        assertEquals(titles(script, "lodki"), "Лодки");
+        assertEquals(titles(script, "лод"), "Лодки");
+        assertEquals(titles(script, "ubers"), "Übersicht");
+    }
+
+    @DataProvider
+    public Object[][] passages() {
+        return new Object[][] {
+            {"canoes open", "Nine open canoes for two or three, out and back on one tide."},
+            {"canoes mud", "On a spring tide you reach the old mill and are back before the mud shows."},
+        };
+    }
+
+    @Test(dataProvider = "passages")
+    public void passage_isTheSummary_orTheSentenceWithTheWord(String asked, String passage) {
+        assertEquals(found(brackwater(), asked).hits().getFirst().passage(), passage);
+    }
+
+    @Test
+    public void longQuestionsAndManyPages_areCutShort() {
+        List<Change.NewPage> many = IntStream.range(0, 120)
+                .mapToObj(number -> Change.NewPage.open(new PageId("p" + number), Place.top(), "Buoy " + number))
+                .toList();
+        SiteScript script = brackwater().does(new Change.AddPages(many));
+        PageSearch.Found found = found(script, "buoy");
+        assertTrue(found.count() >= 120, "found " + found.count());
+        assertEquals(found.hits().size(), PageSearch.NAMED);
+        assertEquals(found(script, "kayak ".repeat(1_000)).count(), 2);
+    }
+
+    private static String titles(SiteScript script, String asked) {
+        return found(script, asked).hits().stream()
+                .map(hit -> script.site().pages().get(hit.page()).title())
+                .collect(joining(", "));
+    }
+
+    private static PageSearch.Found found(SiteScript script, String asked) {
+        return PageSearch.of(
+                        script.site(),
+                        script.navigation().openings(),
+                        page -> page.text() == null ? "" : Markdown.toPlain(TEXTS.getOrDefault(page.text(), "")))
+                .find(asked);
+    }
+}
