@@ -12,6 +12,7 @@ import { Findings } from "./Findings";
 import { Opening } from "./Opening";
 import { BUILT_IN, LAYOUTS, REACHES } from "./options";
 import { Removing } from "./Removing";
+import { SearchEngines } from "./SearchEngines";
 import { Whereabouts } from "./Whereabouts";
 
 /** Everything about the selected page: who can reach it, in one sentence, and what decides that. */
@@ -83,6 +84,9 @@ export function PageCard(props: {
               options={REACHES}
               onChoose={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
             />
+          )}
+          {(page.kind === "PAGE" || page.kind === "PAGE_INDEX") && (
+            <SearchEngines pages={[page]} onChange={(change) => void take(store.change(change))} />
           )}
           <CommonChoice<Page["layout"]>
             id="layout-label"

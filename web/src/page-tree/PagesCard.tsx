@@ -10,6 +10,7 @@ import { Lock } from "./Lock";
 import { Opening } from "./Opening";
 import { LAYOUTS, REACHES } from "./options";
 import { Placing } from "./Placing";
+import { SearchEngines } from "./SearchEngines";
 
 /** What several pages have in common, and what can be set for all of them at once. */
 export function PagesCard(props: {
@@ -39,6 +40,7 @@ export function PagesCard(props: {
             options={REACHES}
             onChoose={(reach) => void send({ kind: "setReach", pages, reach })}
           />
+          <SearchEngines pages={chosen} onChange={(change) => void send(change)} />
           <CommonChoice<Page["layout"]>
             id="layout-label"
             label="Layout"

@@ -83,6 +83,8 @@ public class Screenshots extends BrowserTest {
             take(visitor, "visitor-wide");
             visitor.opens("/repairs/engines");
             take(visitor, "visitor-sidebar");
+            visitor.opens("/search?q=tide");
+            take(visitor, "visitor-search");
             Visitor onPhone = new Visitor(velnik, phone());
             onPhone.opens("/repairs/engines");
             onPhone.drawer().locator("> summary").click();

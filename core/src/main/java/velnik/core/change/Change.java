@@ -32,6 +32,7 @@ public sealed interface Change
                 Change.SetWhenClosed,
                 Change.SetTimeZone,
                 Change.SetLock,
+                Change.SetSearchEngines,
                 Change.RemovePages,
                 Change.Restore,
                 MenuChange {
@@ -131,6 +132,13 @@ public sealed interface Change
     /** Says what visitors get at the addresses of pages outside their periods. */
     record SetWhenClosed(List<PageId> pages, WhenClosed whenClosed) implements Change {
         public SetWhenClosed {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** @param mayList false to ask search engines to leave the pages out */
+    record SetSearchEngines(List<PageId> pages, boolean mayList) implements Change {
+        public SetSearchEngines {
             pages = List.copyOf(pages);
         }
     }

@@ -60,6 +60,8 @@ public final class Changes {
                 yield Optional.empty();
             }
             case Change.SetLock set -> Checks.each(draft, set.pages(), page -> page.withLocked(set.locked()));
+            case Change.SetSearchEngines set ->
+                Checks.each(draft, set.pages(), page -> page.withKeptFromSearchEngines(!set.mayList()));
             case Change.RemovePages remove -> Removing.make(draft, remove);
             case Change.Restore restore -> Restoring.make(draft, restore);
             case MenuChange.AddMenu add -> Menus.make(draft, add);

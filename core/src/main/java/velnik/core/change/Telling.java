@@ -94,6 +94,14 @@ record Telling(String title, String sentence) {
                         (set.pages().size() == 1 ? " is " : " are ") + (set.locked() ? "" : "no longer ") + "locked.";
                 yield new Telling((set.locked() ? "Lock " : "Unlock ") + what, what + now);
             }
+            case Change.SetSearchEngines set -> {
+                String what = some(after, set.pages());
+                yield set.mayList()
+                        ? new Telling("Let search engines list " + what, "Search engines may list " + what + ".")
+                        : new Telling(
+                                "Ask search engines to leave out " + what,
+                                "Search engines are asked to leave out " + what + ".");
+            }
             case Change.RemovePages remove ->
                 removed(some(before, remove.pages()), remove.pages().size());
             case Change.Restore restore -> restored(restore, before);

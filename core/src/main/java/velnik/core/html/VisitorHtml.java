@@ -176,7 +176,7 @@ public final class VisitorHtml {
                 heading(id, page),
                 summary,
                 canonical(Addresses.of(site, id)),
-                page.keptFromSearchEngines() || !Access.of(site, id, openings).isGettable(),
+                noIndex,
                 page.layout(),
                 navigation.forPage(id),
                 trail(id),

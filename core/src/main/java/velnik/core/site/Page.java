@@ -53,39 +53,142 @@ public record Page(
     }
 
     public Page withTitle(String newTitle) {
-        return with(newTitle, slug, slugFollows, reach, layout, topics, date, periods, whenClosed, locked);
+        return with(
+                newTitle,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                topics,
+                date,
+                periods,
+                whenClosed,
+                locked);
     }
 
     public Page withSlug(String newSlug, boolean follows) {
-        return with(title, newSlug, follows, reach, layout, topics, date, periods, whenClosed, locked);
+        return with(
+                title,
+                newSlug,
+                follows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                topics,
+                date,
+                periods,
+                whenClosed,
+                locked);
     }
 
     public Page withReach(Reach newReach) {
-        return with(title, slug, slugFollows, newReach, layout, topics, date, periods, whenClosed, locked);
+        return with(
+                title,
+                slug,
+                slugFollows,
+                newReach,
+                keptFromSearchEngines,
+                layout,
+                topics,
+                date,
+                periods,
+                whenClosed,
+                locked);
+    }
+
+    public Page withKeptFromSearchEngines(boolean kept) {
+        return with(title, slug, slugFollows, reach, kept, layout, topics, date, periods, whenClosed, locked);
     }
 
     public Page withLayout(Layout newLayout) {
-        return with(title, slug, slugFollows, reach, newLayout, topics, date, periods, whenClosed, locked);
+        return with(
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                newLayout,
+                topics,
+                date,
+                periods,
+                whenClosed,
+                locked);
     }
 
     public Page withTopics(Set<String> newTopics) {
-        return with(title, slug, slugFollows, reach, layout, newTopics, date, periods, whenClosed, locked);
+        return with(
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                newTopics,
+                date,
+                periods,
+                whenClosed,
+                locked);
     }
 
     public Page withDate(@Nullable LocalDate newDate) {
-        return with(title, slug, slugFollows, reach, layout, topics, newDate, periods, whenClosed, locked);
+        return with(
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                topics,
+                newDate,
+                periods,
+                whenClosed,
+                locked);
     }
 
     public Page withPeriods(List<Period> newPeriods) {
-        return with(title, slug, slugFollows, reach, layout, topics, date, newPeriods, whenClosed, locked);
+        return with(
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                topics,
+                date,
+                newPeriods,
+                whenClosed,
+                locked);
     }
 
     public Page withWhenClosed(WhenClosed newWhenClosed) {
-        return with(title, slug, slugFollows, reach, layout, topics, date, periods, newWhenClosed, locked);
+        return with(
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                topics,
+                date,
+                periods,
+                newWhenClosed,
+                locked);
     }
 
     public Page withLocked(boolean newLocked) {
-        return with(title, slug, slugFollows, reach, layout, topics, date, periods, whenClosed, newLocked);
+        return with(
+                title,
+                slug,
+                slugFollows,
+                reach,
+                keptFromSearchEngines,
+                layout,
+                topics,
+                date,
+                periods,
+                whenClosed,
+                newLocked);
     }
 
     private Page with(
@@ -93,6 +196,7 @@ public record Page(
             String newSlug,
             boolean follows,
             Reach newReach,
+            boolean newKept,
             Layout newLayout,
             Set<String> newTopics,
             @Nullable LocalDate newDate,
@@ -105,7 +209,7 @@ public record Page(
                 newSlug,
                 follows,
                 newReach,
-                keptFromSearchEngines,
+                newKept,
                 newLayout,
                 summary,
                 newTopics,

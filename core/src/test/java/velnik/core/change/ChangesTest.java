@@ -1,6 +1,7 @@
 package velnik.core.change;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 import static velnik.core.change.Change.Subpages.GO_TOO;
 import static velnik.core.change.Change.Subpages.MOVE_UP;
@@ -242,5 +243,18 @@ public class ChangesTest {
 
     private static Change removing(Change.Subpages subpages, PageId... pages) {
         return new Change.RemovePages(new RemovalId("removal-" + pages[0]), List.of(pages), subpages);
+    }
+
+    @Test
+    public void searchEngines_areAskedToLeavePagesOut_andMayListThemAgain() {
+        SiteScript script = brackwater();
+        PageId canoes = script.page("Canoes");
+        script.refuses(new Change.SetSearchEngines(List.of(), false), Refusal.NothingNamed.class, "No page is chosen.");
+        script.does(new Change.SetSearchEngines(List.of(canoes), false))
+                .says("Search engines are asked to leave out Canoes.");
+        assertTrue(script.reachOf("Canoes").endsWith("; search engines are asked to leave it out."));
+        script.does(new Change.SetSearchEngines(List.of(canoes, script.page("Privacy")), true))
+                .says("Search engines may list Canoes and 1 more.");
+        assertTrue(script.reachOf("Canoes").endsWith("; search engines may list it."));
     }
 }

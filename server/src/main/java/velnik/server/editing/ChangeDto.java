@@ -33,6 +33,7 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = ChangeDto.SetWhenClosed.class, name = "setWhenClosed"),
     @JsonSubTypes.Type(value = ChangeDto.SetTimeZone.class, name = "setTimeZone"),
     @JsonSubTypes.Type(value = ChangeDto.SetLock.class, name = "setLock"),
+    @JsonSubTypes.Type(value = ChangeDto.SetSearchEngines.class, name = "setSearchEngines"),
     @JsonSubTypes.Type(value = ChangeDto.RemovePages.class, name = "removePages"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
@@ -66,6 +67,7 @@ sealed interface ChangeDto
                 ChangeDto.SetWhenClosed,
                 ChangeDto.SetTimeZone,
                 ChangeDto.SetLock,
+                ChangeDto.SetSearchEngines,
                 ChangeDto.RemovePages,
                 ChangeDto.Restore,
                 MenuChangeDto {
@@ -179,6 +181,13 @@ sealed interface ChangeDto
         @Override
         public Change change() {
             return new Change.SetLock(pages.stream().map(PageId::new).toList(), locked);
+        }
+    }
+
+    record SetSearchEngines(@NotNull List<String> pages, boolean mayList) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetSearchEngines(pages.stream().map(PageId::new).toList(), mayList);
         }
     }
 

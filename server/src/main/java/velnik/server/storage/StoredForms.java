@@ -174,6 +174,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetWhenClosed.class, name = "setWhenClosed"),
         @JsonSubTypes.Type(value = Change.SetTimeZone.class, name = "setTimeZone"),
         @JsonSubTypes.Type(value = Change.SetLock.class, name = "setLock"),
+        @JsonSubTypes.Type(value = Change.SetSearchEngines.class, name = "setSearchEngines"),
         @JsonSubTypes.Type(value = Change.AddBuiltInPages.class, name = "addBuiltInPages"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
