@@ -3,6 +3,7 @@ package velnik.core.site;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -53,170 +54,100 @@ public record Page(
     }
 
     public Page withTitle(String newTitle) {
-        return with(
-                newTitle,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                topics,
-                date,
-                periods,
-                whenClosed,
-                locked);
+        return with(edit -> edit.title = newTitle);
     }
 
     public Page withSlug(String newSlug, boolean follows) {
-        return with(
-                title,
-                newSlug,
-                follows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                topics,
-                date,
-                periods,
-                whenClosed,
-                locked);
+        return with(edit -> {
+            edit.slug = newSlug;
+            edit.slugFollows = follows;
+        });
     }
 
     public Page withReach(Reach newReach) {
-        return with(
-                title,
-                slug,
-                slugFollows,
-                newReach,
-                keptFromSearchEngines,
-                layout,
-                topics,
-                date,
-                periods,
-                whenClosed,
-                locked);
+        return with(edit -> edit.reach = newReach);
     }
 
     public Page withKeptFromSearchEngines(boolean kept) {
-        return with(title, slug, slugFollows, reach, kept, layout, topics, date, periods, whenClosed, locked);
+        return with(edit -> edit.keptFromSearchEngines = kept);
     }
 
     public Page withLayout(Layout newLayout) {
-        return with(
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                newLayout,
-                topics,
-                date,
-                periods,
-                whenClosed,
-                locked);
+        return with(edit -> edit.layout = newLayout);
     }
 
     public Page withTopics(Set<String> newTopics) {
-        return with(
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                newTopics,
-                date,
-                periods,
-                whenClosed,
-                locked);
+        return with(edit -> edit.topics = newTopics);
     }
 
     public Page withDate(@Nullable LocalDate newDate) {
-        return with(
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                topics,
-                newDate,
-                periods,
-                whenClosed,
-                locked);
+        return with(edit -> edit.date = newDate);
     }
 
     public Page withPeriods(List<Period> newPeriods) {
-        return with(
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                topics,
-                date,
-                newPeriods,
-                whenClosed,
-                locked);
+        return with(edit -> edit.periods = newPeriods);
     }
 
     public Page withWhenClosed(WhenClosed newWhenClosed) {
-        return with(
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                topics,
-                date,
-                periods,
-                newWhenClosed,
-                locked);
+        return with(edit -> edit.whenClosed = newWhenClosed);
     }
 
     public Page withLocked(boolean newLocked) {
-        return with(
-                title,
-                slug,
-                slugFollows,
-                reach,
-                keptFromSearchEngines,
-                layout,
-                topics,
-                date,
-                periods,
-                whenClosed,
-                newLocked);
+        return with(edit -> edit.locked = newLocked);
     }
 
-    private Page with(
-            String newTitle,
-            String newSlug,
-            boolean follows,
-            Reach newReach,
-            boolean newKept,
-            Layout newLayout,
-            Set<String> newTopics,
-            @Nullable LocalDate newDate,
-            List<Period> newPeriods,
-            WhenClosed newWhenClosed,
-            boolean newLocked) {
-        return new Page(
-                kind,
-                newTitle,
-                newSlug,
-                follows,
-                newReach,
-                newKept,
-                newLayout,
-                summary,
-                newTopics,
-                newDate,
-                text,
-                newPeriods,
-                newWhenClosed,
-                newLocked);
+    private Page with(Consumer<Edit> change) {
+        Edit edit = new Edit(this);
+        change.accept(edit);
+        return edit.made();
+    }
+
+    /** A page about to be another; what is not set stays. */
+    private static final class Edit {
+        private final Page page;
+        private String title;
+        private String slug;
+        private boolean slugFollows;
+        private Reach reach;
+        private boolean keptFromSearchEngines;
+        private Layout layout;
+        private Set<String> topics;
+        private @Nullable LocalDate date;
+        private List<Period> periods;
+        private WhenClosed whenClosed;
+        private boolean locked;
+
+        private Edit(Page page) {
+            this.page = page;
+            title = page.title;
+            slug = page.slug;
+            slugFollows = page.slugFollows;
+            reach = page.reach;
+            keptFromSearchEngines = page.keptFromSearchEngines;
+            layout = page.layout;
+            topics = page.topics;
+            date = page.date;
+            periods = page.periods;
+            whenClosed = page.whenClosed;
+            locked = page.locked;
+        }
+
+        private Page made() {
+            return new Page(
+                    page.kind,
+                    title,
+                    slug,
+                    slugFollows,
+                    reach,
+                    keptFromSearchEngines,
+                    layout,
+                    page.summary,
+                    topics,
+                    date,
+                    page.text,
+                    periods,
+                    whenClosed,
+                    locked);
+        }
     }
 }

@@ -121,6 +121,16 @@ public class VisitorHtmlTest {
         assertFalse(found.contains("/page-index"), found);
     }
 
+    @Test
+    public void closedPage_isKeptFromSearchEngines_onlyWhereVisitorsDoNotGetIt() {
+        SiteScript script = brackwater().on("2026-12-01");
+        String announced =
+                new VisitorHtml(script.site(), script.navigation(), FRAME).closed(script.page("Rowing skiffs"));
+        assertTrue(announced.contains("Opens again on 1 April 2027."), announced);
+        assertFalse(announced.contains("noindex"), announced);
+        assertTrue(html(script, "Rowing skiffs", FRAME).contains("noindex"), "as the owner sees it");
+    }
+
     private static String text(String html) {
         return html.substring(html.indexOf("<main"), html.indexOf("</main>"));
     }

@@ -2,39 +2,47 @@ package velnik.server.visiting;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
 import velnik.core.content.Markdown;
 import velnik.core.site.Page;
 import velnik.core.site.TextHash;
 import velnik.server.storage.TextStore;
 
-/** The texts of pages as safe HTML. A text never changes under its hash, so each is rendered once. */
+/** The texts of pages as safe HTML, and their words. A text never changes under its hash, so each is made once. */
 @Component
 class PageTexts {
     private static final int CHARACTERS_KEPT = 8_000_000;
 
     private final TextStore store;
-    private final Cache<TextHash, String> rendered = Caffeine.newBuilder()
-            .maximumWeight(CHARACTERS_KEPT)
-            .weigher((TextHash hash, String html) -> html.length())
-            .build();
+    private final Cache<TextHash, String> rendered = kept();
+    private final Cache<TextHash, String> words = kept();
 
     PageTexts(TextStore store) {
         this.store = store;
     }
 
-    /** The words of the text alone; empty when the page has none. */
-    String words(Page page) {
-        TextHash hash = page.text();
-        return hash == null ? "" : store.find(hash).map(Markdown::toPlain).orElse("");
-    }
-
     /** Empty when the page has no text. */
     String html(Page page) {
+        return find(page, rendered, Markdown::toHtml);
+    }
+
+    /** The words alone; empty when the page has no text. */
+    String words(Page page) {
+        return find(page, words, Markdown::toPlain);
+    }
+
+    private String find(Page page, Cache<TextHash, String> known, UnaryOperator<String> made) {
         TextHash hash = page.text();
         return hash == null
                 ? ""
-                : rendered.get(
-                        hash, any -> store.find(hash).map(Markdown::toHtml).orElse(""));
+                : known.get(hash, any -> store.find(hash).map(made).orElse(""));
+    }
+
+    private static Cache<TextHash, String> kept() {
+        return Caffeine.newBuilder()
+                .maximumWeight(CHARACTERS_KEPT)
+                .weigher((TextHash hash, String text) -> text.length())
+                .build();
     }
 }
