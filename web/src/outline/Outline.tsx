@@ -1,20 +1,12 @@
 import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/react-virtual";
-import {
-  type CSSProperties,
-  type KeyboardEvent,
-  type MouseEvent,
-  type PointerEvent,
-  type ReactNode,
-  type RefObject,
-  useEffect,
-  useRef,
-} from "react";
+import type { CSSProperties, KeyboardEvent, MouseEvent, PointerEvent, ReactNode, RefObject } from "react";
 import { FoldMark } from "../shared/marks";
 import { sizes } from "../shared/tokens";
 import { type Choice, goingTo, only, ticked, upTo } from "./choice";
 import { type Load, press } from "./drag";
 import { HEAD, indent } from "./geometry";
 import type { Row } from "./rows";
+import { useInSight } from "./useInSight";
 import "./outline.css";
 
 /** Rows drawn beyond what is seen, so that scrolling meets no gap. */
@@ -72,12 +64,10 @@ export function Outline(props: {
     },
   });
 
-  const scrollTo = useRef((_index: number) => {});
-  scrollTo.current = (index) => virtual.scrollToIndex(index, { align: "auto" });
   const target = selectedAt < 0 ? -1 : indexOf(selectedAt);
-  useEffect(() => {
-    if (target >= 0) scrollTo.current(target);
-  }, [target]);
+  useInSight(gridRef, target, virtual.scrollRect?.height ?? 0, (index) =>
+    virtual.scrollToIndex(index, { align: "auto" }),
+  );
 
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.target !== event.currentTarget) return;

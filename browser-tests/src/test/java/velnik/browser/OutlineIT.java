@@ -51,6 +51,22 @@ public class OutlineIT extends UndoneTest {
     }
 
     @Test
+    public void selectedRow_staysInSight_whenTheOutlineGetsLower_butNobodyIsScrolledBackToIt() {
+        mara.chooses("Privacy");
+        assertThat(mara.row("Privacy")).isInViewport();
+        mara.page().setViewportSize(1280, 560);
+        assertThat(mara.row("Privacy")).isInViewport();
+        mara.page().setViewportSize(1280, 800);
+        mara.row("Privacy").hover();
+        mara.page().mouse().wheel(0, -4_000);
+        assertThat(mara.row("Home")).isInViewport();
+        mara.page().setViewportSize(1280, 560);
+        mara.rests();
+        assertThat(mara.row("Home")).isInViewport();
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void severalPages_areChosenMovedAndSetByKey() {
         mara.chooses("Kayaks").presses("Shift+ArrowDown", "Control+ArrowDown", "Control+ArrowDown", "Control+ ");
         assertThat(mara.page().locator(".card h2")).hasText("3 pages");
