@@ -85,9 +85,7 @@ export function PageCard(props: {
               onChoose={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
             />
           )}
-          {(page.kind === "PAGE" || page.kind === "PAGE_INDEX") && (
-            <SearchEngines pages={[page]} onChange={(change) => void take(store.change(change))} />
-          )}
+          <SearchEngines pages={[page]} onChange={(change) => void take(store.change(change))} />
           <CommonChoice<Page["layout"]>
             id="layout-label"
             label="Layout"

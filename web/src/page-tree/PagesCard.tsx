@@ -48,7 +48,7 @@ export function PagesCard(props: {
             options={LAYOUTS}
             onChoose={(layout) => void send({ kind: "setLayout", pages, layout })}
           />
-          <Lock pages={chosen} onLock={(locked) => void send({ kind: "setLock", pages, locked })} />
+          <Lock pages={chosen} onChange={(change) => void send(change)} />
         </div>
       </Group>
       <Opening pages={chosen} timeZone={copy.timeZone} onChange={send} />

@@ -33,10 +33,7 @@ export function Removing(props: {
   return (
     <Group name="page-removing" heading="Removing it">
       <div className="fields">
-        <Lock
-          pages={[pageOf(copy.tree, page)]}
-          onLock={(lock) => props.onChange({ kind: "setLock", pages: [page], locked: lock })}
-        />
+        <Lock pages={[pageOf(copy.tree, page)]} onChange={props.onChange} />
       </div>
       <p className="hint">
         {would.data?.refused ??

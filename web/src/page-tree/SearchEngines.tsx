@@ -2,28 +2,31 @@ import type { ChangeDto } from "../api/client";
 import { CommonChoice } from "../shared/Mixed";
 import type { Page } from "../working-copy/tree";
 
-/** What search engines are told of pages. */
+/** What search engines are told of pages; nothing of those that have nothing to list. */
 export function SearchEngines(props: {
   readonly pages: readonly Page[];
   readonly onChange: (change: ChangeDto) => void;
 }) {
-  const it = props.pages.length === 1 ? "it" : "them";
+  const pages = props.pages.filter((page) => page.kind !== "GROUP" && page.kind !== "NOT_FOUND");
+  const it = pages.length === 1 ? "it" : "them";
   return (
-    <CommonChoice<"MAY_LIST" | "LEAVE_OUT">
-      id="search-engines-label"
-      label="Search engines"
-      values={props.pages.map((page) => (page.keptFromSearchEngines ? "LEAVE_OUT" : "MAY_LIST"))}
-      options={[
-        { value: "MAY_LIST", label: `May list ${it}` },
-        { value: "LEAVE_OUT", label: `Asked to leave ${it} out` },
-      ]}
-      onChoose={(chosen) =>
-        props.onChange({
-          kind: "setSearchEngines",
-          pages: props.pages.map((page) => page.id),
-          mayList: chosen === "MAY_LIST",
-        })
-      }
-    />
+    pages.length > 0 && (
+      <CommonChoice<"MAY_LIST" | "LEAVE_OUT">
+        id="search-engines-label"
+        label="Search engines"
+        values={pages.map((page) => (page.keptFromSearchEngines ? "LEAVE_OUT" : "MAY_LIST"))}
+        options={[
+          { value: "MAY_LIST", label: `May list ${it}` },
+          { value: "LEAVE_OUT", label: `Asked to leave ${it} out` },
+        ]}
+        onChoose={(chosen) =>
+          props.onChange({
+            kind: "setSearchEngines",
+            pages: pages.map((page) => page.id),
+            mayList: chosen === "MAY_LIST",
+          })
+        }
+      />
+    )
   );
 }

@@ -29,7 +29,7 @@ public final class Markdown {
 
     /** Its words without marks, a line for each paragraph and heading. */
     public static String toPlain(String text) {
-        Words words = new Words();
+        PlainText words = new PlainText();
         PARSER.parse(text).accept(words);
         return words.collected();
     }

@@ -14,11 +14,11 @@ import velnik.core.site.Site;
 
 /** The site's pages for search engines, as the sitemaps.org protocol 0.9 has it. */
 public final class SitemapXml {
-    private static final Set<PageKind> KINDS = EnumSet.of(PageKind.PAGE, PageKind.PAGE_INDEX);
+    private static final Set<PageKind> KINDS = EnumSet.of(PageKind.PAGE, PageKind.SEARCH, PageKind.PAGE_INDEX);
 
     private SitemapXml() {}
 
-    /** All pages that visitors can get, and those that say when they open again; without groups, search, not found and those kept from search engines. */
+    /** All pages that visitors can get, and those that say when they open again; without groups, not found and those kept from search engines. */
     public static String of(Site site, Openings openings, AddressWriter addresses) {
         StringBuilder xml = new StringBuilder("""
                 <?xml version="1.0" encoding="UTF-8"?>

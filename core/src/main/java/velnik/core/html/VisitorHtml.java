@@ -84,7 +84,7 @@ public final class VisitorHtml {
     }
 
     /**
-     * The search page with an answer.
+     * The search page with an answer; answers are kept from search engines.
      *
      * @param asked by the visitor; empty when nothing was
      */
@@ -103,7 +103,7 @@ public final class VisitorHtml {
                 "search.jte",
                 Map.of(
                         "view",
-                        view(search, "", true, "", List.of()),
+                        view(search, "", !asked.isEmpty() || isKeptFromSearchEngines(search), "", List.of()),
                         "search",
                         new SearchView(
                                 addressOf(search), asked, found.count(), results, gettable(PageKind.PAGE_INDEX))));

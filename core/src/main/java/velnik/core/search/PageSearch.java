@@ -128,6 +128,8 @@ public final class PageSearch {
         }
     }
 
+    private record Match(Entry entry, int worth) {}
+
     /**
      * Costs O(pages + characters), and keeps as many characters as it looks at.
      *
@@ -157,16 +159,16 @@ public final class PageSearch {
             return Found.NOTHING;
         }
         String[] asked = words.split(" ", -1);
-        List<Entry> found = entries.stream()
-                .filter(entry -> entry.worth(asked) > 0)
-                .sorted(Comparator.comparingInt((Entry entry) -> entry.worth(asked))
-                        .reversed())
+        List<Match> found = entries.stream()
+                .map(entry -> new Match(entry, entry.worth(asked)))
+                .filter(match -> match.worth() > 0)
+                .sorted(Comparator.comparingInt(Match::worth).reversed())
                 .toList();
         return new Found(
                 found.size(),
                 found.stream()
                         .limit(NAMED)
-                        .map(entry -> entry.hit(asked, texts))
+                        .map(match -> match.entry().hit(asked, texts))
                         .toList());
     }
 

@@ -18,6 +18,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Slugs;
+import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.reach.Openings;
@@ -129,6 +130,19 @@ public class VisitorHtmlTest {
         assertTrue(announced.contains("Opens again on 1 April 2027."), announced);
         assertFalse(announced.contains("noindex"), announced);
         assertTrue(html(script, "Rowing skiffs", FRAME).contains("noindex"), "as the owner sees it");
+    }
+
+    @Test
+    public void searchItself_mayBeListed_butNoAnswerOfIt() {
+        SiteScript script = brackwater();
+        assertTrue(html(script, "Search", FRAME).contains("noindex"), "as it is born");
+        script.does(new Change.SetSearchEngines(List.of(script.page("Search")), true));
+        assertFalse(html(script, "Search", FRAME).contains("noindex"));
+        String answer = new VisitorHtml(script.site(), script.navigation(), FRAME)
+                .found(script.page("Search"), "tide", PageSearch.Found.NOTHING);
+        assertTrue(answer.contains("noindex"), answer);
+        assertTrue(SitemapXml.of(script.site(), Openings.ALWAYS, AddressWriter.fromRoot())
+                .contains("<loc>/search<"));
     }
 
     private static String text(String html) {

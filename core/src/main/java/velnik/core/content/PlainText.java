@@ -11,7 +11,7 @@ import org.commonmark.node.SoftLineBreak;
 import org.commonmark.node.Text;
 
 /** Collects the words of a text without its marks, a line for each paragraph and heading. */
-final class Words extends AbstractVisitor {
+final class PlainText extends AbstractVisitor {
     private final StringBuilder words = new StringBuilder();
 
     String collected() {
