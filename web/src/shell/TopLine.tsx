@@ -124,6 +124,8 @@ function Publishing(props: {
 }) {
   const { waiting } = props.copy;
   const mayPublish = props.person.role === "OWNER";
+  // The built-in pages alone are no site to publish.
+  if (props.copy.tree.home === null) return null;
   if (waiting === 0) return <span className="nothing-waits">Nothing waits</span>;
   return (
     <span className="publishing">

@@ -39,6 +39,7 @@ public class EmptySiteIT extends BrowserTest {
         owner.clicks("Begin");
         assertThat(page.locator("main h2")).hasText("Your site has no pages yet");
         owner.isAccessible("a site without pages");
+        assertThat(owner.button("Publish")).hasCount(0);
         return owner;
     }
 
@@ -75,6 +76,7 @@ public class EmptySiteIT extends BrowserTest {
         Owner owner = ownerOfANewSite();
         owner.clicks("Start with one page, Home");
         owner.seesAddress("Home", "/");
+        assertThat(owner.button("Publish")).isVisible();
         owner.forgives("422");
         owner.complainsOfNothing();
     }
