@@ -105,8 +105,14 @@ abstract class Hand {
 
         @Override
         Owner entry(String name) {
-            assertThat(menuEntry(name)).isVisible();
-            pressesUntilFocused("ArrowDown", menuEntry(name));
+            Locator entry = menuEntry(name);
+            assertThat(entry).isVisible();
+            owner.framesPass(); // it moves the focus by frames, so keys that come faster would leave the entry again
+            for (int tries = 0; tries < 40 && !Editor.isFocused(entry); tries++) {
+                owner.presses("ArrowDown");
+                owner.framesPass();
+            }
+            assertThat(entry).isFocused();
             return owner.presses("Enter");
         }
 
@@ -143,13 +149,6 @@ abstract class Hand {
             for (int step = 0; step < Math.abs(steps); step++) {
                 owner.presses(steps > 0 ? onwards : back);
             }
-        }
-
-        private void pressesUntilFocused(String key, Locator target) {
-            for (int tries = 0; tries < 40 && !Editor.isFocused(target); tries++) {
-                owner.presses(key);
-            }
-            assertThat(target).isFocused();
         }
     }
 }

@@ -62,12 +62,8 @@ final class Owner extends Editor {
     private Locator found(String title) {
         assertThat(outline().locator(".outline-row[aria-level]").first()).isVisible();
         for (int top = 0; row(title).count() == 0 && top < 4_000; top += 300) {
-            outline()
-                    .evaluate(
-                            "async (outline, top) => { outline.scrollTop = top;"
-                                    + " for (let frames = 0; frames < 3; frames++)"
-                                    + " await new Promise(requestAnimationFrame); }",
-                            top);
+            outline().evaluate("(outline, top) => { outline.scrollTop = top; }", top);
+            framesPass();
         }
         return row(title);
     }

@@ -63,6 +63,12 @@ class Watched {
                 + " await new Promise(requestAnimationFrame); }");
     }
 
+    /** Waits until what comes with the next frames has come: rows after scrolling, the focus that a key moves. */
+    void framesPass() {
+        page.evaluate("async () => { for (let frames = 0; frames < 4; frames++)"
+                + " await new Promise(requestAnimationFrame); }");
+    }
+
     /** Waits until an element has stood where it stands for a while; what comes into its page late may move it. */
     static void settles(Locator element) {
         element.evaluate("async element => { const place = () => { const box = element.getBoundingClientRect();"
