@@ -48,7 +48,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(18)) {
+        return switch (random.nextInt(20)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -63,6 +63,7 @@ public final class RandomEdits {
             case 14 -> new Change.SetPeriods(some(rows), periods(random));
             case 15 -> new Change.SetWhenClosed(some(rows), random.nextBoolean() ? OPENS_AGAIN : NOT_FOUND);
             case 16 -> new Change.SetSearchEngines(some(rows), random.nextBoolean());
+            case 17, 18 -> new Change.SetMembersOnly(some(rows), random.nextInt(3) > 0);
             case 13 -> new Change.SetLock(some(rows), random.nextBoolean());
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };

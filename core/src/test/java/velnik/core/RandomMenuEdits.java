@@ -28,6 +28,7 @@ import velnik.core.site.Placing;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** Edits of menus drawn at random: mostly sensible, some that must be refused. */
@@ -137,12 +138,14 @@ final class RandomMenuEdits {
     }
 
     private ItemEdit edit() {
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(8)) {
             case 0 -> ItemEdit.label(label());
             case 1 -> ItemEdit.hidden(random.nextBoolean());
             case 2 -> ItemEdit.NOTHING.withDevices(Set.of(random.nextBoolean() ? Device.PHONE : Device.WIDE));
             case 3 -> ItemEdit.NOTHING.withWeight(Appearance.Weight.BUTTON).withNewTab(true);
             case 4 -> ItemEdit.NOTHING.withPeriods(RandomEdits.periods(random));
+            case 5 -> ItemEdit.NOTHING.withVisitors(Set.of(random.nextBoolean() ? Visitor.MEMBER : Visitor.NON_MEMBER));
+            case 6 -> ItemEdit.NOTHING.withBeforeSignIn(random.nextBoolean());
             default -> ItemEdit.NOTHING.withFarEnd(random.nextBoolean()).withNote("Only by the tide");
         };
     }

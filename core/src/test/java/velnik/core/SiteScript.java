@@ -47,6 +47,7 @@ import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** A site and what is done to it, so that tests read as sentences. Pages are called by their titles. */
@@ -130,6 +131,11 @@ public final class SiteScript {
 
     public SiteScript setsSlug(String page, @Nullable String slug) {
         return does(new Change.SetSlug(page(page), slug));
+    }
+
+    public SiteScript keepsForMembers(String... pages) {
+        return does(new Change.SetMembersOnly(
+                List.of(pages).stream().map(this::page).toList(), true));
     }
 
     public SiteScript setsReach(String page, Reach reach) {
@@ -276,7 +282,11 @@ public final class SiteScript {
 
     /** What a page shows in a zone: "Home, Hire (Canoes, Kayaks)", menus apart by a bar. */
     public String sees(String page, Zone zone) {
-        return navigation().forPage(page(page)).in(zone).stream()
+        return sees(page, zone, Visitor.NON_MEMBER);
+    }
+
+    public String sees(String page, Zone zone, Visitor visitor) {
+        return navigation(visitor).forPage(page(page)).in(zone).stream()
                 .map(menu -> labels(menu.rows()))
                 .collect(joining(" | "));
     }
@@ -305,6 +315,10 @@ public final class SiteScript {
 
     public SiteNavigation navigation() {
         return SiteNavigation.of(site, now);
+    }
+
+    public SiteNavigation navigation(Visitor visitor) {
+        return SiteNavigation.of(site, now, visitor);
     }
 
     public String reachOf(String page) {

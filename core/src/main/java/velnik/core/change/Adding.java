@@ -57,6 +57,7 @@ final class Adding {
                 slug,
                 typed == null,
                 fresh.reach(),
+                false,
                 fresh.keptFromSearchEngines(),
                 Layout.STANDARD,
                 fresh.summary(),

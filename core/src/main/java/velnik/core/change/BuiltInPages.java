@@ -35,6 +35,7 @@ final class BuiltInPages {
                 Addressing.free(site, null, Slugs.fromTitle(title), null),
                 true,
                 Reach.OPEN,
+                false,
                 kind != PageKind.PAGE_INDEX,
                 Layout.STANDARD,
                 "",
@@ -52,6 +53,7 @@ final class BuiltInPages {
         return switch (kind) {
             case SEARCH -> "Search";
             case PAGE_INDEX -> "Page index";
+            case SIGN_IN -> "Sign in";
             case NOT_FOUND -> "Not found";
             case PAGE, GROUP -> throw new IllegalArgumentException(kind + " is not built in");
         };

@@ -25,6 +25,7 @@ public sealed interface Change
                 Change.SetSlug,
                 Change.MovePages,
                 Change.SetReach,
+                Change.SetMembersOnly,
                 Change.SetLayout,
                 Change.SetTopics,
                 Change.SetDate,
@@ -95,6 +96,13 @@ public sealed interface Change
 
     record SetReach(List<PageId> pages, Reach reach) implements Change {
         public SetReach {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** Lets only members get pages and what is beneath them, or everybody again. */
+    record SetMembersOnly(List<PageId> pages, boolean membersOnly) implements Change {
+        public SetMembersOnly {
             pages = List.copyOf(pages);
         }
     }

@@ -49,6 +49,7 @@ public final class Changes {
             case Change.SetSlug set -> Addressing.make(draft, set);
             case Change.MovePages move -> Moving.make(draft, move);
             case Change.SetReach set -> Reaching.make(draft, set);
+            case Change.SetMembersOnly set -> Reaching.make(draft, set);
             case Change.SetLayout set -> Checks.each(draft, set.pages(), page -> page.withLayout(set.layout()));
             case Change.SetTopics set -> Topics.make(draft, set);
             case Change.SetDate set -> Checks.each(draft, set.pages(), page -> page.withDate(set.date()));

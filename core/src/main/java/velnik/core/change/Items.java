@@ -203,7 +203,9 @@ final class Items {
             return Optional.of(new Refusal.NoSuchRow(id.value()));
         }
         Dress old = list.dressOf(page);
-        Dress fresh = new Dress(edit.label().isPresent() ? label : old.label(), edited(old.appearance(), edit));
+        Dress fresh = new Dress(
+                edit.label().isPresent() ? label : old.label(),
+                edited(old.appearance(), edit).inList());
         Map<PageId, Dress> dressed = new HashMap<>(list.dressed());
         if (fresh.equals(Dress.NONE)) {
             dressed.remove(page);
@@ -219,6 +221,8 @@ final class Items {
         return new Appearance(
                 edit.hidden().orElse(now.hidden()),
                 edit.devices().orElse(now.devices()),
+                edit.visitors().orElse(now.visitors()),
+                edit.beforeSignIn().orElse(now.beforeSignIn()),
                 edit.periods().orElse(now.periods()),
                 edit.icon().orElse(now.icon()),
                 edit.iconAlone().orElse(now.iconAlone()),

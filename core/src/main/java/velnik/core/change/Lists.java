@@ -23,6 +23,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 
 /** Turns what lists yield into ordinary items, so that visitors see no difference. */
 final class Lists {
@@ -119,11 +120,17 @@ final class Lists {
         menus = menus.remove(id);
     }
 
-    /** A list of at most N yields one row fewer then, so that no other page takes the place; of one row, none is left. */
+    /**
+     * A list of at most N yields one row fewer then, so that no other page takes the place. Where that cannot be said
+     * by a number, all its rows become items: of one row none is left, and members may see other rows than others do.
+     */
     private boolean detach(PageId page) {
         List<MenuEntry> siblings = rows();
         boolean counts = siblings.stream().anyMatch(row -> page.equals(row.key().page()));
-        if (counts && list.atMost().filter(most -> most == 1).isPresent()) {
+        boolean alike = siblings.stream()
+                .filter(row -> row.key().page() != null)
+                .allMatch(row -> row.visitors().size() == Visitor.ANY.size());
+        if (counts && list.atMost().filter(most -> most == 1 || !alike).isPresent()) {
             freeze();
             return true;
         }
@@ -226,10 +233,13 @@ final class Lists {
         Set<Device> devices = EnumSet.noneOf(Device.class);
         devices.addAll(inner.devices());
         devices.retainAll(outer.devices());
-        boolean hidden = inner.hidden() || outer.hidden() || devices.isEmpty();
+        Set<Visitor> visitors = Visitor.common(inner.visitors(), outer.visitors());
+        boolean hidden = inner.hidden() || outer.hidden() || devices.isEmpty() || visitors.isEmpty();
         return new Appearance(
                 hidden,
                 devices.isEmpty() ? inner.devices() : devices,
+                visitors.isEmpty() ? inner.visitors() : visitors,
+                inner.beforeSignIn(),
                 // Both cannot be said at once where each has some; the row's own are the narrower, as a rule.
                 inner.periods().isEmpty() ? outer.periods() : inner.periods(),
                 inner.icon(),

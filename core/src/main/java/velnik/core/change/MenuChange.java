@@ -16,6 +16,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.Period;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** An edit of menus, of their items, or of where menus stand. */
@@ -138,6 +139,8 @@ public sealed interface MenuChange extends Change {
             Optional<String> label,
             Optional<Boolean> hidden,
             Optional<Set<Device>> devices,
+            Optional<Set<Visitor>> visitors,
+            Optional<Boolean> beforeSignIn,
             Optional<List<Period>> periods,
             Optional<String> icon,
             Optional<Boolean> iconAlone,
@@ -146,6 +149,8 @@ public sealed interface MenuChange extends Change {
             Optional<Boolean> newTab,
             Optional<String> note) {
         public static final ItemEdit NOTHING = new ItemEdit(
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -167,52 +172,194 @@ public sealed interface MenuChange extends Change {
 
         public ItemEdit withLabel(String newLabel) {
             return new ItemEdit(
-                    Optional.of(newLabel), hidden, devices, periods, icon, iconAlone, weight, farEnd, newTab, note);
+                    Optional.of(newLabel),
+                    hidden,
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    newTab,
+                    note);
         }
 
         public ItemEdit withHidden(boolean newHidden) {
             return new ItemEdit(
-                    label, Optional.of(newHidden), devices, periods, icon, iconAlone, weight, farEnd, newTab, note);
+                    label,
+                    Optional.of(newHidden),
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    newTab,
+                    note);
         }
 
         public ItemEdit withDevices(Set<Device> newDevices) {
             return new ItemEdit(
-                    label, hidden, Optional.of(newDevices), periods, icon, iconAlone, weight, farEnd, newTab, note);
+                    label,
+                    hidden,
+                    Optional.of(newDevices),
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    newTab,
+                    note);
+        }
+
+        public ItemEdit withVisitors(Set<Visitor> newVisitors) {
+            return new ItemEdit(
+                    label,
+                    hidden,
+                    devices,
+                    Optional.of(newVisitors),
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    newTab,
+                    note);
+        }
+
+        public ItemEdit withBeforeSignIn(boolean newBeforeSignIn) {
+            return new ItemEdit(
+                    label,
+                    hidden,
+                    devices,
+                    visitors,
+                    Optional.of(newBeforeSignIn),
+                    periods,
+                    icon,
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    newTab,
+                    note);
         }
 
         public ItemEdit withPeriods(List<Period> newPeriods) {
             return new ItemEdit(
-                    label, hidden, devices, Optional.of(newPeriods), icon, iconAlone, weight, farEnd, newTab, note);
+                    label,
+                    hidden,
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    Optional.of(newPeriods),
+                    icon,
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    newTab,
+                    note);
         }
 
         public ItemEdit withIcon(String newIcon) {
             return new ItemEdit(
-                    label, hidden, devices, periods, Optional.of(newIcon), iconAlone, weight, farEnd, newTab, note);
+                    label,
+                    hidden,
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    Optional.of(newIcon),
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    newTab,
+                    note);
         }
 
         public ItemEdit withIconAlone(boolean newIconAlone) {
             return new ItemEdit(
-                    label, hidden, devices, periods, icon, Optional.of(newIconAlone), weight, farEnd, newTab, note);
+                    label,
+                    hidden,
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    Optional.of(newIconAlone),
+                    weight,
+                    farEnd,
+                    newTab,
+                    note);
         }
 
         public ItemEdit withWeight(Appearance.Weight newWeight) {
             return new ItemEdit(
-                    label, hidden, devices, periods, icon, iconAlone, Optional.of(newWeight), farEnd, newTab, note);
+                    label,
+                    hidden,
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    iconAlone,
+                    Optional.of(newWeight),
+                    farEnd,
+                    newTab,
+                    note);
         }
 
         public ItemEdit withFarEnd(boolean newFarEnd) {
             return new ItemEdit(
-                    label, hidden, devices, periods, icon, iconAlone, weight, Optional.of(newFarEnd), newTab, note);
+                    label,
+                    hidden,
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    iconAlone,
+                    weight,
+                    Optional.of(newFarEnd),
+                    newTab,
+                    note);
         }
 
         public ItemEdit withNewTab(boolean newNewTab) {
             return new ItemEdit(
-                    label, hidden, devices, periods, icon, iconAlone, weight, farEnd, Optional.of(newNewTab), note);
+                    label,
+                    hidden,
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    Optional.of(newNewTab),
+                    note);
         }
 
         public ItemEdit withNote(String newNote) {
             return new ItemEdit(
-                    label, hidden, devices, periods, icon, iconAlone, weight, farEnd, newTab, Optional.of(newNote));
+                    label,
+                    hidden,
+                    devices,
+                    visitors,
+                    beforeSignIn,
+                    periods,
+                    icon,
+                    iconAlone,
+                    weight,
+                    farEnd,
+                    newTab,
+                    Optional.of(newNote));
         }
     }
 

@@ -198,6 +198,12 @@ final class MenuTelling {
                     what + (set.rows().size() == 1 ? " shows " : " show ")
                             + Days.periods(edit.periods().get()) + ".");
         }
+        if (edit.visitors().isPresent()) {
+            return new Telling(
+                    "Set who sees " + what,
+                    what + (set.rows().size() == 1 ? " shows to " : " show to ")
+                            + Words.visitors(edit.visitors().get()) + ".");
+        }
         return new Telling(
                 "Change how " + what + " shows",
                 what + (set.rows().size() == 1 ? " shows" : " show") + " another way.");

@@ -47,6 +47,15 @@ public sealed interface Notice {
         }
     }
 
+    record SubpagesForMembers(int count) implements Notice {
+        @Override
+        public String sentence() {
+            return count == 1
+                    ? "1 subpage is for members only with it."
+                    : count + " subpages are for members only with it.";
+        }
+    }
+
     /** A page got periods, and nobody can see it in them either. */
     record StillHeldBack(String title) implements Notice {
         @Override

@@ -11,7 +11,6 @@ import velnik.core.site.Limits;
 import velnik.core.site.PageId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
-import velnik.core.site.Site;
 
 /** Sets when pages are there. */
 final class Periods {
@@ -19,7 +18,7 @@ final class Periods {
 
     static Optional<Refusal> make(Draft draft, Change.SetPeriods set) {
         Optional<Refusal> refusal = checked(set.periods())
-                .or(() -> set.periods().isEmpty() ? Optional.empty() : alwaysThere(draft.site(), set.pages()));
+                .or(() -> set.periods().isEmpty() ? Optional.empty() : Reaching.alwaysThere(draft.site(), set.pages()));
         if (refusal.isPresent()) {
             return refusal;
         }
@@ -35,13 +34,6 @@ final class Periods {
             }
         }
         return refusal;
-    }
-
-    private static Optional<Refusal> alwaysThere(Site site, List<PageId> pages) {
-        return pages.stream()
-                .filter(site.pages()::contains)
-                .flatMap(page -> Reaching.staysOpen(site, page).stream())
-                .findFirst();
     }
 
     private static void tellOfHeldBack(Draft draft, PageId page) {

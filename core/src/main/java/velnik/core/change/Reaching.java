@@ -8,7 +8,6 @@ import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.PageId;
-import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
 
@@ -36,15 +35,41 @@ final class Reaching {
         return Optional.empty();
     }
 
-    /** The home page and the one for addresses that lead nowhere are there for everybody, always. */
+    static Optional<Refusal> make(Draft draft, Change.SetMembersOnly change) {
+        Optional<Refusal> refusal = change.membersOnly() ? alwaysThere(draft.site(), change.pages()) : Optional.empty();
+        if (refusal.isPresent()) {
+            return refusal;
+        }
+        Site before = draft.site();
+        refusal = Checks.each(draft, change.pages(), page -> page.withMembersOnly(change.membersOnly()));
+        if (refusal.isEmpty() && change.membersOnly()) {
+            int beneath = visibleBeneath(before, change.pages(), draft.openings());
+            if (beneath > 0) {
+                draft.tell(new Notice.SubpagesForMembers(beneath));
+            }
+        }
+        return refusal;
+    }
+
+    /** The refusal for the first of some pages that is there for everybody, always; those that are not known are not. */
+    static Optional<Refusal> alwaysThere(Site site, List<PageId> pages) {
+        return pages.stream()
+                .filter(site.pages()::contains)
+                .flatMap(page -> staysOpen(site, page).stream())
+                .findFirst();
+    }
+
+    /** The home page, the one that lets members in and the one for addresses that lead nowhere. */
     static Optional<Refusal> staysOpen(Site site, PageId id) {
         String title = site.pages().get(id).title();
         if (site.isHome(id)) {
             return Optional.of(new Refusal.HomeStaysOpen(title));
         }
-        return site.pages().get(id).kind() == PageKind.NOT_FOUND
-                ? Optional.of(new Refusal.NotFoundStaysOpen(title))
-                : Optional.empty();
+        return switch (site.pages().get(id).kind()) {
+            case NOT_FOUND -> Optional.of(new Refusal.NotFoundStaysOpen(title));
+            case SIGN_IN -> Optional.of(new Refusal.SignInStaysOpen(title));
+            case PAGE, GROUP, SEARCH, PAGE_INDEX -> Optional.empty();
+        };
     }
 
     /** How many pages beneath some can be got that are not of them; those that are not there have none. */

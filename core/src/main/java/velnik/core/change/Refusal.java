@@ -58,6 +58,13 @@ public sealed interface Refusal {
         }
     }
 
+    record SignInStaysOpen(String title) implements Refusal {
+        @Override
+        public String sentence() {
+            return "Members come in by " + title + ", so it is always open.";
+        }
+    }
+
     record NothingUnderBuiltIn(String title) implements Refusal {
         @Override
         public String sentence() {

@@ -48,6 +48,13 @@ record Telling(String title, String sentence) {
             case Change.SetSlug set -> addressed(set.page(), after);
             case Change.MovePages move -> moved(move, before, after);
             case Change.SetReach set -> reached(set, after);
+            case Change.SetMembersOnly set -> {
+                String what = some(after, set.pages());
+                String whom = set.membersOnly() ? "members only" : "all visitors";
+                yield new Telling(
+                        "Keep " + what + " for " + whom,
+                        what + (set.pages().size() == 1 ? " is for " : " are for ") + whom + ".");
+            }
             case Change.SetLayout set -> {
                 String what = some(after, set.pages());
                 String layout = Words.layout(set.layout());

@@ -3,9 +3,7 @@ package velnik.core.compare;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import velnik.core.site.Appearance;
-import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.MenuRow;
@@ -91,10 +89,11 @@ public final class MenuRowFields {
     }
 
     private static Appearance appearance(Carry carry, Appearance before, Appearance after, Appearance present) {
-        Set<Device> devices = carry.pick(before.devices(), after.devices(), present.devices());
         return new Appearance(
                 carry.pick(before.hidden(), after.hidden(), present.hidden()),
-                devices,
+                carry.pick(before.devices(), after.devices(), present.devices()),
+                carry.pick(before.visitors(), after.visitors(), present.visitors()),
+                carry.pick(before.beforeSignIn(), after.beforeSignIn(), present.beforeSignIn()),
                 carry.pick(before.periods(), after.periods(), present.periods()),
                 carry.pick(before.icon(), after.icon(), present.icon()),
                 carry.pick(before.iconAlone(), after.iconAlone(), present.iconAlone()),

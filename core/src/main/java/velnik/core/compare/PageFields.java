@@ -22,6 +22,7 @@ public final class PageFields {
             new Field("title", Page::title),
             new Field("slug", page -> List.of(page.slug(), page.slugFollows())),
             new Field("reach", Page::reach),
+            new Field("membersOnly", Page::membersOnly),
             new Field("keptFromSearchEngines", Page::keptFromSearchEngines),
             new Field("layout", Page::layout),
             new Field("summary", Page::summary),
@@ -59,6 +60,7 @@ public final class PageFields {
                 (String) slug.get(0),
                 (boolean) slug.get(1),
                 carry.pick(before.reach(), after.reach(), present.reach()),
+                carry.pick(before.membersOnly(), after.membersOnly(), present.membersOnly()),
                 carry.pick(
                         before.keptFromSearchEngines(), after.keptFromSearchEngines(), present.keptFromSearchEngines()),
                 carry.pick(before.layout(), after.layout(), present.layout()),

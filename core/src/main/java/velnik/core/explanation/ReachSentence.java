@@ -17,6 +17,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 
 /** Says in one sentence who can reach a page, and how. */
 public final class ReachSentence {
@@ -36,18 +37,23 @@ public final class ReachSentence {
         if (!access.isGettable()) {
             return "Nobody can see it, because " + holder(site, access.limitedBy()) + " held back.";
         }
-        String who = switch (access.reach()) {
-            case OPEN -> "Anyone can open it";
-            case BY_LINK_ONLY -> "Anyone with the address can open it";
-            case HELD_BACK -> throw new IllegalStateException("answered above");
-        };
-        if (page.kind() == PageKind.GROUP) {
-            who = leadsOn(site, id, openings);
-        }
+        String who = page.kind() == PageKind.GROUP ? leadsOn(site, id, openings) : who(site, id, access);
         who += Access.closesNext(site, id, openings)
                 .map(moment -> " until " + Days.closing(moment, openings.zone()))
                 .orElse("");
-        return String.join("; ", List.of(who, menus(site, navigation, id, access), searchEngines(page))) + ".";
+        return String.join("; ", List.of(who, menus(site, navigation, id, access), searchEngines(page, access))) + ".";
+    }
+
+    private static String who(Site site, PageId id, Access access) {
+        String address = access.reach() == Reach.BY_LINK_ONLY ? " with the address" : "";
+        @Nullable PageId membersBy = access.membersBy();
+        if (membersBy == null) {
+            return "Anyone" + address + " can open it";
+        }
+        return "Members" + address + " can open it once they signed in"
+                + (membersBy.equals(id)
+                        ? ""
+                        : ", because " + site.pages().get(membersBy).title() + " above it is for members only");
     }
 
     private static String closed(Site site, PageId id, PageId closedBy, Openings openings) {
@@ -65,7 +71,7 @@ public final class ReachSentence {
     }
 
     private static String leadsOn(Site site, PageId group, Openings openings) {
-        return Access.leadsOnTo(site, group, openings)
+        return Access.leadsOnTo(site, group, openings, Visitor.MEMBER)
                 .map(first -> "It has no content of its own, its address leads on to "
                         + site.pages().get(first).title())
                 .orElse("It has no content of its own, and as nothing under it is open, its address is not found");
@@ -92,7 +98,10 @@ public final class ReachSentence {
         return "no menu shows it";
     }
 
-    private static String searchEngines(Page page) {
+    private static String searchEngines(Page page, Access access) {
+        if (access.membersBy() != null) {
+            return "search engines cannot";
+        }
         return page.keptFromSearchEngines() ? "search engines are asked to leave it out" : "search engines may list it";
     }
 }

@@ -18,6 +18,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** What zones, scopes and the like are called in sentences. */
@@ -44,6 +45,12 @@ public final class Words {
             case FOOTER -> "the footer";
             case PHONE_DRAWER -> "the phone drawer";
         };
+    }
+
+    public static String visitors(Set<Visitor> visitors) {
+        return visitors.size() > 1
+                ? "all visitors"
+                : visitors.contains(Visitor.MEMBER) ? "members" : "visitors who are not members";
     }
 
     public static String scope(Site site, Scope scope) {

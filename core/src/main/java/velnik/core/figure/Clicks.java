@@ -21,6 +21,7 @@ import velnik.core.reach.Openings;
 import velnik.core.site.Device;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /**
@@ -76,7 +77,7 @@ public final class Clicks {
         @Nullable PageId page = row.page();
         if (page != null && row.isLinkOn(device)) {
             reach(page, next, waiting);
-            Access.leadsOnTo(site, page, openings).ifPresent(first -> reach(first, next, waiting));
+            Access.leadsOnTo(site, page, openings, Visitor.MEMBER).ifPresent(first -> reach(first, next, waiting));
         }
         row.rows().forEach(beneath -> follow(site, openings, beneath, device, next, waiting));
     }

@@ -22,6 +22,7 @@ import velnik.core.site.PageKind;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** Looks a site over, page by page. Costs O(pages × levels + items). */
@@ -70,7 +71,7 @@ public final class Findings {
 
     private void lookAtTheWay(Branch<PageId, Page> row, Access access, List<Whereabouts.Place> standing) {
         if (row.value().kind() == PageKind.GROUP
-                && Access.leadsOnTo(site, row.id(), openings).isEmpty()) {
+                && Access.leadsOnTo(site, row.id(), openings, Visitor.MEMBER).isEmpty()) {
             note(row, Level.PROBLEM, new Reason.NothingOpen());
             return;
         }

@@ -11,6 +11,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 
 /** The site's pages for search engines, as the sitemaps.org protocol 0.9 has it. */
 public final class SitemapXml {
@@ -18,7 +19,10 @@ public final class SitemapXml {
 
     private SitemapXml() {}
 
-    /** All pages that visitors can get, and those that say when they open again; without groups, not found and those kept from search engines. */
+    /**
+     * All pages that visitors who are no members can get, and those that say when they open again; without groups, not
+     * found, sign-in and those kept from search engines.
+     */
     public static String of(Site site, Openings openings, AddressWriter addresses) {
         StringBuilder xml = new StringBuilder("""
                 <?xml version="1.0" encoding="UTF-8"?>
@@ -37,6 +41,8 @@ public final class SitemapXml {
     }
 
     private static boolean answers(Site site, PageId page, Openings openings) {
-        return Access.of(site, page, openings).isGettable() || Access.isAnnounced(site, page, openings);
+        Access access = Access.of(site, page, openings);
+        return access.isGettableBy(Visitor.NON_MEMBER)
+                || access.membersBy() == null && Access.isAnnounced(site, page, openings);
     }
 }

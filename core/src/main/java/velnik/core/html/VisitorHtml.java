@@ -26,6 +26,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 
 /**
  * Writes whole pages as visitors get them. The published site and the owner's preview both call this, with another
@@ -38,12 +39,14 @@ public final class VisitorHtml {
     private final Site site;
     private final SiteNavigation navigation;
     private final Openings openings;
+    private final Visitor visitor;
     private final Frame frame;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
         this.site = site;
         this.navigation = navigation;
         this.openings = navigation.openings();
+        this.visitor = navigation.visitor();
         this.frame = frame;
     }
 
@@ -53,6 +56,7 @@ public final class VisitorHtml {
             case PAGE, GROUP -> ordinary(id, text);
             case SEARCH -> found(id, "", PageSearch.Found.NOTHING);
             case PAGE_INDEX -> pageIndex(id);
+            case SIGN_IN -> signIn(id, "", "", "");
             case NOT_FOUND -> notFound();
         };
     }
@@ -121,12 +125,29 @@ public final class VisitorHtml {
 
     private List<IndexRow> indexRows(List<Branch<PageId, Page>> rows) {
         return rows.stream()
-                .filter(row -> Access.isListed(site, row, openings))
+                .filter(row -> Access.isListed(site, row, openings, visitor))
                 .map(row -> new IndexRow(
                         row.value().title(),
                         row.value().kind() == PageKind.GROUP ? null : addressOf(row.id()),
                         indexRows(row.children())))
                 .toList();
+    }
+
+    /**
+     * The page that lets members in; for a member, out again.
+     *
+     * @param to the address that was asked for, where a member gets once signed in; empty for none
+     * @param name as typed before; empty for none
+     * @param problem what was wrong with what was typed; empty for nothing
+     */
+    public String signIn(PageId id, String to, String name, String problem) {
+        return render(
+                "sign-in.jte",
+                Map.of(
+                        "view",
+                        view(id, "", true, "", List.of()),
+                        "signIn",
+                        new SignInView(visitor == Visitor.MEMBER, to, name, problem)));
     }
 
     /** The page for an address that leads nowhere, with the menus of its own in place. */
@@ -156,14 +177,14 @@ public final class VisitorHtml {
     /** The address of a built-in page; null when visitors cannot get it. */
     private @Nullable String gettable(PageKind kind) {
         return site.builtIn(kind)
-                .filter(id -> Access.of(site, id, openings).isGettable())
+                .filter(id -> Access.of(site, id, openings).isGettableBy(visitor))
                 .map(this::addressOf)
                 .orElse(null);
     }
 
     private boolean isKeptFromSearchEngines(PageId id) {
         return site.pages().get(id).keptFromSearchEngines()
-                || !Access.of(site, id, openings).isGettable();
+                || !Access.of(site, id, openings).isGettableBy(Visitor.NON_MEMBER);
     }
 
     private PageView view(PageId id, String summary, boolean noIndex, String text, List<PageView.Link> subpages) {
@@ -212,14 +233,14 @@ public final class VisitorHtml {
     }
 
     private List<PageView.Link> subpages(Branch<PageId, Page> branch) {
-        return Access.of(site, branch.id(), openings).isListed() && !site.isHome(branch.id())
+        return Access.of(site, branch.id(), openings).isListedFor(visitor) && !site.isHome(branch.id())
                 ? listed(branch.children())
                 : List.of();
     }
 
     private List<PageView.Link> listed(List<Branch<PageId, Page>> pages) {
         return pages.stream()
-                .filter(page -> Access.isListed(site, page, openings))
+                .filter(page -> Access.isListed(site, page, openings, visitor))
                 .map(page ->
                         new PageView.Link(page.value().title(), page.value().summary(), addressOf(page.id())))
                 .toList();

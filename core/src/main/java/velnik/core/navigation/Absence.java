@@ -1,9 +1,11 @@
 package velnik.core.navigation;
 
+import java.util.Set;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 
 /** Why an item shows to nobody. Carries the facts, and says them in a sentence to the owner. */
 public sealed interface Absence {
@@ -60,6 +62,23 @@ public sealed interface Absence {
         @Override
         public String sentence(Site site) {
             return again.isEmpty() ? "Its last day is over." : "Shows from " + again + " on.";
+        }
+    }
+
+    /**
+     * Those it is for, those who can get its page, and those who see what is above it are nobody together.
+     *
+     * @param own whom the item is for
+     */
+    record ForNobody(Set<Visitor> own) implements Absence {
+        @Override
+        public String sentence(Site site) {
+            if (own.size() > 1) {
+                return "It is for members, and what is above it is for other visitors.";
+            }
+            return own.contains(Visitor.MEMBER)
+                    ? "It is for members, and what is above or under it is for other visitors."
+                    : "It is for visitors who are not members, and its page, or what is above or under it, is for members.";
         }
     }
 

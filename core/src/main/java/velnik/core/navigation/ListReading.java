@@ -1,16 +1,20 @@
 package velnik.core.navigation;
 
+import static java.util.stream.Collectors.toSet;
+
 import com.ibm.icu.text.Collator;
 import com.ibm.icu.util.ULocale;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -19,7 +23,7 @@ import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Anchor;
-import velnik.core.site.Dress;
+import velnik.core.site.Appearance;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
@@ -30,6 +34,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Period;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 
 /** Fills one list: its pages in their order, dressed, with the owner's own items among them. */
 final class ListReading {
@@ -43,6 +48,8 @@ final class ListReading {
     private final @Nullable PageId visited;
     /** Whether all its rows are closed by the page they are under or one above that. */
     private boolean closedAbove;
+    /** Whether all its rows are for members only, since what they are under is. */
+    private boolean membersAbove;
     /** The owner's items by the row they stand under; those of the first level under null. */
     private final Map<@Nullable PageId, List<Branch<MenuRowId, MenuRow>>> own = new LinkedHashMap<>();
 
@@ -128,28 +135,65 @@ final class ListReading {
         if (page == null || !site.pages().contains(page) || !Access.isListedBeneath(site, page)) {
             return List.of();
         }
-        closedAbove = Access.of(site, page, openings).closedBy() != null;
+        Access access = Access.of(site, page, openings);
+        closedAbove = access.closedBy() != null;
+        membersAbove = access.membersBy() != null;
         return site.pages().childrenOf(page);
     }
 
     private List<MenuEntry> level(@Nullable PageId under, List<Branch<PageId, Page>> pages, int levels) {
         filled.add(under);
         List<MenuEntry> rows = new ArrayList<>();
-        int there = 0;
+        Room room = new Room(under == null ? list.atMost() : Optional.empty());
         if (levels > 0) {
             for (Branch<PageId, Page> page : ordered(pages)) {
                 if (menu.isListed(page) && !list.leftOut().contains(page.id())) {
-                    rows.add(row(page, levels));
-                    there += isThere(page) ? 1 : 0;
+                    Set<Visitor> can = menu.whoCanGet(page.id(), isForMembers(page));
+                    Appearance appearance = list.dressOf(page.id()).appearance().inList();
+                    Set<Visitor> visitors = room.left(appearance.visitors());
+                    if (!visitors.isEmpty()) {
+                        rows.add(row(page, appearance.withVisitors(visitors), can, levels));
+                    }
+                    if (isThere(page)) {
+                        room.takenFor(can);
+                    }
                 }
-                if (under == null
-                        && list.atMost().isPresent()
-                        && there == list.atMost().get()) {
+                if (room.isTaken()) {
                     break;
                 }
             }
         }
         return withOwn(own.getOrDefault(under, List.of()), rows);
+    }
+
+    /** What is above a row in the list speaks for itself. */
+    private boolean isForMembers(Branch<PageId, Page> page) {
+        return isFlat()
+                ? Access.of(site, page.id(), openings).membersBy() != null
+                : membersAbove || Access.isForMembers(site, page);
+    }
+
+    /** How many rows may still come, for those who see some of them and those who see all. */
+    private static final class Room {
+        private final Map<Visitor, Integer> left = new EnumMap<>(Visitor.class);
+
+        Room(Optional<Integer> atMost) {
+            atMost.ifPresent(rows -> Visitor.ANY.forEach(visitor -> left.put(visitor, rows)));
+        }
+
+        Set<Visitor> left(Set<Visitor> wanted) {
+            return wanted.stream()
+                    .filter(visitor -> !Integer.valueOf(0).equals(left.get(visitor)))
+                    .collect(toSet());
+        }
+
+        void takenFor(Set<Visitor> visitors) {
+            visitors.forEach(visitor -> left.computeIfPresent(visitor, (any, rows) -> Math.max(0, rows - 1)));
+        }
+
+        boolean isTaken() {
+            return !left.isEmpty() && left.values().stream().allMatch(rows -> rows == 0);
+        }
     }
 
     private List<Branch<PageId, Page>> ordered(List<Branch<PageId, Page>> pages) {
@@ -176,22 +220,26 @@ final class ListReading {
                 .orElseGet(() -> site.published().getOrDefault(page.id(), LocalDate.MAX));
     }
 
-    private MenuEntry row(Branch<PageId, Page> page, int levels) {
-        Dress dress = list.dressOf(page.id());
+    private MenuEntry row(Branch<PageId, Page> page, Appearance appearance, Set<Visitor> can, int levels) {
         MenuEntry row = menu.made(
                 new NavigationRow.Key(id, page.id()),
-                dress.label(),
+                list.dressOf(page.id()).label(),
                 page.value().title(),
                 page.id(),
                 new Target.ToPage(page.id()),
                 page.value().kind() == PageKind.GROUP,
                 false,
-                dress.appearance(),
+                appearance,
+                can,
                 level(page.id(), page.children(), levels - 1));
         // What is above it in the list speaks for itself; a closed page is told to the owner, and shows to nobody.
         boolean asked = row.absence().isEmpty()
                 && (closedAbove || !isThere(page) || page.value().kind() == PageKind.GROUP);
-        return asked ? menu.withheld(page.id()).map(row::withAbsence).orElse(row) : row;
+        return asked
+                ? menu.withheld(page.id(), Access.of(site, page.id(), openings))
+                        .map(row::withAbsence)
+                        .orElse(row)
+                : row;
     }
 
     /** Puts each item behind the nearest row it remembers, and behind the items put there before it. */

@@ -2,9 +2,11 @@ package velnik.core.navigation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Appearance;
 import velnik.core.site.PageId;
+import velnik.core.site.Visitor;
 
 /**
  * One row of a menu as it comes out now, with those that show to nobody and why: what the owner sees of a menu.
@@ -13,6 +15,7 @@ import velnik.core.site.PageId;
  * @param follows the label it would have without one of its own; empty where there is nothing to follow
  * @param page the page it is about; null for one that is about none
  * @param splices whether its rows stand in its own place, as those of a list without a label do
+ * @param visitors whom it shows to; empty when to nobody, though nothing else keeps it from showing
  * @param foreign whether it belongs to another menu that is shown here
  */
 public record MenuEntry(
@@ -25,15 +28,17 @@ public record MenuEntry(
         boolean splices,
         boolean foreign,
         Appearance appearance,
+        Set<Visitor> visitors,
         Optional<Absence> absence,
         List<MenuEntry> rows) {
 
     public MenuEntry {
+        visitors = Set.copyOf(visitors);
         rows = List.copyOf(rows);
     }
 
     boolean shows() {
-        return absence.isEmpty() && (!splices || anyShows(rows));
+        return absence.isEmpty() && !visitors.isEmpty() && (!splices || anyShows(rows));
     }
 
     static boolean anyShows(List<MenuEntry> entries) {
@@ -41,10 +46,27 @@ public record MenuEntry(
     }
 
     MenuEntry withAbsence(Absence why) {
-        return with(Optional.of(why), rows);
+        return with(Optional.of(why), visitors, rows);
     }
 
-    MenuEntry with(Optional<Absence> why, List<MenuEntry> newRows) {
-        return new MenuEntry(key, label, follows, page, target, opensOnly, splices, foreign, appearance, why, newRows);
+    MenuEntry with(Optional<Absence> why, Set<Visitor> newVisitors, List<MenuEntry> newRows) {
+        return new MenuEntry(
+                key, label, follows, page, target, opensOnly, splices, foreign, appearance, newVisitors, why, newRows);
+    }
+
+    MenuEntry ofOtherMenu() {
+        return new MenuEntry(
+                key,
+                label,
+                follows,
+                page,
+                target,
+                opensOnly,
+                splices,
+                true,
+                appearance,
+                visitors,
+                absence,
+                rows.stream().map(MenuEntry::ofOtherMenu).toList());
     }
 }

@@ -1,11 +1,15 @@
 package velnik.core.navigation;
 
+import static java.util.stream.Collectors.toSet;
+
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Links;
 import velnik.core.outline.Branch;
@@ -21,6 +25,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 
 /**
  * Reads a menu as it comes out for a page: every item in order, lists filled, other menus put in, and for what does not
@@ -47,7 +52,7 @@ public final class MenuReading {
         if (!(site.menus().get(menu) instanceof MenuRow.Menu)) {
             throw new IllegalArgumentException(menu + " is an item, not a menu");
         }
-        return explained(new MenuReading(site, openings, visited).menu(menu), Optional.empty());
+        return explained(new MenuReading(site, openings, visited).menu(menu), Optional.empty(), Visitor.ANY);
     }
 
     /** One item with what is under it; rows beneath one that does not show are not marked so. */
@@ -94,7 +99,7 @@ public final class MenuReading {
         PageId id = to.page();
         if (!site.pages().contains(id)) {
             String title = site.findRemoved(id).map(Page::title).orElse("");
-            return entry(branch, item, title, null, new Target.Nowhere(), false, items(branch.children()))
+            return entry(branch, item, title, null, new Target.Nowhere(), false, Visitor.ANY, items(branch.children()))
                     .withAbsence(new Absence.PageGone(id));
         }
         boolean group = site.pages().get(id).kind() == PageKind.GROUP;
@@ -104,15 +109,36 @@ public final class MenuReading {
             Branch<MenuRowId, MenuRow> alone = new Branch<>(branch.id(), branch.parent(), branch.value(), List.of());
             beneath.addAll(new ListReading(site, openings, this, alone, carried, visited).entries());
         }
-        MenuEntry entry = entry(branch, item, site.pages().get(id).title(), id, new Target.ToPage(id), group, beneath);
+        Access access = Access.of(site, id, openings);
+        MenuEntry entry = entry(
+                branch,
+                item,
+                site.pages().get(id).title(),
+                id,
+                new Target.ToPage(id),
+                group,
+                item.appearance().beforeSignIn() && access.membersBy() != null
+                        ? Visitor.ANY
+                        : whoCanGet(id, access.membersBy() != null),
+                beneath);
         return entry.absence().isPresent()
                 ? entry
-                : withheld(id).map(entry::withAbsence).orElse(entry);
+                : withheld(id, access).map(entry::withAbsence).orElse(entry);
     }
 
-    /** Why menus leave a page out now; empty when they show it. */
-    Optional<Absence> withheld(PageId id) {
-        Access access = Access.of(site, id, openings);
+    /** Whom a page opens for, if it is open at all; a group, whom it leads on. */
+    Set<Visitor> whoCanGet(PageId id, boolean membersOnly) {
+        Set<Visitor> can = membersOnly ? Set.of(Visitor.MEMBER) : Visitor.ANY;
+        return site.pages().get(id).kind() == PageKind.GROUP
+                ? can.stream()
+                        .filter(visitor ->
+                                Access.leadsOnTo(site, id, openings, visitor).isPresent())
+                        .collect(toSet())
+                : can;
+    }
+
+    /** Why menus leave a page out now, whoever asks; empty when they show it to somebody. */
+    Optional<Absence> withheld(PageId id, Access access) {
         @Nullable PageId closedBy = access.closedBy();
         if (closedBy != null) {
             return Optional.of(new Absence.PageClosed(
@@ -124,20 +150,21 @@ public final class MenuReading {
             case BY_LINK_ONLY -> Optional.of(new Absence.PageByLinkOnly());
             case OPEN ->
                 site.pages().get(id).kind() == PageKind.GROUP
-                                && Access.leadsOnTo(site, id, openings).isEmpty()
+                                && Access.leadsOnTo(site, id, openings, Visitor.MEMBER)
+                                        .isEmpty()
                         ? Optional.of(new Absence.GroupEmpty())
                         : Optional.empty();
         };
     }
 
     private MenuEntry plain(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, String follows, Target target) {
-        return entry(branch, item, follows, null, target, false, items(branch.children()));
+        return entry(branch, item, follows, null, target, false, Visitor.ANY, items(branch.children()));
     }
 
     /** A heading, or what splices when it has no label. */
     private MenuEntry over(
             Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, List<MenuEntry> rows, Absence whenEmpty) {
-        MenuEntry entry = entry(branch, item, "", null, new Target.Nowhere(), true, rows);
+        MenuEntry entry = entry(branch, item, "", null, new Target.Nowhere(), true, union(rows), rows);
         return entry.absence().isPresent() || MenuEntry.anyShows(rows) ? entry : entry.withAbsence(whenEmpty);
     }
 
@@ -149,24 +176,9 @@ public final class MenuReading {
             return over(branch, item, List.of(), new Absence.MenuSetAside(other));
         }
         List<MenuEntry> rows =
-                new ArrayList<>(menu(other).stream().map(MenuReading::foreign).toList());
+                new ArrayList<>(menu(other).stream().map(MenuEntry::ofOtherMenu).toList());
         rows.addAll(items(branch.children()));
         return over(branch, item, rows, new Absence.NothingListed());
-    }
-
-    private static MenuEntry foreign(MenuEntry entry) {
-        return new MenuEntry(
-                entry.key(),
-                entry.label(),
-                entry.follows(),
-                entry.page(),
-                entry.target(),
-                entry.opensOnly(),
-                entry.splices(),
-                true,
-                entry.appearance(),
-                entry.absence(),
-                entry.rows().stream().map(MenuReading::foreign).toList());
     }
 
     private MenuEntry entry(
@@ -176,6 +188,7 @@ public final class MenuReading {
             @Nullable PageId page,
             Target target,
             boolean opensOnly,
+            Set<Visitor> canGet,
             List<MenuEntry> rows) {
         boolean splices = item.label().isEmpty()
                 && (item.kind() instanceof ItemKind.PageList || item.kind() instanceof ItemKind.OtherMenu);
@@ -188,6 +201,7 @@ public final class MenuReading {
                 opensOnly,
                 splices,
                 item.appearance(),
+                canGet,
                 rows);
     }
 
@@ -200,6 +214,7 @@ public final class MenuReading {
             boolean opensOnly,
             boolean splices,
             Appearance appearance,
+            Set<Visitor> canGet,
             List<MenuEntry> rows) {
         return new MenuEntry(
                 key,
@@ -211,6 +226,7 @@ public final class MenuReading {
                 splices,
                 false,
                 appearance,
+                Visitor.common(appearance.visitors(), canGet),
                 absenceOf(appearance),
                 rows);
     }
@@ -226,21 +242,38 @@ public final class MenuReading {
                         .orElse("")));
     }
 
-    /** Whether lists may yield the page of a branch whose ancestors they yield, now or in its periods. */
+    /** Whether lists may yield the page of a branch whose ancestors they yield, to somebody, now or in its periods. */
     boolean isListed(Branch<PageId, Page> page) {
-        return Access.isListed(site, page, Openings.ALWAYS);
+        return Access.isListed(site, page, Openings.ALWAYS, Visitor.MEMBER);
     }
 
-    /** Gives what is under a row that does not show that row as its reason. */
-    private static List<MenuEntry> explained(List<MenuEntry> entries, Optional<Absence> above) {
+    private static Set<Visitor> union(List<MenuEntry> rows) {
+        Set<Visitor> union = EnumSet.noneOf(Visitor.class);
+        rows.stream().filter(MenuEntry::shows).forEach(row -> union.addAll(row.visitors()));
+        return union;
+    }
+
+    /**
+     * Gives what is under a row that does not show that row as its reason; what is under another shows at most to whom
+     * the row does.
+     */
+    private static List<MenuEntry> explained(
+            List<MenuEntry> entries, Optional<Absence> above, Set<Visitor> aboveShows) {
         return entries.stream()
                 .map(entry -> {
-                    Optional<Absence> why = entry.absence().or(() -> above);
+                    Set<Visitor> visitors = Visitor.common(entry.visitors(), aboveShows);
+                    Optional<Absence> why = entry.absence().or(() -> above).or(() -> forNobody(entry, visitors));
                     Optional<Absence> beneath = why.isEmpty()
                             ? Optional.empty()
                             : Optional.of(new Absence.Beneath(entry.label().isEmpty() ? "The list" : entry.label()));
-                    return entry.with(why, explained(entry.rows(), beneath));
+                    return entry.with(why, visitors, explained(entry.rows(), beneath, visitors));
                 })
                 .toList();
+    }
+
+    private static Optional<Absence> forNobody(MenuEntry entry, Set<Visitor> visitors) {
+        return visitors.isEmpty()
+                ? Optional.of(new Absence.ForNobody(entry.appearance().visitors()))
+                : Optional.empty();
     }
 }

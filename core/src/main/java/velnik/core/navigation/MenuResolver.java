@@ -1,29 +1,32 @@
 package velnik.core.navigation;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
+import velnik.core.site.Visitor;
 
 /** Makes of a menu as the owner sees it the rows that visitors get. */
 final class MenuResolver {
     private MenuResolver() {}
 
-    static List<NavigationRow> rows(List<MenuEntry> entries) {
-        return rows(entries, Appearance.EVERY_DEVICE);
+    /** @param visitors who look; a row is there when it shows to one of them */
+    static List<NavigationRow> rows(List<MenuEntry> entries, Set<Visitor> visitors) {
+        return rows(entries, visitors, Appearance.EVERY_DEVICE);
     }
 
     /** What is under a row shows at most where the row does. */
-    private static List<NavigationRow> rows(List<MenuEntry> entries, Set<Device> above) {
+    private static List<NavigationRow> rows(List<MenuEntry> entries, Set<Visitor> visitors, Set<Device> above) {
         List<NavigationRow> rows = new ArrayList<>();
         for (MenuEntry entry : entries) {
             Set<Device> devices = common(entry.appearance().devices(), above);
-            if (!entry.shows() || devices.isEmpty()) {
+            if (!entry.shows() || devices.isEmpty() || Collections.disjoint(entry.visitors(), visitors)) {
                 continue;
             }
-            List<NavigationRow> beneath = rows(entry.rows(), devices);
+            List<NavigationRow> beneath = rows(entry.rows(), visitors, devices);
             if (entry.splices()) {
                 rows.addAll(beneath);
                 continue;

@@ -23,15 +23,17 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /**
- * All menus of a site for a moment. Made once, in O(rows of the menus that stand somewhere); a menu is shared by all
+ * All menus of a site for a moment, as one kind of visitor gets them or all together. Made once, in O(rows of the menus that stand somewhere); a menu is shared by all
  * pages it is the same for, and a page only adds its own marks.
  */
 public final class SiteNavigation {
     private final Site site;
     private final Openings openings;
+    private final Set<Visitor> visitors;
     private final Optional<Instant> validUntil;
     private final Rulings rulings;
     /** Menus that are the same for all pages they stand on. */
@@ -39,9 +41,10 @@ public final class SiteNavigation {
     /** Menus with a list that differs from page to page. */
     private final Set<MenuRowId> varying = new HashSet<>();
 
-    private SiteNavigation(Site site, Openings openings) {
+    private SiteNavigation(Site site, Openings openings, Set<Visitor> visitors) {
         this.site = site;
         this.openings = openings;
+        this.visitors = visitors;
         this.validUntil = openings.nextChange(site);
         this.rulings = new Rulings(site);
         for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
@@ -68,8 +71,19 @@ public final class SiteNavigation {
 
     private record Shared(Zone zone, PlacedMenu placed) {}
 
+    /** As a visitor gets them. */
+    public static SiteNavigation of(Site site, Instant at, Visitor visitor) {
+        return new SiteNavigation(site, Openings.at(site, at), Set.of(visitor));
+    }
+
+    /** With all that shows to somebody: what the owner asks about. */
     public static SiteNavigation of(Site site, Instant at) {
-        return new SiteNavigation(site, Openings.at(site, at));
+        return new SiteNavigation(site, Openings.at(site, at), Visitor.ANY);
+    }
+
+    /** Who looks; where all do together, one who is not a member. */
+    public Visitor visitor() {
+        return visitors.contains(Visitor.NON_MEMBER) ? Visitor.NON_MEMBER : Visitor.MEMBER;
     }
 
     /** Which periods run at its moment. */
@@ -139,7 +153,7 @@ public final class SiteNavigation {
     private ZoneMenu resolve(Shared wanted, @Nullable PageId visited) {
         Stand stand = Stand.of(wanted.zone(), wanted.placed().placing());
         MenuRowId menu = wanted.placed().menu();
-        List<NavigationRow> rows = MenuResolver.rows(MenuReading.of(site, openings, menu, visited));
+        List<NavigationRow> rows = MenuResolver.rows(MenuReading.of(site, openings, menu, visited), visitors);
         // The branch of the visited page is taken off its first level, so one level more has to be there.
         int levels = stand.levels() + (wanted.placed().placing().currentBranchOnly() ? 1 : 0);
         return new ZoneMenu(

@@ -12,6 +12,7 @@ import velnik.core.site.PageKind;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.WhenClosed;
 
 /**
@@ -21,14 +22,16 @@ import velnik.core.site.WhenClosed;
  * @param reach the reach that results
  * @param limitedBy the ancestor that holds the page back; null when the page's own reach decides
  * @param closedBy the page whose periods do not run, itself or the topmost above it; null when it is not closed
+ * @param membersBy the page that is for members only, itself or the topmost above it; null when it is for all visitors
  * @param unlistedBy the ancestor by link only, beneath which no list goes; null when there is none
  */
 public record Access(
         Reach reach,
         @Nullable PageId limitedBy,
         @Nullable PageId closedBy,
+        @Nullable PageId membersBy,
         @Nullable PageId unlistedBy) {
-    private static final Access OPEN = new Access(Reach.OPEN, null, null, null);
+    private static final Access OPEN = new Access(Reach.OPEN, null, null, null, null);
 
     /** More turns than any sensible periods of a page and those above it need to meet. */
     private static final int TURNS = 100;
@@ -41,11 +44,13 @@ public record Access(
         List<Branch<PageId, Page>> path = site.pages().pathTo(page);
         @Nullable PageId unlistedBy = null;
         @Nullable PageId closedBy = null;
+        @Nullable PageId membersBy = null;
+        boolean forAll = site.pages().get(page).kind().isForAll();
         for (Branch<PageId, Page> row : path) {
             boolean above = !row.id().equals(page);
             Reach reach = reachOf(site, row);
             if (reach == Reach.HELD_BACK) {
-                return new Access(Reach.HELD_BACK, above ? row.id() : null, null, null);
+                return new Access(Reach.HELD_BACK, above ? row.id() : null, null, null, null);
             }
             if (reach == Reach.BY_LINK_ONLY && above && unlistedBy == null) {
                 unlistedBy = row.id();
@@ -53,8 +58,11 @@ public record Access(
             if (closedBy == null && !openings.run(periodsOf(site, row))) {
                 closedBy = row.id();
             }
+            if (membersBy == null && !forAll && isForMembers(site, row)) {
+                membersBy = row.id();
+            }
         }
-        return new Access(path.getLast().value().reach(), null, closedBy, unlistedBy);
+        return new Access(path.getLast().value().reach(), null, closedBy, membersBy, unlistedBy);
     }
 
     /** The reach set on a row; the home page is open whatever is set. */
@@ -67,15 +75,21 @@ public record Access(
         return site.isHome(row.id()) ? List.of() : row.value().periods();
     }
 
-    /** Whether lists may show the page of a row if they go beneath what is above it; a group, if it leads on. */
-    public static boolean isListed(Site site, Branch<PageId, Page> row, Openings openings) {
-        return isForLists(site, row, openings)
-                && (row.value().kind() != PageKind.GROUP
-                        || firstListedUnder(site, row, openings).isPresent());
+    /** Whether a row is set to be for members only; the home page never is, whatever is set. */
+    public static boolean isForMembers(Site site, Branch<PageId, Page> row) {
+        return row.value().membersOnly() && !site.isHome(row.id());
     }
 
-    private static boolean isForLists(Site site, Branch<PageId, Page> row, Openings openings) {
-        return reachOf(site, row) == Reach.OPEN
+    /** Whether lists may show the page of a row if they go beneath what is above it; a group, if it leads on. */
+    public static boolean isListed(Site site, Branch<PageId, Page> row, Openings openings, Visitor visitor) {
+        return isForLists(site, row, openings, visitor)
+                && (row.value().kind() != PageKind.GROUP
+                        || firstListedUnder(site, row, openings, visitor).isPresent());
+    }
+
+    private static boolean isForLists(Site site, Branch<PageId, Page> row, Openings openings, Visitor visitor) {
+        return (visitor == Visitor.MEMBER || !isForMembers(site, row))
+                && reachOf(site, row) == Reach.OPEN
                 && !row.value().kind().isBuiltIn()
                 && openings.run(periodsOf(site, row));
     }
@@ -85,14 +99,22 @@ public record Access(
         return site.pages().pathTo(page).stream().allMatch(row -> reachOf(site, row) == Reach.OPEN);
     }
 
-    /** Whether its own address answers with the page. */
+    /** Whether its own address answers with the page to somebody. */
     public boolean isGettable() {
         return reach != Reach.HELD_BACK && closedBy == null;
     }
 
-    /** Whether lists, search and the page index show it. */
+    public boolean isGettableBy(Visitor visitor) {
+        return isGettable() && (membersBy == null || visitor == Visitor.MEMBER);
+    }
+
+    /** Whether lists, search and the page index show it to somebody. */
     public boolean isListed() {
         return reach == Reach.OPEN && closedBy == null && unlistedBy == null;
+    }
+
+    public boolean isListedFor(Visitor visitor) {
+        return isListed() && isGettableBy(visitor);
     }
 
     /** When a page that is closed opens again, and with it all above it; empty for never. */
@@ -134,19 +156,22 @@ public record Access(
     }
 
     /**
-     * Where the address of a group leads: its first subpage that lists may show, looked for in reading order, into
-     * groups too. Empty when there is none, or when the page is not a group.
+     * Where the address of a group leads a visitor: its first subpage that lists may show them, looked for in reading
+     * order, into groups too. Empty when there is none, or when the page is not a group.
      */
-    public static Optional<PageId> leadsOnTo(Site site, PageId group, Openings openings) {
+    public static Optional<PageId> leadsOnTo(Site site, PageId group, Openings openings, Visitor visitor) {
         Branch<PageId, Page> branch = site.pages().branch(group);
-        return branch.value().kind() == PageKind.GROUP ? firstListedUnder(site, branch, openings) : Optional.empty();
+        return branch.value().kind() == PageKind.GROUP
+                ? firstListedUnder(site, branch, openings, visitor)
+                : Optional.empty();
     }
 
-    private static Optional<PageId> firstListedUnder(Site site, Branch<PageId, Page> branch, Openings openings) {
+    private static Optional<PageId> firstListedUnder(
+            Site site, Branch<PageId, Page> branch, Openings openings, Visitor visitor) {
         for (Branch<PageId, Page> child : branch.children()) {
-            if (isForLists(site, child, openings)) {
+            if (isForLists(site, child, openings, visitor)) {
                 Optional<PageId> found = child.value().kind() == PageKind.GROUP
-                        ? firstListedUnder(site, child, openings)
+                        ? firstListedUnder(site, child, openings, visitor)
                         : Optional.of(child.id());
                 if (found.isPresent()) {
                     return found;

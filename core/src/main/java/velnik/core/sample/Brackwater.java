@@ -187,6 +187,7 @@ public final class Brackwater {
         changes.add(new Change.AddBuiltInPages());
         changes.addAll(news());
         changes.add(new Change.SetLock(List.of(id("Safety on the tide"), id("Terms of hire"), id("Privacy")), true));
+        changes.add(new Change.SetMembersOnly(List.of(id("Members' handbook")), true));
         changes.addAll(seasons());
         changes.addAll(BrackwaterMenus.changes());
         BIN.forEach(gone -> changes.addAll(removed(gone.getKey(), gone.getValue(), "bin-" + changes.size())));
@@ -258,6 +259,7 @@ public final class Brackwater {
         return switch (title) {
             case "Search" -> Site.idOfBuiltIn(PageKind.SEARCH);
             case "Page index" -> Site.idOfBuiltIn(PageKind.PAGE_INDEX);
+            case "Sign in" -> Site.idOfBuiltIn(PageKind.SIGN_IN);
             case "Not found" -> Site.idOfBuiltIn(PageKind.NOT_FOUND);
             default -> new PageId(Slugs.fromTitle(title));
         };

@@ -89,7 +89,7 @@ final class BrackwaterMenus {
         menu(FOOTER, MAIN, "Footer");
         heading(FOOTER, "The yard", "About us", "The crew", "A short history", "Find us");
         heading(FOOTER, "Afloat", "Hire", "Repairs", "Moorings", "Courses");
-        heading(FOOTER, "Small print", "Terms of hire", "Privacy", "Page index");
+        heading(FOOTER, "Small print", "Terms of hire", "Privacy", "Page index", "Sign in");
     }
 
     private void others() {

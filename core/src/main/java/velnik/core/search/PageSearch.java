@@ -16,6 +16,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.text.Latin;
 
 /**
@@ -133,21 +134,22 @@ public final class PageSearch {
     /**
      * Costs O(pages + characters), and keeps as many characters as it looks at.
      *
+     * @param visitor whose lists may show what is found
      * @param texts give the words of a page's text, empty where it has none; asked again for each page found
      */
-    public static PageSearch of(Site site, Openings openings, Function<Page, String> texts) {
+    public static PageSearch of(Site site, Openings openings, Visitor visitor, Function<Page, String> texts) {
         PageSearch search = new PageSearch(texts);
-        search.add(site, openings, site.pages().top());
+        search.add(site, openings, visitor, site.pages().top());
         return search;
     }
 
-    private void add(Site site, Openings openings, List<Branch<PageId, Page>> rows) {
+    private void add(Site site, Openings openings, Visitor visitor, List<Branch<PageId, Page>> rows) {
         for (Branch<PageId, Page> row : rows) {
-            if (Access.isListed(site, row, openings)) {
+            if (Access.isListed(site, row, openings, visitor)) {
                 if (row.value().kind() == PageKind.PAGE) {
                     entries.add(Entry.of(row, cut(texts.apply(row.value()), TEXT)));
                 }
-                add(site, openings, row.children());
+                add(site, openings, visitor, row.children());
             }
         }
     }

@@ -8,6 +8,8 @@ import java.util.Set;
  *
  * @param hidden with all that is under it
  * @param devices what it shows on; never empty
+ * @param visitors whom it shows to; never empty
+ * @param beforeSignIn whether it shows to those too who have to sign in first to get its page
  * @param periods when it shows; always, where there are none
  * @param icon names one of {@link Icons}; empty for none
  * @param iconAlone whether the icon stands in the label's place; the label stays for assistive technology
@@ -17,6 +19,8 @@ import java.util.Set;
 public record Appearance(
         boolean hidden,
         Set<Device> devices,
+        Set<Visitor> visitors,
+        boolean beforeSignIn,
         List<Period> periods,
         String icon,
         boolean iconAlone,
@@ -26,11 +30,12 @@ public record Appearance(
         String note) {
     public static final Set<Device> EVERY_DEVICE = Set.of(Device.values());
 
-    public static final Appearance PLAIN =
-            new Appearance(false, EVERY_DEVICE, List.of(), "", false, Weight.PLAIN, false, false, "");
+    public static final Appearance PLAIN = new Appearance(
+            false, EVERY_DEVICE, Visitor.ANY, false, List.of(), "", false, Weight.PLAIN, false, false, "");
 
     public Appearance {
         devices = Set.copyOf(devices);
+        visitors = Set.copyOf(visitors);
         periods = List.copyOf(periods);
         if (periods.size() > Limits.PERIODS) {
             throw new IllegalArgumentException(
@@ -38,6 +43,9 @@ public record Appearance(
         }
         if (devices.isEmpty()) {
             throw new IllegalArgumentException("an item shows on some device; to show it on none, hide it");
+        }
+        if (visitors.isEmpty()) {
+            throw new IllegalArgumentException("an item shows to somebody; to show it to nobody, hide it");
         }
         if (!icon.isEmpty() && !Icons.ALL.contains(icon)) {
             throw new IllegalArgumentException("there is no icon " + icon);
@@ -48,7 +56,18 @@ public record Appearance(
     }
 
     public Appearance withHidden(boolean newHidden) {
-        return new Appearance(newHidden, devices, periods, icon, iconAlone, weight, farEnd, newTab, note);
+        return new Appearance(
+                newHidden, devices, visitors, beforeSignIn, periods, icon, iconAlone, weight, farEnd, newTab, note);
+    }
+
+    public Appearance withVisitors(Set<Visitor> newVisitors) {
+        return new Appearance(
+                hidden, devices, newVisitors, beforeSignIn, periods, icon, iconAlone, weight, farEnd, newTab, note);
+    }
+
+    /** As the row of a list has it: a list yields only what a visitor can get. */
+    public Appearance inList() {
+        return new Appearance(hidden, devices, visitors, false, periods, icon, iconAlone, weight, farEnd, newTab, note);
     }
 
     /** Which of the zone's two ends, how loud. */

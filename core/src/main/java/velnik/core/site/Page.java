@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param title as visitors read it; never blank, at most {@link Limits#TITLE} characters
  * @param slug its own part of the address, as {@code velnik.core.address.Slugs} makes or accepts it
  * @param slugFollows whether the slug was made from the title and goes on following it until first published
+ * @param membersOnly whether visitors have to sign in as members to get it, and all beneath it
  * @param keptFromSearchEngines whether search engines are asked to leave it out
  * @param summary a sentence or two under the title; empty when there is none
  * @param topics words that group it with other pages, each spelled one way on the whole site
@@ -27,6 +28,7 @@ public record Page(
         String slug,
         boolean slugFollows,
         Reach reach,
+        boolean membersOnly,
         boolean keptFromSearchEngines,
         Layout layout,
         String summary,
@@ -66,6 +68,10 @@ public record Page(
 
     public Page withReach(Reach newReach) {
         return with(edit -> edit.reach = newReach);
+    }
+
+    public Page withMembersOnly(boolean newMembersOnly) {
+        return with(edit -> edit.membersOnly = newMembersOnly);
     }
 
     public Page withKeptFromSearchEngines(boolean kept) {
@@ -109,6 +115,7 @@ public record Page(
         private String slug;
         private boolean slugFollows;
         private Reach reach;
+        private boolean membersOnly;
         private boolean keptFromSearchEngines;
         private Layout layout;
         private Set<String> topics;
@@ -123,6 +130,7 @@ public record Page(
             slug = page.slug;
             slugFollows = page.slugFollows;
             reach = page.reach;
+            membersOnly = page.membersOnly;
             keptFromSearchEngines = page.keptFromSearchEngines;
             layout = page.layout;
             topics = page.topics;
@@ -139,6 +147,7 @@ public record Page(
                     slug,
                     slugFollows,
                     reach,
+                    membersOnly,
                     keptFromSearchEngines,
                     layout,
                     page.summary,

@@ -13,8 +13,15 @@ public enum PageKind {
     SEARCH,
     /** Built in: lists every page that lists may show. */
     PAGE_INDEX,
+    /** Built in: lets members in, and out again. */
+    SIGN_IN,
     /** Built in: what visitors get where there is no page. */
     NOT_FOUND;
+
+    /** Whether it is there for all visitors, whatever is set on it or above it: those who are not members need it. */
+    public boolean isForAll() {
+        return this == SIGN_IN || this == NOT_FOUND;
+    }
 
     public boolean isBuiltIn() {
         return this != PAGE && this != GROUP;

@@ -89,7 +89,7 @@ public class BinTest {
         script.removes(script.menu("Footer"));
         script.does(new MenuChange.AddMenu(new MenuRowId("another"), null, "Footer"));
         script.restores("gone-1").says("The menu Footer is back.");
-        assertEquals(script.site().menus().walk(script.menu("Footer 2")).size(), 15);
+        assertEquals(script.site().menus().walk(script.menu("Footer 2")).size(), 16);
     }
 
     @Test

@@ -49,11 +49,11 @@ public class BuiltInPagesTest {
     public void builtInPages_comeBeforeAnyOther_andTheFirstOtherIsHome() {
         Site begun = made(SiteGenerator.begun(), ADD);
         assertNull(begun.home());
-        assertEquals(addresses(begun), List.of("/search", "/page-index", "/not-found"));
+        assertEquals(addresses(begun), List.of("/search", "/page-index", "/sign-in", "/not-found"));
         Change first = new Change.AddPages(List.of(Change.NewPage.open(FIRST, Place.top(), "Home")));
         Site site = made(begun, first);
         assertEquals(site.home(), FIRST);
-        assertEquals(addresses(site), List.of("/", "/search", "/page-index", "/not-found"));
+        assertEquals(addresses(site), List.of("/", "/search", "/page-index", "/sign-in", "/not-found"));
         Undoing.Result undone = Undoing.undo(site, Difference.between(begun, site));
         assertEquals(((Undoing.Result.Undone) undone).site(), begun);
     }
@@ -66,7 +66,7 @@ public class BuiltInPagesTest {
                 new Change.AddPages(
                         List.of(Change.NewPage.open(new PageId("own"), new Place<>(null, FIRST), "Search"))),
                 ADD);
-        assertEquals(addresses(site), List.of("/", "/search", "/search-2", "/page-index", "/not-found"));
+        assertEquals(addresses(site), List.of("/", "/search", "/search-2", "/page-index", "/sign-in", "/not-found"));
         assertEquals(made(site, ADD), site);
         assertThrows(
                 IllegalArgumentException.class,
@@ -83,6 +83,8 @@ public class BuiltInPagesTest {
         Change.NewPage under = Change.NewPage.open(new PageId("sub"), Place.firstUnder(search), "Sub");
         PageId notFound = script.page("Not found");
         String always = "Visitors get Not found wherever there is no page, so it is always there.";
+        PageId signIn = script.page("Sign in");
+        String open = "Members come in by Sign in, so it is always open.";
         return new Object[][] {
             {new Change.SetReach(List.of(notFound), Reach.HELD_BACK), Refusal.NotFoundStaysOpen.class, always},
             {
@@ -91,6 +93,9 @@ public class BuiltInPagesTest {
                 Refusal.NotFoundStaysOpen.class,
                 always
             },
+            {new Change.SetReach(List.of(signIn), Reach.BY_LINK_ONLY), Refusal.SignInStaysOpen.class, open},
+            {new Change.SetMembersOnly(List.of(search, signIn), true), Refusal.SignInStaysOpen.class, open},
+            {new Change.SetMembersOnly(List.of(notFound), true), Refusal.NotFoundStaysOpen.class, always},
             {remove(Change.Subpages.GO_TOO, search), Refusal.BuiltInStays.class, stays},
             {remove(Change.Subpages.MOVE_UP, script.page("Canoes"), search), Refusal.BuiltInStays.class, stays},
             {new Change.AddPages(List.of(under)), Refusal.NothingUnderBuiltIn.class, nothingUnder},

@@ -33,6 +33,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** What holds after any sequence of edits. */
@@ -121,12 +122,16 @@ public class ChangeLawsTest {
 
     /** What visitors read in all zones of all pages. */
     private static List<String> seen(Site site) {
-        SiteNavigation navigation = SiteNavigation.of(site, Instant.EPOCH);
+        return Stream.of(Visitor.values())
+                .flatMap(visitor -> seen(site, SiteNavigation.of(site, Instant.EPOCH, visitor)))
+                .toList();
+    }
+
+    private static Stream<String> seen(Site site, SiteNavigation navigation) {
         return site.pages().walk().stream()
                 .flatMap(page -> Stream.of(Zone.values())
                         .flatMap(zone -> navigation.forPage(page.id()).in(zone).stream())
-                        .map(menu -> labels(menu.rows())))
-                .toList();
+                        .map(menu -> labels(menu.rows())));
     }
 
     private static String labels(List<NavigationRow> rows) {

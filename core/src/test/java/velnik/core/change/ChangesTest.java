@@ -69,12 +69,12 @@ public class ChangesTest {
                 .adds("Canoes 2", "Repairs")
                 .retitles("Canoes 2", "Kayaks")
                 .movesUnder("Hire", "Kayaks") // the first of that title, which stands there already
-                .does(new Change.MovePages(List.of(new PageId("new-52")), Place.firstUnder(new PageId("hire"))))
+                .does(new Change.MovePages(List.of(new PageId("new-53")), Place.firstUnder(new PageId("hire"))))
                 .notices(
                         "Another page there has that address, so Kayaks gets “kayaks-2”.",
                         "1 address changes; none was public yet.",
                         "The sidebar changes on 1 page.")
-                .does(new Change.MovePages(List.of(new PageId("new-52")), Place.firstUnder(new PageId("repairs"))))
+                .does(new Change.MovePages(List.of(new PageId("new-53")), Place.firstUnder(new PageId("repairs"))))
                 .notices("1 address changes; none was public yet.", "The sidebar changes on 1 page.");
     }
 

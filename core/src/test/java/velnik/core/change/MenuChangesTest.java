@@ -23,6 +23,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Scope;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 public class MenuChangesTest {
@@ -42,7 +43,7 @@ public class MenuChangesTest {
                 .says("Early spring is set aside and stands nowhere.");
         script.removes(spring).says("The menu Early spring is in the bin.").notices("2 items under it go too.");
         script.removes(script.menu("Footer"))
-                .notices("Footer stood in 1 place that now miss it.", "14 items under it go too.");
+                .notices("Footer stood in 1 place that now miss it.", "15 items under it go too.");
         assertEquals(script.sees("Home", Zone.FOOTER), "Pictures, Write to us, 01632 960 983");
     }
 
@@ -100,7 +101,17 @@ public class MenuChangesTest {
         MenuRowId beneath = script.putsPage("Canoes", club).latest();
         MenuRowId elsewhere = script.putsPage("Canoes", script.menu("Short")).latest();
         Appearance begun = new Appearance(
-                false, Appearance.EVERY_DEVICE, List.of(), "anchor", true, Appearance.Weight.PLAIN, false, true, "");
+                false,
+                Appearance.EVERY_DEVICE,
+                Visitor.ANY,
+                false,
+                List.of(),
+                "anchor",
+                true,
+                Appearance.Weight.PLAIN,
+                false,
+                true,
+                "");
         assertEquals(script.site().item(club).appearance(), begun);
         assertEquals(script.site().item(beneath).appearance(), begun, "at any level");
         assertEquals(script.site().item(elsewhere).appearance(), Appearance.PLAIN, "only in this menu");

@@ -37,7 +37,7 @@ public class UndoingTest {
         assertEquals(canoes.title(), "Canoes");
         assertEquals(canoes.slug(), "canoes");
         assertEquals(canoes.reach(), Reach.BY_LINK_ONLY);
-        assertEquals(undone.pages().size(), 53);
+        assertEquals(undone.pages().size(), 54);
     }
 
     @Test

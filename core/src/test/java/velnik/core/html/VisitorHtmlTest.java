@@ -30,6 +30,7 @@ import velnik.core.site.ListSource;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 public class VisitorHtmlTest {
@@ -102,9 +103,10 @@ public class VisitorHtmlTest {
         SiteScript script = brackwater();
         isAsReviewed("page-index", text(html(script, "Page index", FRAME)));
         isAsReviewed("search", text(html(script, "Search", FRAME)));
+        isAsReviewed("sign-in", text(html(script, "Sign in", FRAME)));
         isAsReviewed("not-found", text(html(script, "Not found", FRAME)));
-        PageSearch.Found found =
-                PageSearch.of(script.site(), Openings.ALWAYS, page -> "").find("<b>tide");
+        PageSearch.Found found = PageSearch.of(script.site(), Openings.ALWAYS, Visitor.NON_MEMBER, page -> "")
+                .find("<b>tide");
         isAsReviewed(
                 "search-found",
                 text(new VisitorHtml(script.site(), script.navigation(), FRAME)
@@ -199,6 +201,7 @@ public class VisitorHtmlTest {
     }
 
     private static String html(SiteScript script, String title, Frame frame) {
-        return new VisitorHtml(script.site(), script.navigation(), frame).page(script.page(title), "<p>Text.</p>");
+        return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame)
+                .page(script.page(title), "<p>Text.</p>");
     }
 }

@@ -18,6 +18,7 @@ import velnik.core.sample.Brackwater;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
 import velnik.core.site.TextHash;
+import velnik.core.site.Visitor;
 
 /** What visitors find, and in which order. */
 public class PageSearchTest {
@@ -111,6 +112,7 @@ public class PageSearchTest {
         return PageSearch.of(
                         script.site(),
                         script.navigation().openings(),
+                        Visitor.NON_MEMBER,
                         page -> page.text() == null ? "" : Markdown.toPlain(TEXTS.getOrDefault(page.text(), "")))
                 .find(asked);
     }
