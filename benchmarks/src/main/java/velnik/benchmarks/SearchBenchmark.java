@@ -9,6 +9,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
+import velnik.core.site.Visitor;
 
 /** A visitor's question to a site of 10,000 pages with 2,000 characters of text each. */
 @State(Scope.Benchmark)
@@ -17,7 +18,8 @@ import velnik.core.search.PageSearch;
 public class SearchBenchmark {
     private static final String TEXT = "The ebb runs at three knots under the bridge. ".repeat(44);
 
-    private final PageSearch search = PageSearch.of(Sites.of(10_000), Openings.ALWAYS, page -> TEXT);
+    private final PageSearch search =
+            PageSearch.of(Sites.of(10_000), Openings.ALWAYS, Visitor.NON_MEMBER, page -> TEXT);
 
     /** One word is in the title of some pages, the other nowhere but in their texts. */
     @Benchmark

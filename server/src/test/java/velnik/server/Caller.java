@@ -95,6 +95,10 @@ public final class Caller {
                 .POST(HttpRequest.BodyPublishers.ofString(json.replace('\'', '"'))));
     }
 
+    public Answer deletes(String path) {
+        return send(request(path).header("X-XSRF-TOKEN", csrf()).DELETE());
+    }
+
     public Answer postsWithoutCsrf(String path, String json) {
         return send(request(path).POST(HttpRequest.BodyPublishers.ofString(json.replace('\'', '"'))));
     }

@@ -39,9 +39,9 @@ public final class Started implements AutoCloseable {
     }
 
     /** Stops, and starts again on the same data. */
-    public Started again() {
+    public Started again(String... settings) {
         context.close();
-        return new Started(data, false);
+        return new Started(data, false, settings);
     }
 
     public String url(String path) {

@@ -11,12 +11,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import velnik.core.outline.Branch;
 import velnik.core.site.Appearance;
-import velnik.core.site.Dress;
-import velnik.core.site.ItemKind;
-import velnik.core.site.MenuRow;
-import velnik.core.site.MenuRowId;
 import velnik.core.site.Period;
 import velnik.core.site.Site;
 
@@ -84,24 +79,15 @@ public final class Openings {
         }
         Stream<List<Period>> ofPages =
                 site.pages().walk().stream().map(row -> row.value().periods());
-        Stream<List<Period>> ofItems =
-                site.menus().walk().stream().flatMap(Openings::appearances).map(Appearance::periods);
+        Stream<List<Period>> ofItems = site.menus().walk().stream()
+                .flatMap(row -> Appearance.within(row.value()))
+                .map(Appearance::periods);
         return Stream.concat(ofPages, ofItems)
                 .flatMap(List::stream)
                 .flatMap(period -> spans(period, at))
                 .flatMap(span -> Stream.of(span.opens(), span.closes()))
                 .filter(edge -> at.isBefore(edge) && !edge.equals(Instant.MAX))
                 .min(Comparator.naturalOrder());
-    }
-
-    private static Stream<Appearance> appearances(Branch<MenuRowId, MenuRow> row) {
-        if (!(row.value() instanceof MenuRow.Item item)) {
-            return Stream.empty();
-        }
-        Stream<Appearance> rows = item.kind() instanceof ItemKind.PageList list
-                ? list.dressed().values().stream().map(Dress::appearance)
-                : Stream.empty();
-        return Stream.concat(Stream.of(item.appearance()), rows);
     }
 
     /** @param closes the first moment it is over */

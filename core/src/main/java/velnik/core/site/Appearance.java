@@ -2,6 +2,7 @@ package velnik.core.site;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * How an item shows, and whether it does.
@@ -53,6 +54,17 @@ public record Appearance(
         if (note.length() > Limits.TITLE) {
             throw new IllegalArgumentException("a note has at most " + Limits.TITLE + " characters: " + note);
         }
+    }
+
+    /** That of an item, and those of the rows of a list that were dressed. */
+    public static Stream<Appearance> within(MenuRow row) {
+        if (!(row instanceof MenuRow.Item item)) {
+            return Stream.empty();
+        }
+        Stream<Appearance> dressed = item.kind() instanceof ItemKind.PageList list
+                ? list.dressed().values().stream().map(Dress::appearance)
+                : Stream.empty();
+        return Stream.concat(Stream.of(item.appearance()), dressed);
     }
 
     public Appearance withHidden(boolean newHidden) {

@@ -105,6 +105,14 @@ public record Site(
         throw new IllegalArgumentException(row + " is a menu, not an item");
     }
 
+    /** Whether members get anything that others do not, or others what members do not. Costs O(pages + rows of menus). */
+    public boolean tellsVisitorsApart() {
+        return pages.walk().stream().anyMatch(row -> row.value().membersOnly())
+                || menus.walk().stream()
+                        .flatMap(row -> Appearance.within(row.value()))
+                        .anyMatch(appearance -> appearance.visitors().size() < Visitor.ANY.size());
+    }
+
     /** Every topic that a page has, in order. Costs O(pages). */
     public SortedSet<String> topics() {
         SortedSet<String> topics = new TreeSet<>();

@@ -18,6 +18,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 import velnik.server.editing.JoiningDto;
 import velnik.server.editing.KindDto;
@@ -47,6 +48,8 @@ record MenusDto(long revision, List<MenuDto> menus) {
     record AppearanceDto(
             boolean hidden,
             List<Device> devices,
+            List<Visitor> visitors,
+            boolean beforeSignIn,
             List<PeriodDto> periods,
             String icon,
             boolean iconAlone,
@@ -58,6 +61,8 @@ record MenusDto(long revision, List<MenuDto> menus) {
             return new AppearanceDto(
                     appearance.hidden(),
                     appearance.devices().stream().sorted().toList(),
+                    appearance.visitors().stream().sorted().toList(),
+                    appearance.beforeSignIn(),
                     appearance.periods().stream().map(PeriodDto::of).toList(),
                     appearance.icon(),
                     appearance.iconAlone(),
@@ -80,6 +85,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
      * @param followed the label it would follow
      * @param leads the address it leads to; empty for nowhere
      * @param absence why it shows to nobody; null when it shows
+     * @param shownTo whom it shows to; of no meaning where it shows to nobody
      * @param splices whether its rows stand in its place, as those of a list without a label do
      * @param foreign whether it belongs to another menu that is shown here
      */
@@ -94,10 +100,13 @@ record MenusDto(long revision, List<MenuDto> menus) {
             String followed,
             String leads,
             @Nullable String absence,
+            List<Visitor> shownTo,
             boolean splices,
             boolean foreign,
             boolean hidden,
             List<Device> devices,
+            List<Visitor> visitors,
+            boolean beforeSignIn,
             List<PeriodDto> periods,
             String icon,
             boolean iconAlone,
@@ -150,10 +159,13 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 entry.follows(),
                 leads(site, entry.target()),
                 entry.absence().map(absence -> absence.sentence(site)).orElse(null),
+                entry.visitors().stream().sorted().toList(),
                 entry.splices(),
                 entry.foreign(),
                 appearance.hidden(),
                 appearance.devices().stream().sorted().toList(),
+                appearance.visitors().stream().sorted().toList(),
+                appearance.beforeSignIn(),
                 appearance.periods().stream().map(PeriodDto::of).toList(),
                 appearance.icon(),
                 appearance.iconAlone(),

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
 import velnik.server.editing.WorkingCopy;
+import velnik.server.members.Members;
 import velnik.server.people.Owners;
 import velnik.server.releasing.Releases;
 import velnik.server.shared.Settings;
@@ -22,6 +23,7 @@ class DemoData implements ApplicationRunner {
     private final Settings settings;
     private final PersonStore people;
     private final Owners owners;
+    private final Members members;
     private final TextStore texts;
     private final WorkingCopy workingCopy;
     private final Releases releases;
@@ -30,12 +32,14 @@ class DemoData implements ApplicationRunner {
             Settings settings,
             PersonStore people,
             Owners owners,
+            Members members,
             TextStore texts,
             WorkingCopy workingCopy,
             Releases releases) {
         this.settings = settings;
         this.people = people;
         this.owners = owners;
+        this.members = members;
         this.texts = texts;
         this.workingCopy = workingCopy;
         this.releases = releases;
@@ -55,5 +59,6 @@ class DemoData implements ApplicationRunner {
         owners.add(OWNER, "Mara Okafor", Person.Role.OWNER, "slack-water");
         owners.add("jo", "Jo Lindqvist", Person.Role.EDITOR, "neap-tide");
         owners.add("visitor-desk", "Visitor desk", Person.Role.READER, "low-water");
+        members.add("member", "Robin Ashby", "mooring-line");
     }
 }

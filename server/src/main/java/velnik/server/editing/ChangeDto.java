@@ -26,6 +26,7 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = ChangeDto.SetSlug.class, name = "setSlug"),
     @JsonSubTypes.Type(value = ChangeDto.MovePages.class, name = "movePages"),
     @JsonSubTypes.Type(value = ChangeDto.SetReach.class, name = "setReach"),
+    @JsonSubTypes.Type(value = ChangeDto.SetMembersOnly.class, name = "setMembersOnly"),
     @JsonSubTypes.Type(value = ChangeDto.SetLayout.class, name = "setLayout"),
     @JsonSubTypes.Type(value = ChangeDto.SetTopics.class, name = "setTopics"),
     @JsonSubTypes.Type(value = ChangeDto.SetDate.class, name = "setDate"),
@@ -60,6 +61,7 @@ sealed interface ChangeDto
                 ChangeDto.SetSlug,
                 ChangeDto.MovePages,
                 ChangeDto.SetReach,
+                ChangeDto.SetMembersOnly,
                 ChangeDto.SetLayout,
                 ChangeDto.SetTopics,
                 ChangeDto.SetDate,
@@ -126,6 +128,13 @@ sealed interface ChangeDto
         @Override
         public Change change() {
             return new Change.SetReach(pages.stream().map(PageId::new).toList(), reach);
+        }
+    }
+
+    record SetMembersOnly(@NotNull List<String> pages, boolean membersOnly) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetMembersOnly(pages.stream().map(PageId::new).toList(), membersOnly);
         }
     }
 

@@ -4,7 +4,9 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -15,6 +17,7 @@ import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.reach.Openings;
 import velnik.core.site.Device;
+import velnik.core.site.Visitor;
 
 /** What follows from the working copy, computed once for each revision and shared by all who ask until
  * the next, or until something opens or closes by itself. */
@@ -61,6 +64,7 @@ public class Computed {
         private final Instant at;
         private final Openings openings;
         private final Optional<Instant> until;
+        private final Map<Visitor, SiteNavigation> asVisitorsGetIt = new EnumMap<>(Visitor.class);
         private @Nullable SiteNavigation navigation;
         private @Nullable Whereabouts whereabouts;
         private @Nullable Clicks clicks;
@@ -87,11 +91,20 @@ public class Computed {
             return until.filter(moment -> !now.isBefore(moment)).isPresent();
         }
 
+        /** With all that shows to somebody. */
         public synchronized SiteNavigation navigation() {
             if (navigation == null) {
                 navigation = SiteNavigation.of(state.site(), at);
             }
             return navigation;
+        }
+
+        /** As a visitor gets it; the same object where the site tells visitors not apart. */
+        public synchronized SiteNavigation navigation(Visitor visitor) {
+            if (visitor == Visitor.NON_MEMBER && !state.site().tellsVisitorsApart()) {
+                return navigation();
+            }
+            return asVisitorsGetIt.computeIfAbsent(visitor, who -> SiteNavigation.of(state.site(), at, who));
         }
 
         public synchronized Whereabouts whereabouts() {

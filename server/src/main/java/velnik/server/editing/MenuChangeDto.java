@@ -14,6 +14,7 @@ import velnik.core.site.Device;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** A change of menus as the editor sends it. */
@@ -157,6 +158,8 @@ sealed interface MenuChangeDto extends ChangeDto {
     record AppearanceEdit(
             @Nullable Boolean hidden,
             @Nullable Set<Device> devices,
+            @Nullable Set<Visitor> visitors,
+            @Nullable Boolean beforeSignIn,
             @Nullable List<PeriodDto> periods,
             @Nullable String icon,
             @Nullable Boolean iconAlone,
@@ -169,6 +172,8 @@ sealed interface MenuChangeDto extends ChangeDto {
                     Optional.ofNullable(label),
                     Optional.ofNullable(hidden),
                     Optional.ofNullable(devices),
+                    Optional.ofNullable(visitors),
+                    Optional.ofNullable(beforeSignIn),
                     Optional.ofNullable(periods)
                             .map(all -> all.stream().map(PeriodDto::period).toList()),
                     Optional.ofNullable(icon),

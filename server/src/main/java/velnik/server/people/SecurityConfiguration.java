@@ -40,6 +40,8 @@ class SecurityConfiguration {
         return http.securityMatcher("/-/api/**")
                 .authorizeHttpRequests(calls -> calls.requestMatchers("/-/api/session", "/-/api/owner")
                         .permitAll()
+                        .requestMatchers("/-/api/members/**")
+                        .hasRole(OWNER)
                         .requestMatchers(HttpMethod.GET, "/-/api/**")
                         .authenticated()
                         .requestMatchers(HttpMethod.POST, "/-/api/windows", "/-/api/preferences")

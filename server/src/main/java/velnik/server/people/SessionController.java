@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
+import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.ZoneId;
@@ -24,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.server.shared.Attempts;
 import velnik.server.shared.ProblemException;
 import velnik.server.storage.Person;
 import velnik.server.storage.PersonStore;
@@ -37,10 +39,10 @@ class SessionController {
     private final Attempts attempts;
     private final Owners owners;
 
-    SessionController(PersonStore people, SignIn signIn, Attempts attempts, Owners owners) {
+    SessionController(PersonStore people, SignIn signIn, Owners owners, Clock clock) {
         this.people = people;
         this.signIn = signIn;
-        this.attempts = attempts;
+        this.attempts = new Attempts(clock);
         this.owners = owners;
     }
 

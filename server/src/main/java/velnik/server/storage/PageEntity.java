@@ -44,6 +44,9 @@ class PageEntity {
     @Enumerated(EnumType.STRING)
     Reach reach;
 
+    @Column(name = "members_only")
+    boolean membersOnly;
+
     @Column(name = "kept_from_search_engines")
     boolean keptFromSearchEngines;
 
@@ -83,6 +86,7 @@ class PageEntity {
         entity.slug = page.slug();
         entity.slugFollows = page.slugFollows();
         entity.reach = page.reach();
+        entity.membersOnly = page.membersOnly();
         entity.keptFromSearchEngines = page.keptFromSearchEngines();
         entity.layout = page.layout();
         entity.summary = page.summary();
@@ -102,6 +106,7 @@ class PageEntity {
                 slug,
                 slugFollows,
                 reach,
+                membersOnly,
                 keptFromSearchEngines,
                 layout,
                 summary,

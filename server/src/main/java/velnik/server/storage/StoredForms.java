@@ -42,7 +42,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 7;
+    static final int FORMAT = 8;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -51,7 +51,8 @@ class StoredForms {
             FormatFour::upgraded,
             FormatFive::upgraded,
             FormatSix::upgraded,
-            UnaryOperator.identity()); // format 7 knows the built-in pages, which nothing before it names
+            UnaryOperator.identity(), // format 7 knows the built-in pages, which nothing before it names
+            FormatEight::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -167,6 +168,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetSlug.class, name = "setSlug"),
         @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
         @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),
+        @JsonSubTypes.Type(value = Change.SetMembersOnly.class, name = "setMembersOnly"),
         @JsonSubTypes.Type(value = Change.SetLayout.class, name = "setLayout"),
         @JsonSubTypes.Type(value = Change.SetTopics.class, name = "setTopics"),
         @JsonSubTypes.Type(value = Change.SetDate.class, name = "setDate"),

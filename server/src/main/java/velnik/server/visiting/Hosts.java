@@ -15,7 +15,7 @@ import velnik.server.shared.Settings;
 
 /**
  * Keeps the visitor site and the editor on hosts of their own, where a setting asks for it: on the visitors' host
- * nothing technical answers but what their pages load, and on every other host the visitors' addresses lead over there.
+ * nothing technical answers but what their pages load and what lets members in, and on every other host the visitors' addresses lead over there.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
@@ -37,7 +37,7 @@ class Hosts extends OncePerRequestFilter {
         String path = request.getRequestURI();
         boolean technical = path.startsWith("/-/");
         if (request.getServerName().equalsIgnoreCase(visitorHost)) {
-            if (technical && !path.startsWith(VisitorAssets.BASE)) {
+            if (technical && !path.startsWith(VisitorAssets.BASE) && !path.startsWith(MemberSession.BASE)) {
                 response.sendError(HttpStatus.NOT_FOUND.value());
                 return;
             }

@@ -13,15 +13,16 @@ import velnik.core.site.TextHash;
  * @param status of the answer
  * @param plain in UTF-8
  * @param compressed the same with gzip
+ * @param forMembers whether it is for members alone, and nobody between us and them may keep it
  * @param tag names this content; quoted as the ETag header wants it
  */
 @SuppressWarnings("ArrayRecordComponent") // never compared, only sent
-record Rendered(int status, byte[] plain, byte[] compressed, String tag) {
+record Rendered(int status, byte[] plain, byte[] compressed, boolean forMembers, String tag) {
 
-    static Rendered of(int status, String html) {
+    static Rendered of(int status, String html, boolean forMembers) {
         byte[] plain = html.getBytes(StandardCharsets.UTF_8);
         String tag = '"' + TextHash.of(html).value().substring(0, 20) + '"';
-        return new Rendered(status, plain, compressed(plain), tag);
+        return new Rendered(status, plain, compressed(plain), forMembers, tag);
     }
 
     private static byte[] compressed(byte[] plain) {

@@ -29,24 +29,31 @@ class VisitorController {
     private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
 
     private final VisitorPages pages;
+    private final MemberSession session;
 
-    VisitorController(VisitorPages pages) {
+    VisitorController(VisitorPages pages, MemberSession session) {
         this.pages = pages;
+        this.session = session;
     }
 
     @GetMapping({"/", ANY_PAGE, ANY_PAGE + "/**"})
     ResponseEntity<byte[]> page(
             HttpServletRequest request,
-            @RequestParam(name = "q", defaultValue = "") String asked,
+            @RequestParam(name = "q", defaultValue = "") String words,
+            @RequestParam(defaultValue = "") String to,
             @RequestHeader(name = HttpHeaders.ACCEPT_ENCODING, defaultValue = "") String accepted,
             @RequestHeader(name = HttpHeaders.IF_NONE_MATCH, required = false) @Nullable String known) {
         String path = UriUtils.decode(request.getRequestURI(), StandardCharsets.UTF_8);
-        return switch (pages.at(path, asked)) {
+        return switch (pages.at(new VisitorPages.Asked(path, words, to, session.of(request)))) {
             case VisitorPages.Answer.Page(Rendered page) -> answer(page, accepted, known);
             case VisitorPages.Answer.Elsewhere(String address, HttpStatus status) ->
                 ResponseEntity.status(status)
                         .location(URI.create(address))
-                        .cacheControl(CacheControl.maxAge(Duration.ofMinutes(5)))
+                        .cacheControl(
+                                status == HttpStatus.SEE_OTHER
+                                        ? CacheControl.noStore()
+                                        : CacheControl.maxAge(Duration.ofMinutes(5))
+                                                .cachePrivate())
                         .build();
         };
     }
@@ -82,9 +89,9 @@ class VisitorController {
     static ResponseEntity<byte[]> answer(Rendered page, String accepted, @Nullable String known) {
         boolean gzip = accepted.toLowerCase(Locale.ROOT).contains("gzip");
         HttpHeaders headers = new HttpHeaders();
-        headers.setCacheControl(CacheControl.noCache());
+        headers.setCacheControl(page.forMembers() ? CacheControl.noCache().cachePrivate() : CacheControl.noCache());
         headers.set(Policy.HEADER, POLICY);
-        headers.set(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING);
+        headers.set(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING + ", " + HttpHeaders.COOKIE);
         headers.setETag(page.tag());
         if (page.tag().equals(known) && page.status() == HttpStatus.OK.value()) {
             return new ResponseEntity<>(headers, HttpStatus.NOT_MODIFIED);

@@ -2,11 +2,16 @@ package velnik.server.visiting;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import org.springframework.web.util.UriUtils;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.html.SitemapXml;
@@ -18,6 +23,7 @@ import velnik.core.search.PageSearch;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.server.releasing.LiveSite;
 
 /**
@@ -32,7 +38,7 @@ class VisitorPages {
     private final PageTexts texts;
     private final VisitorAssets assets;
     private final Clock clock;
-    private volatile @Nullable ReleasePages current;
+    private volatile @Nullable Release current;
 
     VisitorPages(LiveSite live, PageTexts texts, VisitorAssets assets, Clock clock) {
         this.live = live;
@@ -50,13 +56,18 @@ class VisitorPages {
     }
 
     /**
+     * What somebody wants; what a page has no use for is nothing to it.
+     *
      * @param path as asked for, decoded, beginning with a slash
-     * @param asked of the search; what other pages are asked is nothing to them
+     * @param words to look for
+     * @param to where one who signs in wants to get
      */
-    Answer at(String path, String asked) {
-        ReleasePages pages = pages();
+    record Asked(String path, String words, String to, Visitor visitor) {}
+
+    Answer at(Asked asked) {
+        ReleasePages pages = pages(asked.visitor());
         Site site = pages.site;
-        PageId page = Addresses.find(site, path).orElse(null);
+        PageId page = Addresses.find(site, asked.path()).orElse(null);
         if (page == null) {
             return new Answer.Page(pages.notFound());
         }
@@ -65,14 +76,17 @@ class VisitorPages {
             return new Answer.Page(pages.notFound());
         }
         String address = Addresses.of(site, page);
-        if (!address.equals(path)) {
+        if (!address.equals(asked.path())) {
             return new Answer.Elsewhere(address, HttpStatus.MOVED_PERMANENTLY);
+        }
+        if (access.membersBy() != null && asked.visitor() != Visitor.MEMBER) {
+            return pages.signInFor(address);
         }
         if (!access.isGettable()) {
             return new Answer.Page(pages.closed(page));
         }
         if (site.pages().get(page).kind() == PageKind.GROUP) {
-            Optional<PageId> first = Access.leadsOnTo(site, page, pages.openings());
+            Optional<PageId> first = Access.leadsOnTo(site, page, pages.openings(), asked.visitor());
             return first.isPresent()
                     ? new Answer.Elsewhere(Addresses.of(site, first.get()), HttpStatus.FOUND)
                     : new Answer.Page(pages.notFound());
@@ -80,29 +94,54 @@ class VisitorPages {
         return new Answer.Page(
                 switch (site.pages().get(page).kind()) {
                     case NOT_FOUND -> pages.notFound();
-                    case SEARCH -> asked.isBlank() ? pages.page(page) : pages.found(page, asked.strip());
+                    case SEARCH ->
+                        asked.words().isBlank()
+                                ? pages.page(page)
+                                : pages.found(page, asked.words().strip());
+                    case SIGN_IN ->
+                        asked.to().isEmpty()
+                                ? pages.page(page)
+                                : pages.signIn(HttpStatus.OK, page, asPath(asked.to()), "", "");
                     default -> pages.page(page);
                 });
     }
 
-    Rendered notFound() {
-        return pages().notFound();
-    }
-
     /** A whole page for an answer that is not a page of the site. */
     Rendered other(HttpStatus status) {
-        return new Rendered(
-                status.value(),
-                pages().notFound().plain(),
-                pages().notFound().compressed(),
-                pages().notFound().tag());
+        Rendered notFound = pages(Visitor.NON_MEMBER).notFound();
+        return new Rendered(status.value(), notFound.plain(), notFound.compressed(), false, notFound.tag());
+    }
+
+    /** Where members sign in; the home page where they cannot. */
+    String signInAddress() {
+        ReleasePages pages = pages(Visitor.NON_MEMBER);
+        return pages.signInPage().map(page -> Addresses.of(pages.site, page)).orElse("/");
+    }
+
+    /** The sign-in page after something was wrong with what was typed. */
+    Rendered signInAgain(HttpStatus status, String to, String name, String problem) {
+        ReleasePages pages = pages(Visitor.NON_MEMBER);
+        return pages.signInPage()
+                .map(page -> pages.signIn(status, page, to.isEmpty() ? "" : asPath(to), name, problem))
+                .orElseGet(pages::notFound);
+    }
+
+    /** An address of a page of the site, ready to be sent; the home page's for anything else that was asked for. */
+    String asPath(String to) {
+        Site site = live.site();
+        return Optional.of(to)
+                .filter(path -> path.startsWith("/"))
+                .flatMap(path -> Addresses.find(site, path))
+                .map(page -> Addresses.of(site, page))
+                .orElse("/");
     }
 
     /** @param origin to use while the site's own address is not known */
     String sitemap(String origin) {
-        Site site = pages().site;
+        ReleasePages pages = pages(Visitor.NON_MEMBER);
+        Site site = pages.site;
         String address = site.details().address();
-        return SitemapXml.of(site, pages().openings(), AddressWriter.absolute(address.isEmpty() ? origin : address));
+        return SitemapXml.of(site, pages.openings(), AddressWriter.absolute(address.isEmpty() ? origin : address));
     }
 
     String origin(String asked) {
@@ -110,61 +149,83 @@ class VisitorPages {
         return address.isEmpty() ? asked : address;
     }
 
-    private ReleasePages pages() {
+    private ReleasePages pages(Visitor visitor) {
         Site site = live.site();
-        ReleasePages pages = current;
-        if (pages == null || !isOf(pages, site) || pages.isOver()) {
-            pages = new ReleasePages(site);
-            current = pages;
+        Release release = current;
+        if (release == null || !isOf(release, site) || release.isOver()) {
+            release = new Release(site, clock.instant());
+            current = release;
         }
-        return pages;
+        return release.pages(visitor);
     }
 
     @SuppressWarnings("ReferenceEquality") // a release holds one site object; the next holds another
-    private static boolean isOf(ReleasePages pages, Site site) {
-        return pages.site == site;
+    private static boolean isOf(Release release, Site site) {
+        return release.site == site;
     }
 
-    /** The pages of one release as far as they were asked for, until something opens or closes. */
+    /** One release until something opens or closes, with its pages for each kind of visitor who came. */
+    private final class Release {
+        private final Site site;
+        private final Instant at;
+        private final Optional<Instant> until;
+        private final Map<Visitor, ReleasePages> pages = new ConcurrentHashMap<>();
+
+        Release(Site site, Instant at) {
+            this.site = site;
+            this.at = at;
+            this.until = Openings.at(site, at).nextChange(site);
+        }
+
+        ReleasePages pages(Visitor visitor) {
+            return pages.computeIfAbsent(visitor, who -> new ReleasePages(site, at, who));
+        }
+
+        /** Whether something has opened or closed since. */
+        boolean isOver() {
+            return until.filter(moment -> !clock.instant().isBefore(moment)).isPresent();
+        }
+    }
+
+    /** The pages of one release as far as they were asked for by visitors of one kind. */
     private final class ReleasePages {
         private final Site site;
         private final SiteNavigation navigation;
         private final VisitorHtml html;
-        private final Cache<PageId, Rendered> rendered = Caffeine.newBuilder()
+        private final Cache<PageId, Rendered> kept = Caffeine.newBuilder()
                 .maximumWeight(BYTES_KEPT)
                 .weigher((PageId page, Rendered content) -> content.weight())
                 .build();
         private final Rendered notFound;
         private @Nullable PageSearch search;
 
-        ReleasePages(Site site) {
+        ReleasePages(Site site, Instant at, Visitor visitor) {
             this.site = site;
-            this.navigation = SiteNavigation.of(site, clock.instant());
+            this.navigation = SiteNavigation.of(site, at, visitor);
             this.html = new VisitorHtml(site, navigation, assets.published());
-            this.notFound = Rendered.of(HttpStatus.NOT_FOUND.value(), html.notFound());
+            this.notFound = rendered(HttpStatus.NOT_FOUND, html.notFound());
         }
 
         Rendered page(PageId page) {
-            return rendered.get(
+            return kept.get(
                     page,
-                    id -> Rendered.of(
-                            HttpStatus.OK.value(),
-                            html.page(id, texts.html(site.pages().get(id)))));
+                    id -> rendered(
+                            HttpStatus.OK, html.page(id, texts.html(site.pages().get(id)))));
         }
 
         /** What stands at the address of a page outside its periods that says when it opens again. */
         Rendered closed(PageId page) {
-            return rendered.get(page, id -> Rendered.of(HttpStatus.OK.value(), html.closed(id)));
+            return kept.get(page, id -> rendered(HttpStatus.OK, html.closed(id)));
         }
 
         Rendered found(PageId page, String asked) {
-            return Rendered.of(HttpStatus.OK.value(), html.found(page, asked, search().find(asked)));
+            return rendered(HttpStatus.OK, html.found(page, asked, search().find(asked)));
         }
 
         /** Reads the texts of all pages, so only once somebody searches. */
         private synchronized PageSearch search() {
             if (search == null) {
-                search = PageSearch.of(site, openings(), texts::words);
+                search = PageSearch.of(site, openings(), navigation.visitor(), texts::words);
             }
             return search;
         }
@@ -177,12 +238,27 @@ class VisitorPages {
             return navigation.openings();
         }
 
-        /** Whether something has opened or closed since. */
-        boolean isOver() {
-            return navigation
-                    .validUntil()
-                    .filter(moment -> !clock.instant().isBefore(moment))
-                    .isPresent();
+        /** Where members sign in; empty where a site was not given the page yet, or nobody gets it. */
+        Optional<PageId> signInPage() {
+            return site.builtIn(PageKind.SIGN_IN)
+                    .filter(page -> Access.of(site, page, openings()).isGettable());
+        }
+
+        /** What one who is no member gets at the address of a page for members. */
+        Answer signInFor(String address) {
+            return signInPage()
+                    .<Answer>map(page -> new Answer.Elsewhere(
+                            Addresses.of(site, page) + "?to=" + UriUtils.encode(address, StandardCharsets.UTF_8),
+                            HttpStatus.SEE_OTHER))
+                    .orElseGet(() -> new Answer.Page(notFound));
+        }
+
+        Rendered signIn(HttpStatus status, PageId page, String to, String name, String problem) {
+            return rendered(status, html.signIn(page, to, name, problem));
+        }
+
+        private Rendered rendered(HttpStatus status, String content) {
+            return Rendered.of(status.value(), content, navigation.visitor() == Visitor.MEMBER);
         }
     }
 }

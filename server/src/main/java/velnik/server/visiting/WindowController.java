@@ -1,10 +1,13 @@
 package velnik.server.visiting;
 
+import static java.util.stream.Collectors.joining;
+
 import jakarta.servlet.http.HttpServletRequest;
-import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -16,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.util.UriComponentsBuilder;
 import org.springframework.web.util.UriUtils;
 import velnik.core.address.Addresses;
 import velnik.core.html.VisitorHtml;
@@ -25,6 +29,7 @@ import velnik.core.search.PageSearch;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.server.editing.Computed;
 import velnik.server.shared.Policy;
 
@@ -68,6 +73,7 @@ class WindowController {
      * @param id of the page the editor wants, whose address may be another by now; without one the path decides
      * @param asked of the search
      * @param day on which the site is looked at; now when left out
+     * @param member whether it is looked at as a member
      */
     @GetMapping({BASE + "{token}", BASE + "{token}/**"})
     ResponseEntity<String> page(
@@ -75,6 +81,7 @@ class WindowController {
             @RequestParam(name = "page", required = false) @Nullable String id,
             @RequestParam(name = "q", defaultValue = "") String asked,
             @RequestParam(required = false) @Nullable LocalDate day,
+            @RequestParam(defaultValue = "false") boolean member,
             HttpServletRequest request) {
         if (!windows.isOpen(token)) {
             return html(HttpStatus.NOT_FOUND)
@@ -83,22 +90,28 @@ class WindowController {
         String prefix = BASE + token;
         String path = UriUtils.decode(request.getRequestURI().substring(prefix.length()), StandardCharsets.UTF_8);
         Computed.Revision now = day == null ? computed.now() : computed.on(day);
+        Visitor visitor = member ? Visitor.MEMBER : Visitor.NON_MEMBER;
         Site site = now.state().site();
         Optional<PageId> page = Optional.ofNullable(id)
                 .flatMap(PageId::of)
                 .filter(site.pages()::contains)
                 .or(() -> Addresses.find(site, path.isEmpty() ? "/" : path));
         if (page.isEmpty()) {
-            return html(HttpStatus.NOT_FOUND).body(writer(now, prefix, as(day)).notFound());
+            return html(HttpStatus.NOT_FOUND)
+                    .body(writer(now, visitor, prefix, as(day, visitor)).notFound());
         }
-        Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get(), now.openings());
+        Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get(), now.openings(), visitor);
         if (leadsOn.isPresent()) {
             return ResponseEntity.status(HttpStatus.FOUND)
-                    .location(URI.create(prefix + Addresses.of(site, leadsOn.get())))
+                    .location(UriComponentsBuilder.fromPath(prefix + Addresses.of(site, leadsOn.get()))
+                            .queryParamIfPresent("day", Optional.ofNullable(day))
+                            .queryParam("member", member)
+                            .build()
+                            .toUri())
                     .cacheControl(CacheControl.noStore())
                     .build();
         }
-        VisitorHtml writer = writer(now, prefix, band(now, page.get(), day));
+        VisitorHtml writer = writer(now, visitor, prefix, band(now, page.get(), day, visitor));
         boolean searched = site.pages().get(page.get()).kind() == PageKind.SEARCH && !asked.isBlank();
         return html(HttpStatus.OK)
                 .body(
@@ -106,30 +119,30 @@ class WindowController {
                                 ? writer.found(
                                         page.get(),
                                         asked.strip(),
-                                        PageSearch.of(site, now.openings(), texts::words)
+                                        PageSearch.of(site, now.openings(), visitor, texts::words)
                                                 .find(asked))
                                 : writer.page(
                                         page.get(), texts.html(site.pages().get(page.get()))));
     }
 
-    private VisitorHtml writer(Computed.Revision now, String prefix, @Nullable String band) {
-        return new VisitorHtml(now.state().site(), now.navigation(), assets.window(prefix, band));
+    private VisitorHtml writer(Computed.Revision now, Visitor visitor, String prefix, @Nullable String band) {
+        return new VisitorHtml(now.state().site(), now.navigation(visitor), assets.window(prefix, band));
     }
 
-    private static @Nullable String as(@Nullable LocalDate day) {
-        return day == null ? null : "As on " + Days.day(day) + ".";
+    private static @Nullable String as(@Nullable LocalDate day, Visitor visitor) {
+        String on = day == null ? "" : " on " + Days.day(day);
+        return visitor == Visitor.MEMBER ? "As a member sees it" + on + "." : day == null ? null : "As" + on + ".";
     }
 
-    /** Which day it is, and what visitors get instead of a page they cannot get. */
-    private static @Nullable String band(Computed.Revision now, PageId page, @Nullable LocalDate day) {
-        @Nullable String instead = instead(now, page);
-        if (day == null || instead == null) {
-            return day == null ? instead : as(day);
-        }
-        return as(day) + " " + instead;
+    /** As whom and on which day it is looked at, and what visitors get instead of a page they cannot get. */
+    private static @Nullable String band(Computed.Revision now, PageId page, @Nullable LocalDate day, Visitor visitor) {
+        String band = Stream.of(as(day, visitor), instead(now, page, visitor))
+                .filter(Objects::nonNull)
+                .collect(joining(" "));
+        return band.isEmpty() ? null : band;
     }
 
-    private static @Nullable String instead(Computed.Revision now, PageId page) {
+    private static @Nullable String instead(Computed.Revision now, PageId page, Visitor visitor) {
         Site site = now.state().site();
         Access access = Access.of(site, page, now.openings());
         if (access.closedBy() != null) {
@@ -143,10 +156,13 @@ class WindowController {
         if (!access.isGettable()) {
             return "Held back: visitors get “not found” here.";
         }
+        if (!access.isGettableBy(visitor)) {
+            return "For members: other visitors are asked to sign in here.";
+        }
         return switch (site.pages().get(page).kind()) {
             case GROUP -> "Nothing under this group is open: visitors get “not found” here.";
             case NOT_FOUND -> "Visitors get this at every address where there is no page.";
-            case PAGE, SEARCH, PAGE_INDEX -> null;
+            case PAGE, SEARCH, PAGE_INDEX, SIGN_IN -> null;
         };
     }
 

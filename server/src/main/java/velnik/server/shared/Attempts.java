@@ -1,19 +1,17 @@
-package velnik.server.people;
+package velnik.server.shared;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import org.springframework.stereotype.Component;
 
 /**
  * Slows down guessing of passwords. After {@link #FREE} wrong ones for a name, each further one must wait, twice as long
  * every time.
  */
-@Component
-class Attempts {
-    static final int FREE = 5;
+public final class Attempts {
+    public static final int FREE = 5;
     private static final Duration FIRST_WAIT = Duration.ofSeconds(15);
     private static final Duration LONGEST_WAIT = Duration.ofMinutes(15);
 
@@ -25,12 +23,12 @@ class Attempts {
             .expireAfterWrite(Duration.ofHours(1))
             .build();
 
-    Attempts(Clock clock) {
+    public Attempts(Clock clock) {
         this.clock = clock;
     }
 
     /** How long the next attempt for this name has to wait; zero when it may be made now. */
-    Duration wait(String name) {
+    public Duration wait(String name) {
         Wrong so = wrong.getIfPresent(name);
         if (so == null || so.count() < FREE) {
             return Duration.ZERO;
@@ -41,12 +39,12 @@ class Attempts {
         return left.isNegative() ? Duration.ZERO : left;
     }
 
-    void failed(String name) {
+    public void failed(String name) {
         wrong.asMap()
                 .merge(name, new Wrong(1, clock.instant()), (old, one) -> new Wrong(old.count() + 1, one.latest()));
     }
 
-    void succeeded(String name) {
+    public void succeeded(String name) {
         wrong.invalidate(name);
     }
 }

@@ -1,0 +1,156 @@
+package velnik.server.members;
+
+import static java.util.Objects.requireNonNull;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import velnik.server.editing.WorkingCopy;
+import velnik.server.shared.Attempts;
+import velnik.server.shared.ProblemException;
+import velnik.server.storage.Member;
+import velnik.server.storage.MemberStore;
+
+/** Who is a member, and where members are signed in. */
+@Service
+public class Members {
+    /** How long a member stays signed in. */
+    public static final Duration SESSION = Duration.ofDays(14);
+
+    private static final int TOKEN_BYTES = 32;
+
+    private final MemberStore store;
+    private final PasswordEncoder passwords;
+    private final WorkingCopy workingCopy;
+    private final Clock clock;
+    private final Attempts attempts;
+    private final SecureRandom random = new SecureRandom();
+    /** Compared with where there is no such member, so that it takes as long to say so. */
+    private final String nobodysHash;
+
+    Members(MemberStore store, PasswordEncoder passwords, WorkingCopy workingCopy, Clock clock) {
+        this.store = store;
+        this.passwords = passwords;
+        this.workingCopy = workingCopy;
+        this.clock = clock;
+        this.attempts = new Attempts(clock);
+        this.nobodysHash = hashed("nobody at all");
+    }
+
+    /** What became of signing in. */
+    public sealed interface SignIn {
+        /** @param token what the browser keeps, for {@link #SESSION} */
+        record Done(String token) implements SignIn {}
+
+        record Wrong() implements SignIn {}
+
+        record TooOften(Duration left) implements SignIn {}
+    }
+
+    List<Member> all() {
+        return store.all();
+    }
+
+    /** @throws ProblemException when there is a member of that name (409) */
+    public synchronized void add(String name, String displayName, String password) {
+        if (store.find(name).isPresent()) {
+            throw new ProblemException(
+                    HttpStatus.CONFLICT,
+                    "member-exists",
+                    "There is a member with the name " + name + " already. Nothing was changed.");
+        }
+        ZoneId zone = workingCopy.state().site().details().timeZone();
+        store.add(new Member(name, displayName.strip(), LocalDate.ofInstant(clock.instant(), zone), hashed(password)));
+    }
+
+    /**
+     * Gives a member another password and signs them out everywhere.
+     *
+     * @throws ProblemException when there is no such member (404)
+     */
+    synchronized void setPassword(String name, String password) {
+        Member member = existing(name);
+        store.replace(new Member(name, member.displayName(), member.since(), hashed(password)));
+        attempts.succeeded(name);
+    }
+
+    /**
+     * Removes a member and signs them out everywhere.
+     *
+     * @throws ProblemException when there is no such member (404)
+     */
+    synchronized void remove(String name) {
+        store.remove(existing(name).name());
+    }
+
+    private Member existing(String name) {
+        return store.find(name)
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.NOT_FOUND, "no-such-member", "There is no member with the name " + name + "."));
+    }
+
+    public SignIn signIn(String typed, String password) {
+        String name = typed.strip().toLowerCase(Locale.ROOT);
+        Duration wait = attempts.wait(name);
+        if (!wait.isZero()) {
+            return new SignIn.TooOften(wait);
+        }
+        Optional<Member> member = store.find(name);
+        boolean right =
+                passwords.matches(password, member.map(Member::passwordHash).orElse(nobodysHash));
+        if (member.isEmpty() || !right) {
+            attempts.failed(name);
+            return new SignIn.Wrong();
+        }
+        attempts.succeeded(name);
+        return begun(member.get());
+    }
+
+    /** Not for one who was removed or given another password just now. */
+    private synchronized SignIn begun(Member member) {
+        if (!store.find(member.name()).equals(Optional.of(member))) {
+            return new SignIn.Wrong();
+        }
+        byte[] bytes = new byte[TOKEN_BYTES];
+        random.nextBytes(bytes);
+        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        Instant now = clock.instant();
+        store.begin(hashOf(token), member.name(), now, now.plus(SESSION));
+        return new SignIn.Done(token);
+    }
+
+    public boolean isSignedIn(String token) {
+        return store.isRunning(hashOf(token), clock.instant());
+    }
+
+    public void signOut(String token) {
+        store.end(hashOf(token));
+    }
+
+    private String hashed(String password) {
+        return requireNonNull(passwords.encode(password));
+    }
+
+    private static String hashOf(String token) {
+        try {
+            byte[] hash = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(hash);
+        } catch (NoSuchAlgorithmException everyJavaHasIt) {
+            throw new IllegalStateException(everyJavaHasIt);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package velnik.server.visiting;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
+import java.time.Duration;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import velnik.core.html.SignInView;
+import velnik.server.members.Members;
+
+/** Lets members in and out, by plain forms. */
+@Controller
+class MemberController {
+    private final Members members;
+    private final VisitorPages pages;
+
+    MemberController(Members members, VisitorPages pages) {
+        this.members = members;
+        this.pages = pages;
+    }
+
+    /** Reloading after a wrong password asks for this. */
+    @GetMapping({SignInView.IN, SignInView.OUT})
+    ResponseEntity<byte[]> form() {
+        return elsewhere(pages.signInAddress());
+    }
+
+    @PostMapping(SignInView.IN)
+    ResponseEntity<byte[]> in(
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String password,
+            @RequestParam(defaultValue = "") String to,
+            @RequestHeader(name = "Sec-Fetch-Site", defaultValue = "same-origin") String from,
+            @RequestHeader(name = HttpHeaders.ACCEPT_ENCODING, defaultValue = "") String accepted,
+            HttpServletRequest request) {
+        if (!from.equals("same-origin")) {
+            // A form on another site must not sign a visitor in as somebody else.
+            return refused(HttpStatus.FORBIDDEN, to, name, "Please sign in here.", accepted);
+        }
+        return switch (members.signIn(name, password)) {
+            case Members.SignIn.Done(String token) ->
+                ResponseEntity.status(HttpStatus.SEE_OTHER)
+                        .location(URI.create(pages.asPath(to)))
+                        .header(HttpHeaders.SET_COOKIE, MemberSession.begins(request, token))
+                        .cacheControl(CacheControl.noStore())
+                        .build();
+            case Members.SignIn.Wrong() ->
+                refused(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        to,
+                        name,
+                        "This name and password do not go together.",
+                        accepted);
+            case Members.SignIn.TooOften(Duration left) ->
+                refused(
+                        HttpStatus.TOO_MANY_REQUESTS,
+                        to,
+                        name,
+                        "Too many wrong passwords for this name. Try again in " + (left.toSeconds() + 1) + " seconds.",
+                        accepted);
+        };
+    }
+
+    private ResponseEntity<byte[]> refused(HttpStatus status, String to, String name, String problem, String accepted) {
+        return VisitorController.answer(pages.signInAgain(status, to, name, problem), accepted, null);
+    }
+
+    @PostMapping(SignInView.OUT)
+    ResponseEntity<byte[]> out(HttpServletRequest request) {
+        MemberSession.token(request).ifPresent(members::signOut);
+        return ResponseEntity.status(HttpStatus.SEE_OTHER)
+                .location(URI.create("/"))
+                .header(HttpHeaders.SET_COOKIE, MemberSession.ends(request))
+                .cacheControl(CacheControl.noStore())
+                .build();
+    }
+
+    private static ResponseEntity<byte[]> elsewhere(String address) {
+        return ResponseEntity.status(HttpStatus.FOUND)
+                .location(URI.create(address))
+                .cacheControl(CacheControl.noStore())
+                .build();
+    }
+}
