@@ -137,11 +137,15 @@ document.addEventListener(
   true,
 );
 
-// The editor keeps what was asked, so that an edit shows other answers and not the page without any.
+// The editor keeps what was asked and who looks, so that an edit shows other answers and not the page without any.
 document.addEventListener("submit", (event) => {
   event.preventDefault();
-  const words = new FormData(event.target as HTMLFormElement).get("q");
-  say({ velnik: "asked", words: String(words ?? "") });
+  const form = event.target as HTMLFormElement;
+  if (form.method === "post") {
+    say({ velnik: "signed", in: form.elements.namedItem("password") !== null });
+    return;
+  }
+  say({ velnik: "asked", words: String(new FormData(form).get("q") ?? "") });
 });
 
 document.addEventListener("keydown", (event) => {

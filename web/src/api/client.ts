@@ -37,6 +37,8 @@ export type PeriodDto = Schemas["PeriodDto"];
 export type FindingDto = Schemas["FindingDto"];
 export type BinDto = Schemas["BinDto"];
 export type RemovalDto = Schemas["RemovalDto"];
+export type MembersDto = Schemas["MembersDto"];
+export type MemberDto = Schemas["MemberDto"];
 export type UndoHow = NonNullable<Schemas["StepBack"]["how"]>;
 export type Zone = AssignmentDto["zone"];
 
@@ -140,6 +142,12 @@ export const api = {
     call<ReleaseDto>("POST", "/releases", { request, basedOn, note }),
   preferences: () => call<{ settings: Readonly<Record<string, string>> }>("GET", "/preferences"),
   keepPreference: (name: string, setting: string) => call<void>("POST", "/preferences", { name, setting }),
+  members: () => call<MembersDto>("GET", "/members"),
+  addMember: (member: Schemas["NewMember"]) => call<MembersDto>("POST", "/members", member),
+  /** Signs the member out everywhere. */
+  giveMemberPassword: (name: string, password: string) =>
+    call<MembersDto>("POST", `/members/${encodeURIComponent(name)}/password`, { password }),
+  removeMember: (name: string) => call<MembersDto>("DELETE", `/members/${encodeURIComponent(name)}`),
   openWindow: () => call<{ address: string }>("POST", "/windows"),
 };
 

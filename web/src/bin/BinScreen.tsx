@@ -6,7 +6,6 @@ import { api, type RemovalDto } from "../api/client";
 import { Problem } from "../shared/Problem";
 import { when } from "../shared/when";
 import { sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
-import "./bin.css";
 
 /** What was removed, newest first, each with where it was, when and by whom, and a way back. */
 export default function BinScreen({
@@ -28,7 +27,7 @@ export default function BinScreen({
     setProblem(result.ok ? null : result.sentence);
   };
   return (
-    <main className="bin">
+    <main className="ledger">
       <div className="head">
         <h2>Bin</h2>
         <span>what comes back stands where it was</span>

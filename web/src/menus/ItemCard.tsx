@@ -8,11 +8,11 @@ import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/stor
 import { pageOf } from "../working-copy/tree";
 import { type ItemEdit, set } from "./deeds";
 import { ListFields } from "./ListFields";
-import { Look, Shows, ShowsWhen } from "./Look";
+import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import type { Node } from "./outline";
 import { PageChoice } from "./PageChoice";
 import { StandsHere } from "./StandsHere";
-import { KIND_WORDS } from "./words";
+import { KIND_WORDS, visitorWords } from "./words";
 
 /** Everything about the selected item: what it is, where it leads, how it shows. */
 export function ItemCard(props: {
@@ -44,7 +44,10 @@ export function ItemCard(props: {
   return (
     <section className="card" aria-label={`About ${title}`}>
       <h2>{title}</h2>
-      <p className="sentence">{row.absence ?? `Visitors see it as a ${KIND_WORDS[row.kind.kind]}.`}</p>
+      <p className="sentence">
+        {row.absence ?? `${visitorWords(row)} see it as a ${KIND_WORDS[row.kind.kind]}.`}
+        {signsOut(props.copy, row) && " Members who are in read “Sign out” in its place."}
+      </p>
       {row.kind.kind === "PAGE" && row.absence !== null && <OpenPage {...props} send={send} />}
       <Problem sentence={problem} />
       <Group name="item-what" heading="What it is">
@@ -69,6 +72,7 @@ export function ItemCard(props: {
       <Group name="item-who" heading="Who sees it">
         <div className="fields">
           <Shows rows={[row]} onEdit={look} />
+          <ShowsTo rows={[row]} onEdit={look} ofMembersPages={row.ofMembersPage} />
           <ShowsWhen rows={[row]} onEdit={look} />
         </div>
       </Group>
@@ -85,6 +89,16 @@ export function ItemCard(props: {
       )}
       <StandsHere copy={props.copy} menu={node.menu} page={props.page} />
     </section>
+  );
+}
+
+/** Whether it leads to the sign-in page and follows its title. */
+function signsOut(copy: WorkingCopy, row: MenuRowDto): boolean {
+  return (
+    row.absence === null &&
+    row.ownLabel === "" &&
+    row.page !== null &&
+    pageOf(copy.tree, row.page).kind === "SIGN_IN"
   );
 }
 

@@ -1,7 +1,7 @@
 import type { Reach } from "../api/client";
 import { KindMark, ReachMark } from "../shared/marks";
 import type { Node } from "./outline";
-import { deviceWords, ZONE_WORDS } from "./words";
+import { deviceWords, visitorWords, ZONE_WORDS } from "./words";
 
 /** The text of a row: a menu with where it stands, or an item with what is not ordinary about it. */
 export function ItemCell(props: {
@@ -48,6 +48,7 @@ function Aside({ node, folded, beneath, list }: Parameters<typeof ItemCell>[0]) 
         row.page !== null && row.ownLabel !== "" && row.followed !== row.ownLabel && `for ${row.followed}`,
         row.kind.kind === "LIST" && row.label !== "" && list,
         row.hidden ? "hidden" : row.absence,
+        row.absence === null && row.shownTo.length === 1 && `to ${visitorWords(row).toLowerCase()}`,
         deviceWords(row),
         row.farEnd && "far end",
         row.foreign && "of another menu",

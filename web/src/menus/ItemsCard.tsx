@@ -6,7 +6,7 @@ import { Problem } from "../shared/Problem";
 import type { WorkingCopyStore } from "../working-copy/store";
 import { type ItemEdit, set } from "./deeds";
 import { titleOf } from "./ItemCell";
-import { Look, Shows, ShowsWhen } from "./Look";
+import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import type { Node } from "./outline";
 
 /** What several items have in common, and what can be set for all of them at once. */
@@ -36,6 +36,7 @@ export function ItemsCard(props: {
           <Group name="item-who" heading="Who sees them">
             <div className="fields">
               <Shows rows={rows} onEdit={edit} />
+              <ShowsTo rows={rows} onEdit={edit} ofMembersPages={rows.every((row) => row.ofMembersPage)} />
               <ShowsWhen rows={rows} onEdit={edit} />
             </div>
           </Group>

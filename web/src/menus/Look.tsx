@@ -33,6 +33,43 @@ export function Shows({ rows, onEdit }: Props) {
   );
 }
 
+/** Which visitors see items, as far as their pages let them. */
+export function ShowsTo({ rows, onEdit, ofMembersPages }: Props & { readonly ofMembersPages: boolean }) {
+  return (
+    <>
+      <CommonChoice<ShownTo>
+        id="shows-to"
+        label="To"
+        values={rows.map(({ visitors: [first, second] }) => (second ? "ALL" : (first ?? "ALL")))}
+        options={SHOWN_TO}
+        onChoose={(chosen) =>
+          void onEdit({ visitors: chosen === "ALL" ? ["NON_MEMBER", "MEMBER"] : [chosen] })
+        }
+      />
+      {ofMembersPages && (
+        <>
+          <span>Members only</span>
+          <Tick
+            rows={rows}
+            of={(row) => row.beforeSignIn}
+            onTick={(beforeSignIn) => void onEdit({ beforeSignIn })}
+          >
+            Shows before they sign in too, and leads them there
+          </Tick>
+        </>
+      )}
+    </>
+  );
+}
+
+type ShownTo = "ALL" | "MEMBER" | "NON_MEMBER";
+
+const SHOWN_TO = [
+  { value: "ALL", label: "All visitors" },
+  { value: "MEMBER", label: "Members" },
+  { value: "NON_MEMBER", label: "Who is no member" },
+] as const;
+
 /** When items show, for those that show by themselves. */
 export function ShowsWhen({ rows, onEdit }: Props) {
   return <Periods each={rows.map((row) => row.periods)} onKeep={(periods) => onEdit({ periods })} />;

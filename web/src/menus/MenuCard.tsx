@@ -8,7 +8,7 @@ import { added, EVERYWHERE, withPart } from "../zones/says";
 import { useSaying, useZones } from "../zones/useZones";
 import { type Appearing, beginning } from "./deeds";
 import { JoiningFields } from "./JoiningFields";
-import { Look, Shows } from "./Look";
+import { Look, Shows, ShowsTo } from "./Look";
 import { StandsHere } from "./StandsHere";
 import { ZONE_WORDS } from "./words";
 
@@ -87,6 +87,7 @@ export function MenuCard(props: {
         <p className="hint">How items begin that are added from now on; those there stay as they are.</p>
         <div className="fields">
           <Shows rows={[menu.newItems]} onEdit={begin} />
+          <ShowsTo rows={[menu.newItems]} onEdit={begin} ofMembersPages={false} />
           <Look rows={[menu.newItems]} onEdit={begin} leads />
         </div>
       </Group>

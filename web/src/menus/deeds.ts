@@ -159,6 +159,8 @@ export function beginning(menu: string, edit: Appearing): ChangeDto {
 const AS_THEY_ARE = {
   hidden: null,
   devices: null,
+  visitors: null,
+  beforeSignIn: null,
   periods: null,
   icon: null,
   iconAlone: null,

@@ -21,6 +21,12 @@ export const QUESTIONS: readonly Question<Node>[] = [
     hint: "Items that show on phones or on wide screens only",
     holds: (node) => node.row !== null && node.row.devices.length === 1,
   },
+  {
+    key: "by-visitor",
+    name: "By visitor",
+    hint: "Items that show to members only, or only to those who are none",
+    holds: (node) => node.row !== null && node.row.absence === null && node.row.shownTo.length === 1,
+  },
 ];
 
 /** What an item reads, and the title it would follow. */

@@ -49,3 +49,12 @@ export function deviceWords(row: MenuRowDto): string | null {
       ? "on phones only"
       : "on wide screens only";
 }
+
+/** Which visitors see a row. */
+export function visitorWords(row: MenuRowDto): "Visitors" | "Members" | "Visitors who are not members" {
+  return row.shownTo.length > 1
+    ? "Visitors"
+    : row.shownTo[0] === "MEMBER"
+      ? "Members"
+      : "Visitors who are not members";
+}

@@ -9,6 +9,7 @@ import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { addressAbove, isBuiltIn, type Page, pageOf, topicsOf } from "../working-copy/tree";
 import { Findings } from "./Findings";
+import { MembersOnly } from "./MembersOnly";
 import { Opening } from "./Opening";
 import { BUILT_IN, LAYOUTS, REACHES } from "./options";
 import { Removing } from "./Removing";
@@ -29,7 +30,9 @@ export function PageCard(props: {
     ? "Open; the home page always is."
     : page.kind === "NOT_FOUND"
       ? "Always there."
-      : null;
+      : page.kind === "SIGN_IN"
+        ? "Open, so that members can come in."
+        : null;
   const [problem, setProblem] = useState<string | null>(null);
   const topics = useMemo(() => topicsOf(copy.tree), [copy.tree]);
   const reach = useQuery({
@@ -85,6 +88,11 @@ export function PageCard(props: {
               onChoose={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
             />
           )}
+          <MembersOnly
+            pages={[page]}
+            home={copy.tree.home}
+            onChange={(change) => void take(store.change(change))}
+          />
           <SearchEngines pages={[page]} onChange={(change) => void take(store.change(change))} />
           <CommonChoice<Page["layout"]>
             id="layout-label"

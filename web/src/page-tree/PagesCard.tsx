@@ -7,6 +7,7 @@ import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { type Page, pageOf } from "../working-copy/tree";
 import { Lock } from "./Lock";
+import { MembersOnly } from "./MembersOnly";
 import { Opening } from "./Opening";
 import { LAYOUTS, REACHES } from "./options";
 import { Placing } from "./Placing";
@@ -40,6 +41,7 @@ export function PagesCard(props: {
             options={REACHES}
             onChoose={(reach) => void send({ kind: "setReach", pages, reach })}
           />
+          <MembersOnly pages={chosen} home={copy.tree.home} onChange={(change) => void send(change)} />
           <SearchEngines pages={chosen} onChange={(change) => void send(change)} />
           <CommonChoice<Page["layout"]>
             id="layout-label"

@@ -2,12 +2,14 @@ import type { ChangeDto } from "../api/client";
 import { CommonChoice } from "../shared/Mixed";
 import type { Page } from "../working-copy/tree";
 
-/** What search engines are told of pages; nothing of those that have nothing to list. */
+/** What search engines are told of pages; nothing of those that have nothing to list, or that only members get. */
 export function SearchEngines(props: {
   readonly pages: readonly Page[];
   readonly onChange: (change: ChangeDto) => void;
 }) {
-  const pages = props.pages.filter((page) => page.kind !== "GROUP" && page.kind !== "NOT_FOUND");
+  const pages = props.pages.filter(
+    (page) => page.kind !== "GROUP" && page.kind !== "NOT_FOUND" && !page.membersOnly,
+  );
   const it = pages.length === 1 ? "it" : "them";
   return (
     pages.length > 0 && (

@@ -1,5 +1,5 @@
 import type { PlacingDto } from "../api/client";
-import { BuiltInMark, GroupMark, LockMark, PeriodMark, ReachMark } from "../shared/marks";
+import { BuiltInMark, GroupMark, LockMark, MembersMark, PeriodMark, ReachMark } from "../shared/marks";
 import { isBuiltIn, type Page } from "../working-copy/tree";
 
 /** A page's title with the mark of what is not ordinary about it. */
@@ -18,6 +18,7 @@ export function TitleCell(props: {
       {page.kind === "GROUP" && <GroupMark />}
       {isBuiltIn(page) && <BuiltInMark />}
       <ReachMark reach={page.reach} />
+      {page.membersOnly && <MembersMark />}
       {page.periods.length > 0 && <PeriodMark open={!props.placing?.closed} />}
       {page.locked && <LockMark />}
       <span className="title" title={page.title}>
@@ -48,9 +49,17 @@ function Aside(props: {
     isBuiltIn(page) && "built in",
     page.reach === "BY_LINK_ONLY" && "by link only",
     page.reach === "HELD_BACK" && "held back",
+    page.membersOnly && "members only",
     (page.periods.length > 0 && placing?.turns) || (placing?.closed && "closed"),
     page.locked && "locked",
     beneath > 0 && `${beneath} under it`,
   ].filter(Boolean);
-  return words.length > 0 && <span className="aside">{words.join(" · ")}</span>;
+  const said = words.join(" · ");
+  return (
+    said !== "" && (
+      <span className="aside" title={said}>
+        {said}
+      </span>
+    )
+  );
 }

@@ -30,7 +30,9 @@ export function contentsOf(
     Address: address,
     "Stands in": placing?.menus.join(", "),
     Zones: placing?.zones.map((zone) => ZONE_WORDS[zone]).join(", "),
-    Reach: REACHES.find((reach) => reach.value === page.reach)?.label,
+    Reach: [REACHES.find((reach) => reach.value === page.reach)?.label, page.membersOnly && "members only"]
+      .filter(Boolean)
+      .join(", "),
     Periods: placing?.periods,
     Clicks: (
       <span key="clicks" className="number">

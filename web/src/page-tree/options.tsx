@@ -17,5 +17,6 @@ export const LAYOUTS = [
 export const BUILT_IN: Readonly<Partial<Record<Page["kind"], string>>> = {
   SEARCH: "finds pages by words",
   PAGE_INDEX: "lists all pages that are open",
+  SIGN_IN: "lets members in",
   NOT_FOUND: "helps whoever has lost the way",
 };

@@ -53,7 +53,7 @@ export function topicQuestions(tree: PageTree): readonly Question<Page>[] {
   }));
 }
 
-/** One question for each reach, and one for what is closed now. */
+/** One question for each reach, one for what is closed now, and one for what is for members. */
 export function reachQuestions(known: Known): readonly Question<Page>[] {
   const reaches = REACHES.map(({ value, label }) => ({
     key: `reach ${value}`,
@@ -67,7 +67,13 @@ export function reachQuestions(known: Known): readonly Question<Page>[] {
     hint: "Pages outside their periods",
     holds: (page: Page) => known.placings[page.id]?.closed === true,
   };
-  return [...reaches, closed];
+  const members = {
+    key: "reach MEMBERS",
+    name: "Members only",
+    hint: "Pages that are set to be for members only",
+    holds: (page: Page) => page.membersOnly,
+  };
+  return [...reaches, closed, members];
 }
 
 /** The key of the answer that is asked for; null for any. */

@@ -1,8 +1,9 @@
 import { Button, Input } from "antd";
-import { type ReactNode, useState } from "react";
+import { useState } from "react";
 import { api, Refused, type SessionDto } from "../api/client";
 import { VelnikMark } from "../shared/marks";
 import { sentenceOf } from "../working-copy/store";
+import { FieldRow } from "./FieldRow";
 
 const EMPTY = { siteName: "", displayName: "", name: "", password: "" };
 
@@ -47,18 +48,18 @@ export function FirstOwner({ onEnter }: { readonly onEnter: (session: SessionDto
           void begin();
         }}
       >
-        <Row field="siteName" label="What the site is called" problem={problems.siteName}>
+        <FieldRow id="siteName" label="What the site is called" problem={problems.siteName}>
           <Input id="siteName" value={owner.siteName} autoFocus onChange={set("siteName")} />
-        </Row>
-        <Row field="displayName" label="What you are called" problem={problems.displayName}>
+        </FieldRow>
+        <FieldRow id="displayName" label="What you are called" problem={problems.displayName}>
           <Input
             id="displayName"
             value={owner.displayName}
             autoComplete="name"
             onChange={set("displayName")}
           />
-        </Row>
-        <Row field="name" label="Name to sign in with" problem={problems.name}>
+        </FieldRow>
+        <FieldRow id="name" label="Name to sign in with" problem={problems.name}>
           <Input
             id="name"
             value={owner.name}
@@ -66,8 +67,8 @@ export function FirstOwner({ onEnter }: { readonly onEnter: (session: SessionDto
             autoCapitalize="none"
             onChange={set("name")}
           />
-        </Row>
-        <Row field="password" label="Password, 10 characters or more" problem={problems.password}>
+        </FieldRow>
+        <FieldRow id="password" label="Password, 10 characters or more" problem={problems.password}>
           <Input
             type="password"
             id="password"
@@ -75,7 +76,7 @@ export function FirstOwner({ onEnter }: { readonly onEnter: (session: SessionDto
             autoComplete="new-password"
             onChange={set("password")}
           />
-        </Row>
+        </FieldRow>
         {problems.form && (
           <p className="problem" role="alert">
             {problems.form}
@@ -86,24 +87,5 @@ export function FirstOwner({ onEnter }: { readonly onEnter: (session: SessionDto
         </Button>
       </form>
     </main>
-  );
-}
-
-function Row(props: {
-  readonly field: Field;
-  readonly label: string;
-  readonly problem: string | undefined;
-  readonly children: ReactNode;
-}) {
-  return (
-    <>
-      <label htmlFor={props.field}>{props.label}</label>
-      {props.children}
-      {props.problem && (
-        <p className="problem" role="alert">
-          {props.problem}
-        </p>
-      )}
-    </>
   );
 }

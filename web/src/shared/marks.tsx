@@ -69,6 +69,21 @@ export function LockMark() {
   );
 }
 
+/** A card with a portrait, as members carry it. */
+export function MembersMark() {
+  return (
+    <Mark>
+      <path
+        d="M1.5 2.5h11v9h-11zM3.6 9.6c.2-2.2 3.6-2.2 3.8 0M9 5.5h2M9 8h2"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.3"
+      />
+      <circle cx="5.5" cy="5.6" r="1.3" fill="none" stroke="currentColor" strokeWidth="1.3" />
+    </Mark>
+  );
+}
+
 export function GroupMark() {
   return (
     <Mark>

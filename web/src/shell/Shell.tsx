@@ -9,7 +9,7 @@ import { FootLine, type Problem as FootProblem } from "./FootLine";
 import { KeysHelp } from "./KeysHelp";
 import { isTyping } from "./keys";
 import { Mishap } from "./Mishap";
-import { BinScreen, MenusScreen, SheetScreen, WaitingScreen, ZonesScreen } from "./screens";
+import { BinScreen, MembersScreen, MenusScreen, SheetScreen, WaitingScreen, ZonesScreen } from "./screens";
 import { TopLine } from "./TopLine";
 
 /** What surrounds every screen: the line at the top with undo and publishing, and the line at the foot. */
@@ -101,6 +101,7 @@ export default function Shell({
                 </>
               )}
               <Route path="/waiting" element={<WaitingScreen copy={copy} store={store} person={person} />} />
+              {person.role === "OWNER" && <Route path="/members" element={<MembersScreen copy={copy} />} />}
               <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
               <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
               <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />

@@ -39,6 +39,7 @@ export function TopLine(props: {
         <NavLink to="/zones">Zones</NavLink>
         <NavLink to="/waiting">What waits</NavLink>
         <NavLink to="/bin">Bin</NavLink>
+        {person.role === "OWNER" && <NavLink to="/members">Members</NavLink>}
       </nav>
       <span className="spring" />
       <KeepingWord keeping={props.keeping} />

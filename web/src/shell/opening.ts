@@ -3,7 +3,7 @@ import { api, Unreachable } from "../api/client";
 import { menusAt } from "../menus/menusAt";
 import { Preferences } from "../people/preferences";
 import { WorkingCopyStore } from "../working-copy/store";
-import { BinScreen, MenusScreen, SheetScreen, WaitingScreen, ZonesScreen } from "./screens";
+import { BinScreen, MembersScreen, MenusScreen, SheetScreen, WaitingScreen, ZonesScreen } from "./screens";
 
 /** What the screens at these addresses need besides the working copy; Pages needs no more. */
 const NEEDS: Readonly<Record<string, { readonly script: () => Promise<unknown>; readonly menus?: boolean }>> =
@@ -12,6 +12,7 @@ const NEEDS: Readonly<Record<string, { readonly script: () => Promise<unknown>; 
     "/pages/sheet": { script: SheetScreen.fetch, menus: true },
     "/zones": { script: ZonesScreen.fetch },
     "/waiting": { script: WaitingScreen.fetch },
+    "/members": { script: MembersScreen.fetch },
     "/bin": { script: BinScreen.fetch },
   };
 

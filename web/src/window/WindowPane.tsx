@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Problem } from "../shared/Problem";
 import { addressOf, type PageTree } from "../working-copy/tree";
 import { AsOf } from "./AsOf";
-import { type Pointed, useFrame } from "./useFrame";
+import { type As, type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
 import { WIDTHS, type Width } from "./widths";
 import "./window.css";
@@ -29,18 +29,19 @@ export function WindowPane(props: {
 }) {
   const [width, setWidth] = useState<Width>("wide");
   const [choosing, setChoosing] = useState(false);
-  const [day, setDay] = useState<string | null>(null);
+  const [as, setAs] = useState<As>({ day: null, member: false });
   const [trueSize, setTrueSize] = useState(false);
   const [ground, size] = useSize();
   const { ref: frameRef, ...frame } = useFrame({
     page: props.page,
     address: addressOf(props.tree, props.page),
     revision: props.revision,
-    day,
+    as,
     pointed: props.pointed ?? NOTHING,
     choosing,
     onVisit: props.onVisit,
     onSearch: () => [...props.tree.pages.values()].find((page) => page.kind === "SEARCH")?.id ?? null,
+    onSigned: (member) => setAs({ ...as, member }),
     onChoose: (pointed) => {
       setChoosing(false);
       props.onPoint(pointed);
@@ -85,13 +86,25 @@ export function WindowPane(props: {
             type="text"
             size="small"
             aria-pressed={choosing}
-            className={choosing ? "choosing" : ""}
+            className={choosing ? "on" : ""}
             onClick={() => setChoosing(!choosing)}
           >
             Point
           </Button>
         </Tooltip>
-        <AsOf day={day} onDay={setDay} />
+        <AsOf day={as.day} onDay={(day) => setAs({ ...as, day })} />
+        <Tooltip title="See it as a member does">
+          <Button
+            type="text"
+            size="small"
+            aria-label="As a member"
+            aria-pressed={as.member}
+            className={as.member ? "on" : ""}
+            onClick={() => setAs({ ...as, member: !as.member })}
+          >
+            Member
+          </Button>
+        </Tooltip>
         <span className="path" title={said}>
           {said}
         </span>

@@ -15,6 +15,7 @@ type Said =
   | { readonly velnik: "key"; readonly key: string }
   | { readonly velnik: "over" | "chosen"; readonly pointed: Pointed | null }
   | { readonly velnik: "asked"; readonly words: string }
+  | { readonly velnik: "signed"; readonly in: boolean }
   | { readonly velnik: "outside"; readonly address: string };
 
 type Frame = {
@@ -28,10 +29,18 @@ type Frame = {
   readonly outside: string | null;
 };
 
+/** How the site is looked at. */
+export type As = {
+  /** On which day; null for now. */
+  readonly day: string | null;
+  readonly member: boolean;
+};
+
 /** By its id too, since an edit on its way may give the page another address. */
-function addressIn(base: string, address: string, page: string, day: string | null, words: string): string {
+function addressIn(base: string, address: string, page: string, as: As, words: string): string {
   const asked = new URLSearchParams({ page });
-  if (day !== null) asked.set("day", day);
+  if (as.day !== null) asked.set("day", as.day);
+  if (as.member) asked.set("member", "true");
   if (words !== "") asked.set("q", words);
   return `${base}${address}?${asked}`;
 }
@@ -44,13 +53,14 @@ export function useFrame(wanted: {
   readonly page: string;
   readonly address: string;
   readonly revision: number;
-  /** On which it is looked at; null for now. */
-  readonly day: string | null;
+  readonly as: As;
   readonly pointed: Pointed;
   readonly choosing: boolean;
   readonly onVisit: (page: string) => void;
   /** Somebody searches in the window; says which page answers. */
   readonly onSearch: () => string | null;
+  /** Somebody signs in or out in the window. */
+  readonly onSigned: (member: boolean) => void;
   readonly onChoose: (pointed: Pointed) => void;
   readonly onKey: (key: string) => void;
 }): Frame {
@@ -79,7 +89,7 @@ export function useFrame(wanted: {
       there.current = false;
       setLoads(0);
       setBase(address);
-      setSource(addressIn(address, latest.current.address, latest.current.page, latest.current.day, ""));
+      setSource(addressIn(address, latest.current.address, latest.current.page, latest.current.as, ""));
       setProblem(null);
     } catch (failed) {
       setProblem(sentenceOf(failed));
@@ -112,6 +122,9 @@ export function useFrame(wanted: {
           if (search !== latest.current.page) latest.current.onVisit(search);
           break;
         }
+        case "signed":
+          latest.current.onSigned(said.in);
+          break;
         case "outside":
           setOutside(said.address);
           break;
@@ -127,7 +140,8 @@ export function useFrame(wanted: {
     return () => window.removeEventListener("message", listen);
   }, []);
 
-  const { page, address, revision, day, pointed, choosing } = wanted;
+  const { page, address, revision, pointed, choosing } = wanted;
+  const { day, member } = wanted.as;
   const words = asked?.page === page ? asked.words : "";
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is a new page at the same address
   useEffect(() => {
@@ -135,7 +149,7 @@ export function useFrame(wanted: {
     let outdated = false;
     const show = async () => {
       try {
-        const html = await windowPage(addressIn(base, address, page, day, words));
+        const html = await windowPage(addressIn(base, address, page, { day, member }, words));
         if (outdated) return;
         if (html === null) return void open();
         tell({ velnik: "show", html, pointed: latest.current.pointed });
@@ -148,7 +162,7 @@ export function useFrame(wanted: {
     return () => {
       outdated = true;
     };
-  }, [base, loads, page, address, revision, day, words, open, tell]);
+  }, [base, loads, page, address, revision, day, member, words, open, tell]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a frame that loads anew has to be told again
   useEffect(() => {

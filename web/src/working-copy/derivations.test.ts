@@ -39,6 +39,7 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     title: id,
     slugFollows: true,
     reach: "OPEN",
+    membersOnly: false,
     keptFromSearchEngines: false,
     layout: "STANDARD",
     summary: "",

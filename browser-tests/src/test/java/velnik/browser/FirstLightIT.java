@@ -26,7 +26,7 @@ public class FirstLightIT extends BrowserTest {
         Owner mara = new Owner(velnik, wide()).opensTheEditor();
         mara.isAccessible("signing in");
         mara.signsIn();
-        assertThat(mara.page().locator(".head")).containsText("52 pages · 2 held back");
+        assertThat(mara.page().locator(".head")).containsText("53 pages · 2 held back");
         mara.isAccessible("Pages");
 
         mara.chooses("Hire").clicks("+ under").types("Paddleboards").presses("Enter", "Escape");

@@ -100,7 +100,7 @@ public final class ReachSentence {
 
     private static String searchEngines(Page page, Access access) {
         if (access.membersBy() != null) {
-            return "search engines cannot";
+            return "search engines do not see it";
         }
         return page.keptFromSearchEngines() ? "search engines are asked to leave it out" : "search engines may list it";
     }

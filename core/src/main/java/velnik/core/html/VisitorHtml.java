@@ -206,8 +206,11 @@ public final class VisitorHtml {
                 this::addressOf);
     }
 
-    /** Owners call the page Home; visitors have arrived at the business. */
+    /** Owners call the page Home; visitors have arrived at the business. Members are in, and can only go out. */
     private String heading(PageId id, Page page) {
+        if (page.kind() == PageKind.SIGN_IN && visitor == Visitor.MEMBER) {
+            return Site.SIGN_OUT;
+        }
         String name = site.details().name();
         return site.isHome(id) && !name.isEmpty() ? name : page.title();
     }

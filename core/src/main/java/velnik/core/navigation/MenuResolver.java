@@ -7,10 +7,16 @@ import java.util.List;
 import java.util.Set;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 
 /** Makes of a menu as the owner sees it the rows that visitors get. */
 final class MenuResolver {
+    private static final PageId SIGN_IN = Site.idOfBuiltIn(PageKind.SIGN_IN);
+    private static final Set<Visitor> MEMBERS = Set.of(Visitor.MEMBER);
+
     private MenuResolver() {}
 
     /** @param visitors who look; a row is there when it shows to one of them */
@@ -37,7 +43,7 @@ final class MenuResolver {
             if (!devices.isEmpty()) {
                 rows.add(new NavigationRow(
                         entry.key(),
-                        entry.label(),
+                        label(entry, visitors),
                         entry.target(),
                         entry.opensOnly(),
                         entry.appearance(),
@@ -46,6 +52,14 @@ final class MenuResolver {
             }
         }
         return rows;
+    }
+
+    /** One label does for coming in and for going out again; an own one is the owner's word for both. */
+    private static String label(MenuEntry entry, Set<Visitor> visitors) {
+        boolean out = visitors.equals(MEMBERS)
+                && SIGN_IN.equals(entry.page())
+                && entry.label().equals(entry.follows());
+        return out ? Site.SIGN_OUT : entry.label();
     }
 
     /** The rows from a level on, so many levels deep. A heading whose rows are cut off goes, a group becomes a link. */

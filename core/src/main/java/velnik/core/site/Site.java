@@ -33,6 +33,9 @@ public record Site(
         List<Removal> bin,
         Map<PageId, LocalDate> published) {
 
+    /** What members read in the place of the sign-in page's title. */
+    public static final String SIGN_OUT = "Sign out";
+
     private static final Comparator<Assignment> BY_ZONE_AND_SCOPE = Comparator.comparing(Assignment::zone)
             .thenComparing(assignment -> assignment.scope().word());
     private static final Comparator<Removal> BY_TIME = Comparator.comparing(Removal::at)

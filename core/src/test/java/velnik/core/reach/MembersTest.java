@@ -252,7 +252,7 @@ public class MembersTest {
         assertEquals(
                 script.reachOf("Hire"),
                 "Members can open it once they signed in; Footer shows it in the footer, Main shows it in the header and the"
-                        + " phone drawer; search engines cannot.");
+                        + " phone drawer; search engines do not see it.");
         assertTrue(
                 script.reachOf("Canoes")
                         .startsWith(
@@ -260,7 +260,7 @@ public class MembersTest {
                 script.reachOf("Canoes"));
         assertEquals(
                 script.reachOf("Members' handbook"),
-                "Members with the address can open it once they signed in; no menu shows it; search engines cannot.");
+                "Members with the address can open it once they signed in; no menu shows it; search engines do not see it.");
         script.does(new Change.SetMembersOnly(List.of(script.page("Hire")), false))
                 .says("Hire is for all visitors.");
         assertTrue(script.reachOf("Canoes").startsWith("Anyone can open it;"));
@@ -274,7 +274,11 @@ public class MembersTest {
         assertFalse(Access.of(script.site(), script.page("The crew"), Openings.ALWAYS)
                 .isGettableBy(Visitor.NON_MEMBER));
         VisitorHtml html = new VisitorHtml(script.site(), script.navigation(Visitor.MEMBER), FRAME);
-        assertTrue(html.page(script.page("Sign in"), "").contains("Sign out"));
+        assertTrue(html.page(script.page("Sign in"), "").contains("<h1>Sign out</h1>"));
+        assertTrue(script.sees("Home", Zone.FOOTER, Visitor.NON_MEMBER).contains("Page index, Sign in"));
+        assertTrue(script.sees("Home", Zone.FOOTER, Visitor.MEMBER).contains("Page index, Sign out"));
+        script.sets(new MenuRowId("footer-small-print-built-in-sign-in"), ItemEdit.label("For members"));
+        assertTrue(script.sees("Home", Zone.FOOTER, Visitor.MEMBER).contains("Page index, For members"));
         assertTrue(html.page(script.page("The crew"), "").contains("noindex"));
     }
 

@@ -11,6 +11,7 @@ import velnik.core.navigation.MenuReading;
 import velnik.core.navigation.Target;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
+import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
@@ -86,6 +87,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
      * @param leads the address it leads to; empty for nowhere
      * @param absence why it shows to nobody; null when it shows
      * @param shownTo whom it shows to; of no meaning where it shows to nobody
+     * @param ofMembersPage whether its page is for members only, by itself or by one above it
      * @param splices whether its rows stand in its place, as those of a list without a label do
      * @param foreign whether it belongs to another menu that is shown here
      */
@@ -101,6 +103,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
             String leads,
             @Nullable String absence,
             List<Visitor> shownTo,
+            boolean ofMembersPage,
             boolean splices,
             boolean foreign,
             boolean hidden,
@@ -160,6 +163,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 leads(site, entry.target()),
                 entry.absence().map(absence -> absence.sentence(site)).orElse(null),
                 entry.visitors().stream().sorted().toList(),
+                listed == null && entry.page() != null && isForMembers(site, entry.page()),
                 entry.splices(),
                 entry.foreign(),
                 appearance.hidden(),
@@ -174,6 +178,10 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 appearance.newTab(),
                 appearance.note()));
         entry.rows().forEach(row -> collect(site, row, level + 1, rows));
+    }
+
+    private static boolean isForMembers(Site site, PageId page) {
+        return Access.of(site, page, Openings.ALWAYS).membersBy() != null;
     }
 
     private static String leads(Site site, Target target) {

@@ -72,9 +72,9 @@ class MembersController {
 
     /** Another password; the member is signed out everywhere. */
     @PostMapping("/{name}/password")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void setPassword(@PathVariable String name, @Valid @RequestBody NewPassword fresh) {
+    MembersDto setPassword(@PathVariable String name, @Valid @RequestBody NewPassword fresh) {
         members.setPassword(name, fresh.password());
+        return all();
     }
 
     @DeleteMapping("/{name}")

@@ -1,0 +1,165 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Button } from "antd";
+import { useState } from "react";
+import { Link } from "react-router";
+import { api, type MemberDto, type MembersDto } from "../api/client";
+import { Problem } from "../shared/Problem";
+import { dayOf } from "../shared/when";
+import { sentenceOf, type WorkingCopy } from "../working-copy/store";
+import { addressOf } from "../working-copy/tree";
+import { NewMember } from "./NewMember";
+import { NewPassword } from "./NewPassword";
+import "./members.css";
+
+const MEMBERS = ["members"];
+
+/** Who may see pages for members. What is done here acts at once and is not undone, so removing asks first. */
+export default function MembersScreen({ copy }: { readonly copy: WorkingCopy }) {
+  const queries = useQueryClient();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [told, setTold] = useState("");
+  const all = useQuery({ queryKey: MEMBERS, queryFn: api.members });
+  const members = all.data?.members ?? [];
+  /** Whether it was done. */
+  const take = async (answer: Promise<MembersDto>, then: string): Promise<boolean> => {
+    try {
+      queries.setQueryData(MEMBERS, await answer);
+      setProblem(null);
+      setTold(then);
+      return true;
+    } catch (failed) {
+      setProblem(sentenceOf(failed));
+      return false;
+    }
+  };
+  return (
+    <main className="ledger members">
+      <div className="head">
+        <h2>Members</h2>
+        <span>visitors who may see pages for members</span>
+      </div>
+      <p>
+        <ForMembers copy={copy} /> This list waits for no publishing: what you do here acts at once.
+      </p>
+      <Problem sentence={problem ?? (all.isError ? sentenceOf(all.error) : null)} />
+      <p className="unseen" role="status">
+        {told}
+      </p>
+      {members.length > 0 && (
+        <table>
+          <thead>
+            <tr>
+              <th>Who</th>
+              <th>Name to sign in with</th>
+              <th>Since</th>
+              <th>
+                <span className="unseen">What can be done</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {members.map((member) => (
+              <Row
+                key={member.name}
+                member={member}
+                onPassword={(password) =>
+                  take(
+                    api.giveMemberPassword(member.name, password),
+                    `${member.displayName} has another password and is signed out everywhere.`,
+                  )
+                }
+                onRemove={() =>
+                  take(api.removeMember(member.name), `${member.displayName} is no member any more.`)
+                }
+              />
+            ))}
+          </tbody>
+        </table>
+      )}
+      {all.isSuccess && (
+        <NewMember
+          first={members.length === 0}
+          onAdded={(fresh, name) => void take(Promise.resolve(fresh), `${name} is a member now.`)}
+        />
+      )}
+    </main>
+  );
+}
+
+/** Which pages it is about, and where members come in. */
+function ForMembers({ copy }: { readonly copy: WorkingCopy }) {
+  const pages = [...copy.tree.pages.values()].filter(
+    (page) => page.membersOnly && page.id !== copy.tree.home,
+  );
+  const signIn = [...copy.tree.pages.values()].find((page) => page.kind === "SIGN_IN");
+  const where = signIn ? `They sign in at ${addressOf(copy.tree, signIn.id)}.` : "";
+  const [first, ...others] = pages;
+  if (!first)
+    return (
+      <>
+        No page is for members only yet; say so on the card of a <Link to="/pages">page</Link>. {where}
+      </>
+    );
+  return (
+    <>
+      For members only: <Link to={`/pages/${first.id}`}>{first.title}</Link>
+      {others.length > 0 && ` and ${others.length} more`}, with what is under{" "}
+      {others.length > 0 ? "them" : "it"}. {where}
+    </>
+  );
+}
+
+function Row(props: {
+  readonly member: MemberDto;
+  readonly onPassword: (password: string) => Promise<boolean>;
+  readonly onRemove: () => Promise<boolean>;
+}) {
+  const { member } = props;
+  const [asking, setAsking] = useState<"password" | "remove" | null>(null);
+  const about = (what: string) => `${what} ${member.displayName}`;
+  return (
+    <tr>
+      <th scope="row">{member.displayName}</th>
+      <td>{member.name}</td>
+      <td>{dayOf(member.since)}</td>
+      <td>
+        {asking === "password" ? (
+          <NewPassword
+            label={about("Another password for")}
+            onGive={async (password) => (await props.onPassword(password)) && setAsking(null)}
+            onLeave={() => setAsking(null)}
+          />
+        ) : asking === "remove" ? (
+          <span className="asking">
+            Remove for good?
+            <Button
+              size="small"
+              danger
+              autoFocus
+              aria-label={about("Remove")}
+              onClick={() => void props.onRemove()}
+            >
+              Remove
+            </Button>
+            <Button size="small" aria-label={about("Keep")} onClick={() => setAsking(null)}>
+              Keep
+            </Button>
+          </span>
+        ) : (
+          <span className="asking">
+            <Button
+              size="small"
+              aria-label={about("Another password for")}
+              onClick={() => setAsking("password")}
+            >
+              Another password
+            </Button>
+            <Button size="small" aria-label={`${about("Remove")}…`} onClick={() => setAsking("remove")}>
+              Remove…
+            </Button>
+          </span>
+        )}
+      </td>
+    </tr>
+  );
+}
