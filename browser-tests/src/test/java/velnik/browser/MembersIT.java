@@ -25,7 +25,7 @@ public class MembersIT extends UndoneTest {
         new Hand.Mouse(mara).option("Members only");
         mara.isTold("Prices is for members only.");
         assertThat(mara.row("Prices")).containsText("members only");
-        mara.seesSentence("Members can open it once they signed in; Main shows it in the header and the phone drawer;"
+        mara.seesSentence("Members can open it once signed in; Main shows it in the header and the phone drawer;"
                 + " search engines do not see it.");
         Locator band = mara.window().locator(".band");
         Locator header = mara.window().locator(".header .across");

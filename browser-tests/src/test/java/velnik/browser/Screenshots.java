@@ -71,6 +71,10 @@ public class Screenshots extends BrowserTest {
             mara.opensScreen("Bin");
             assertThat(mara.page().getByText("Bait shop")).isVisible();
             take(mara, "bin");
+            mara.opensScreen("Members").page().getByLabel("Who it is").fill("Iris Vale");
+            mara.page().getByLabel("Name to sign in with").fill("iris");
+            mara.page().getByLabel("Password, to hand over").fill("three-blue-oars");
+            take(mara, "members");
             mara.page().getByText("What waits").click();
             assertThat(mara.page().getByText("Paddleboards is new, under Hire."))
                     .isVisible();

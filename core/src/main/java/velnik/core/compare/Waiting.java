@@ -123,6 +123,7 @@ public final class Waiting {
                     }
                 }
                 case "reach" -> parts.add(reach(after.reach()));
+                case "membersOnly" -> parts.add(after.membersOnly() ? "is for members only" : "is for all visitors");
                 case "layout" -> parts.add("gets the layout " + Words.layout(after.layout()));
                 case "keptFromSearchEngines" ->
                     parts.add(

@@ -50,7 +50,7 @@ public final class ReachSentence {
         if (membersBy == null) {
             return "Anyone" + address + " can open it";
         }
-        return "Members" + address + " can open it once they signed in"
+        return "Members" + address + " can open it once signed in"
                 + (membersBy.equals(id)
                         ? ""
                         : ", because " + site.pages().get(membersBy).title() + " above it is for members only");

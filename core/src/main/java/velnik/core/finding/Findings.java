@@ -126,7 +126,7 @@ public final class Findings {
         Set<List<String>> places = new HashSet<>();
         for (Whereabouts.Place place : standing) {
             String menu = place.menuName();
-            if (place.absence().filter(Findings::isOfThePage).isPresent() && told.add(menu)) {
+            if (place.absence().filter(Findings::isUnintended).isPresent() && told.add(menu)) {
                 note(
                         row,
                         Level.WARNING,
@@ -148,8 +148,10 @@ public final class Findings {
     }
 
     /** Hidden by the owner, or closed for a while, is as it should be; an empty group is told for itself. */
-    private static boolean isOfThePage(Absence absence) {
-        return absence instanceof Absence.PageHeldBack || absence instanceof Absence.PageByLinkOnly;
+    private static boolean isUnintended(Absence absence) {
+        return absence instanceof Absence.PageHeldBack
+                || absence instanceof Absence.PageByLinkOnly
+                || absence instanceof Absence.ForNobody;
     }
 
     private void note(Branch<PageId, Page> row, Level level, Reason reason) {

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.MenuChange.ItemEdit;
@@ -157,21 +158,38 @@ public class MenuChangesTest {
     @Test
     public void frozenList_showsVisitorsWhatItShowed() {
         for (MenuRowId list : List.of(LIST, new MenuRowId("workshop-in-the-workshop"))) {
-            SiteScript script = brackwater();
+            SiteScript script = brackwater().keepsForMembers("Moorings", "Hulls");
             script.dresses(LIST, "Hire", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)))
                     .dresses(LIST, "Courses", ItemEdit.hidden(true))
+                    .dresses(LIST, "News", ItemEdit.NOTHING.withVisitors(Set.of(Visitor.NON_MEMBER)))
                     .sets(LIST, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
-            List<String> before = new ArrayList<>();
-            for (Zone zone : Zone.values()) {
-                before.add(script.sees("Engines", zone));
-            }
-            script.does(new MenuChange.FreezeList(list, "frozen"));
-            for (Zone zone : Zone.values()) {
-                assertEquals(script.sees("Engines", zone), before.get(zone.ordinal()), list + " in " + zone);
-            }
+            isSeenAlike(script, new MenuChange.FreezeList(list, "frozen"));
             boolean remains = script.site().menus().contains(list);
             assertTrue(!remains || script.site().item(list).kind() instanceof ItemKind.Heading);
         }
+    }
+
+    @Test
+    public void frozenListForSomeVisitors_showsToNoOthers() {
+        for (Visitor visitor : Visitor.values()) {
+            SiteScript script = brackwater().keepsForMembers("Moorings");
+            script.dresses(LIST, "News", ItemEdit.NOTHING.withVisitors(Set.of(Visitor.NON_MEMBER)))
+                    .sets(LIST, ItemEdit.NOTHING.withVisitors(Set.of(visitor)));
+            isSeenAlike(script, new MenuChange.FreezeList(LIST, "frozen"));
+        }
+    }
+
+    private static void isSeenAlike(SiteScript script, Change change) {
+        List<String> before = seen(script);
+        script.does(change);
+        assertEquals(seen(script), before, change.toString());
+    }
+
+    private static List<String> seen(SiteScript script) {
+        return Stream.of(Zone.values())
+                .flatMap(zone -> Stream.of(Visitor.values())
+                        .map(visitor -> zone + " " + visitor + ": " + script.sees("Engines", zone, visitor)))
+                .toList();
     }
 
     @Test

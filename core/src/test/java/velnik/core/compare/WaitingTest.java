@@ -27,7 +27,9 @@ public class WaitingTest {
                 .movesUnder("About us", "Contact")
                 .retitles("Contact", "Talk to us")
                 .setsReach("Kayaks", Reach.BY_LINK_ONLY)
-                .setsSlug("Prices", "what-it-costs");
+                .setsSlug("Prices", "what-it-costs")
+                .keepsForMembers("Find us")
+                .does(new Change.SetMembersOnly(List.of(script.page("Members' handbook")), false));
         assertEquals(
                 Waiting.between(live, script.site()).stream()
                         .map(Waiting.Entry::sentence)
@@ -36,7 +38,9 @@ public class WaitingTest {
                         "Kayaks is reached by link only.",
                         "Prices gets the address /hire/what-it-costs.",
                         "Paddleboards is new, under Hire.",
-                        "Contact moves under About us and becomes Talk to us."));
+                        "Contact moves under About us and becomes Talk to us.",
+                        "Find us is for members only.",
+                        "Members' handbook is for all visitors."));
         assertEquals(Waiting.between(live, live), List.of());
     }
 

@@ -7,6 +7,7 @@ import static velnik.core.SiteScript.brackwater;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -18,9 +19,11 @@ import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Layout;
 import velnik.core.site.ListSource;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** What is noticed about pages, and what is not. */
@@ -67,6 +70,15 @@ public class FindingsTest {
     public Object[][] deeds() {
         return new Object[][] {
             row("Contact", script -> script, ""),
+            row(
+                    "Contact",
+                    script -> script.keepsForMembers("Contact")
+                            .sets(
+                                    new MenuRowId("short-contact"),
+                                    ItemEdit.NOTHING.withVisitors(Set.of(Visitor.NON_MEMBER))),
+                    "WARNING: Nothing on the site leads here: no menu shows it, and no page lists it."
+                            + " WARNING: Its item in Short shows to nobody. It is for visitors who are not members, and its"
+                            + " page, or what is above or under it, is for members."),
             row(
                     "Contact",
                     script -> script.assigns(Zone.HEADER, new Scope.OfLayout(Layout.LANDING))

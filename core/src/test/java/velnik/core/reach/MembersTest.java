@@ -251,16 +251,15 @@ public class MembersTest {
         script.says("Hire is for members only.").notices("6 subpages are for members only with it.");
         assertEquals(
                 script.reachOf("Hire"),
-                "Members can open it once they signed in; Footer shows it in the footer, Main shows it in the header and the"
+                "Members can open it once signed in; Footer shows it in the footer, Main shows it in the header and the"
                         + " phone drawer; search engines do not see it.");
         assertTrue(
                 script.reachOf("Canoes")
-                        .startsWith(
-                                "Members can open it once they signed in, because Hire above it is for members only;"),
+                        .startsWith("Members can open it once signed in, because Hire above it is for members only;"),
                 script.reachOf("Canoes"));
         assertEquals(
                 script.reachOf("Members' handbook"),
-                "Members with the address can open it once they signed in; no menu shows it; search engines do not see it.");
+                "Members with the address can open it once signed in; no menu shows it; search engines do not see it.");
         script.does(new Change.SetMembersOnly(List.of(script.page("Hire")), false))
                 .says("Hire is for all visitors.");
         assertTrue(script.reachOf("Canoes").startsWith("Anyone can open it;"));

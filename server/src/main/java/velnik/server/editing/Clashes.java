@@ -9,6 +9,7 @@ import velnik.core.compare.Difference;
 import velnik.core.compare.PageFields;
 import velnik.core.compare.Touch;
 import velnik.core.explanation.Words;
+import velnik.core.reach.Days;
 import velnik.core.site.Assignment;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -39,7 +40,7 @@ final class Clashes {
                 throw new ProblemException(
                         HttpStatus.CONFLICT,
                         "changed-since",
-                        "Somebody changed the " + touch.field() + " of " + subject(touch) + " meanwhile: it is “"
+                        "Somebody changed the " + word(touch.field()) + " of " + subject(touch) + " meanwhile: it is “"
                                 + theirs + "” now, you wanted “" + yours + "”. Nothing was changed.",
                         Map.of(
                                 "subject",
@@ -87,10 +88,30 @@ final class Clashes {
         return PageFields.ALL.stream()
                 .filter(known -> known.name().equals(field))
                 .findFirst()
-                .map(known -> known.name().equals("slug")
-                        ? page.slug()
-                        : String.valueOf(known.value().apply(page)))
+                .map(known -> value(page, known))
                 .orElse("there");
+    }
+
+    private static String value(Page page, PageFields.Field field) {
+        return switch (field.name()) {
+            case "slug" -> page.slug();
+            case "membersOnly" -> page.membersOnly() ? "members only" : "all visitors";
+            case "keptFromSearchEngines" -> page.keptFromSearchEngines() ? "leave it out" : "may list it";
+            case "locked" -> page.locked() ? "locked" : "not locked";
+            case "periods" -> Days.periods(page.periods());
+            default -> String.valueOf(field.value().apply(page));
+        };
+    }
+
+    /** What a field is called. */
+    private static String word(String field) {
+        return switch (field) {
+            case "membersOnly" -> "audience";
+            case "keptFromSearchEngines" -> "word to search engines";
+            case "whenClosed" -> "answer while closed";
+            case "locked" -> "lock";
+            default -> field;
+        };
     }
 
     private static String row(Site site, MenuRowId id, String field) {

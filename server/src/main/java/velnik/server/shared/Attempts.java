@@ -17,6 +17,9 @@ public final class Attempts {
 
     private record Wrong(int count, Instant latest) {}
 
+    /** Characters of a name that are remembered; what nobody is called may be of any length. */
+    private static final int NAME = 100;
+
     private final Clock clock;
     private final Cache<String, Wrong> wrong = Caffeine.newBuilder()
             .maximumSize(10_000) // names that somebody made up do not fill the memory
@@ -29,7 +32,7 @@ public final class Attempts {
 
     /** How long the next attempt for this name has to wait; zero when it may be made now. */
     public Duration wait(String name) {
-        Wrong so = wrong.getIfPresent(name);
+        Wrong so = wrong.getIfPresent(key(name));
         if (so == null || so.count() < FREE) {
             return Duration.ZERO;
         }
@@ -41,10 +44,17 @@ public final class Attempts {
 
     public void failed(String name) {
         wrong.asMap()
-                .merge(name, new Wrong(1, clock.instant()), (old, one) -> new Wrong(old.count() + 1, one.latest()));
+                .merge(
+                        key(name),
+                        new Wrong(1, clock.instant()),
+                        (old, one) -> new Wrong(old.count() + 1, one.latest()));
     }
 
     public void succeeded(String name) {
-        wrong.invalidate(name);
+        wrong.invalidate(key(name));
+    }
+
+    private static String key(String name) {
+        return name.substring(0, Math.min(name.length(), NAME));
     }
 }

@@ -3,6 +3,7 @@ package velnik.server.visiting;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import velnik.core.html.SignInView;
 import velnik.server.members.Members;
 
@@ -37,10 +39,9 @@ class MemberController {
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String password,
             @RequestParam(defaultValue = "") String to,
-            @RequestHeader(name = "Sec-Fetch-Site", defaultValue = "same-origin") String from,
             @RequestHeader(name = HttpHeaders.ACCEPT_ENCODING, defaultValue = "") String accepted,
             HttpServletRequest request) {
-        if (!from.equals("same-origin")) {
+        if (!isFromHere(request)) {
             // A form on another site must not sign a visitor in as somebody else.
             return refused(HttpStatus.FORBIDDEN, to, name, "Please sign in here.", accepted);
         }
@@ -66,6 +67,19 @@ class MemberController {
                         "Too many wrong passwords for this name. Try again in " + (left.toSeconds() + 1) + " seconds.",
                         accepted);
         };
+    }
+
+    /** Browsers say how a request came about where the connection is safe, and else at least which site it is from. */
+    private static boolean isFromHere(HttpServletRequest request) {
+        @Nullable String site = request.getHeader("Sec-Fetch-Site");
+        @Nullable String origin = request.getHeader(HttpHeaders.ORIGIN);
+        if (site != null) {
+            return site.equals("same-origin");
+        }
+        return origin == null
+                || origin.equals(ServletUriComponentsBuilder.fromContextPath(request)
+                        .build()
+                        .toUriString());
     }
 
     private ResponseEntity<byte[]> refused(HttpStatus status, String to, String name, String problem, String accepted) {

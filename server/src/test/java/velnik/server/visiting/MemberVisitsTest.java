@@ -151,6 +151,18 @@ public class MemberVisitsTest {
         leadsTo(browser.gets(HANDBOOK), ASKED_TO_SIGN_IN);
     }
 
+    /** Over plain HTTP a browser only says which site a form is from. */
+    @Test
+    public void anotherSite_isKnownByItsOriginToo() {
+        HttpRequest.Builder forged = HttpRequest.newBuilder(URI.create(server.url("/-/members/in")))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString("name=member&password=mooring-line"));
+        for (String origin : new String[] {"http://lure.example", "null", "%"}) {
+            assertEquals(browser.sends(forged.copy().header("Origin", origin)).statusCode(), 403, origin);
+        }
+        leadsTo(browser.sends(forged.copy().header("Origin", server.url(""))), "/");
+    }
+
     @Test
     public void guessing_isSlowedDown_evenForTheRightPassword() {
         for (int attempt = 0; attempt < Attempts.FREE; attempt++) {
@@ -233,6 +245,12 @@ public class MemberVisitsTest {
                 .answers(200);
         leadsTo(browser.gets(HANDBOOK), ASKED_TO_SIGN_IN);
         leadsTo(browser.signsIn("iris@creek.example", "three red oars", HANDBOOK), HANDBOOK);
+        String long200 = "ä".repeat(199) + "b";
+        mara.posts("/-/api/members/iris@creek.example/password", "{'password':'" + long200 + "'}")
+                .answers(200);
+        assertEquals(
+                browser.signsIn("iris@creek.example", "ä".repeat(199) + "c", "").statusCode(), 422, "all of it counts");
+        leadsTo(browser.signsIn("iris@creek.example", long200, HANDBOOK), HANDBOOK);
         assertEquals(names(mara.deletes("/-/api/members/iris@creek.example").answers(200)), "member");
         leadsTo(browser.gets(HANDBOOK), ASKED_TO_SIGN_IN);
         assertEquals(browser.signsIn("iris@creek.example", "three red oars", "").statusCode(), 422);
