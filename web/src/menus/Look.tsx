@@ -46,15 +46,15 @@ export function ShowsTo({ rows, onEdit, ofMembersPages }: Props & { readonly ofM
           void onEdit({ visitors: chosen === "ALL" ? ["NON_MEMBER", "MEMBER"] : [chosen] })
         }
       />
-      {ofMembersPages && (
+      {ofMembersPages && rows.every((row) => row.visitors.includes("NON_MEMBER")) && (
         <>
-          <span>Members only</span>
+          <span>Others</span>
           <Tick
             rows={rows}
             of={(row) => row.beforeSignIn}
             onTick={(beforeSignIn) => void onEdit({ beforeSignIn })}
           >
-            Shows before they sign in too, and leads them there
+            See it too, and are asked to sign in
           </Tick>
         </>
       )}

@@ -16,16 +16,11 @@ export const QUESTIONS: readonly Question<Node>[] = [
     holds: (node) => node.row !== null && node.row.ownLabel !== "" && node.row.followed !== "",
   },
   {
-    key: "by-device",
-    name: "By device",
-    hint: "Items that show on phones or on wide screens only",
-    holds: (node) => node.row !== null && node.row.devices.length === 1,
-  },
-  {
-    key: "by-visitor",
-    name: "By visitor",
-    hint: "Items that show to members only, or only to those who are none",
-    holds: (node) => node.row !== null && node.row.absence === null && node.row.shownTo.length === 1,
+    key: "for-some",
+    name: "For some",
+    hint: "Items that show to members only or to others only, on phones only or on wide screens only",
+    holds: ({ row }) =>
+      row !== null && (row.devices.length === 1 || (row.absence === null && row.shownTo.length === 1)),
   },
 ];
 

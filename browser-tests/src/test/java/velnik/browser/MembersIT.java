@@ -73,7 +73,7 @@ public class MembersIT extends UndoneTest {
         mara.isTold("Canoes added to Short.");
         hand.row("Contact").presses("ArrowDown");
         assertThat(mara.page().locator(".card .sentence")).containsText("Members see it as a page.");
-        mara.tabsTo(mara.page().getByLabel("Shows before they sign in too, and leads them there"))
+        mara.tabsTo(mara.page().getByLabel("See it too, and are asked to sign in"))
                 .presses("Space");
         mara.isTold("Canoes shows another way.");
         assertThat(mara.page().locator(".card .sentence")).containsText("Visitors see it as a page.");
