@@ -152,4 +152,4 @@ document.addEventListener("keydown", (event) => {
   if (event.key === "Escape") say({ velnik: "key", key: event.key });
 });
 
-say({ velnik: "here", page: shown });
+say({ velnik: "here", page: shown, path: location.pathname });

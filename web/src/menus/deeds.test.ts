@@ -129,8 +129,8 @@ describe("scopes", () => {
   it("are told apart by their keys", () => {
     const keys = scopesOf(tree).map(scopeKey);
     expect(new Set(keys).size).toBe(keys.length);
-    expect(scopeName(tree, { kind: "PAGES", page: null, layout: null, pages: ["b", "gone"] })).toBe(
-      "b, a page that is gone",
-    );
+    expect(
+      scopeName(tree, { kind: "PAGES", page: null, layout: null, topic: null, pages: ["b", "gone"] }),
+    ).toBe("b, a page that is gone");
   });
 });

@@ -7,7 +7,7 @@ import { Problem } from "../shared/Problem";
 import { dayOf } from "../shared/when";
 import { sentenceOf, type WorkingCopy } from "../working-copy/store";
 import { addressOf } from "../working-copy/tree";
-import { NewMember } from "./NewMember";
+import { focusNewMember, NewMember } from "./NewMember";
 import { NewPassword } from "./NewPassword";
 import "./members.css";
 
@@ -68,9 +68,12 @@ export default function MembersScreen({ copy }: { readonly copy: WorkingCopy }) 
                     `${member.displayName} has another password and is signed out everywhere.`,
                   )
                 }
-                onRemove={() =>
-                  take(api.removeMember(member.name), `${member.displayName} is no member any more.`)
-                }
+                onRemove={async () => {
+                  if (
+                    await take(api.removeMember(member.name), `${member.displayName} is no member any more.`)
+                  )
+                    focusNewMember();
+                }}
               />
             ))}
           </tbody>
@@ -109,13 +112,21 @@ function ForMembers({ copy }: { readonly copy: WorkingCopy }) {
   );
 }
 
+type Asking = "password" | "remove";
+
 function Row(props: {
   readonly member: MemberDto;
   readonly onPassword: (password: string) => Promise<boolean>;
-  readonly onRemove: () => Promise<boolean>;
+  readonly onRemove: () => Promise<void>;
 }) {
   const { member } = props;
-  const [asking, setAsking] = useState<"password" | "remove" | null>(null);
+  const [asking, setAsking] = useState<Asking | null>(null);
+  /** What was asked last; its button has the focus again. */
+  const [last, setLast] = useState<Asking | null>(null);
+  const leave = () => {
+    setLast(asking);
+    setAsking(null);
+  };
   const about = (what: string) => `${what} ${member.displayName}`;
   return (
     <tr>
@@ -126,11 +137,11 @@ function Row(props: {
         {asking === "password" ? (
           <NewPassword
             label={about("Another password for")}
-            onGive={async (password) => (await props.onPassword(password)) && setAsking(null)}
-            onLeave={() => setAsking(null)}
+            onGive={async (password) => (await props.onPassword(password)) && leave()}
+            onLeave={leave}
           />
         ) : asking === "remove" ? (
-          <span className="asking">
+          <span key="remove" className="asking">
             Remove for good?
             <Button
               size="small"
@@ -141,20 +152,26 @@ function Row(props: {
             >
               Remove
             </Button>
-            <Button size="small" aria-label={about("Keep")} onClick={() => setAsking(null)}>
+            <Button size="small" aria-label={about("Keep")} onClick={leave}>
               Keep
             </Button>
           </span>
         ) : (
-          <span className="asking">
+          <span key="ways" className="asking">
             <Button
               size="small"
+              autoFocus={last === "password"}
               aria-label={about("Another password for")}
               onClick={() => setAsking("password")}
             >
               Another password
             </Button>
-            <Button size="small" aria-label={`${about("Remove")}…`} onClick={() => setAsking("remove")}>
+            <Button
+              size="small"
+              autoFocus={last === "remove"}
+              aria-label={`${about("Remove")}…`}
+              onClick={() => setAsking("remove")}
+            >
               Remove…
             </Button>
           </span>

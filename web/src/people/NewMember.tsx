@@ -29,7 +29,7 @@ export function NewMember(props: {
       props.onAdded(members, member.displayName);
       setMember(fresh);
       setProblems({});
-      document.getElementById("member-displayName")?.focus();
+      focusNewMember();
     } catch (wrong) {
       const fields = wrong instanceof Refused ? wrong.errors : [];
       setProblems(
@@ -69,6 +69,11 @@ export function NewMember(props: {
       </Button>
     </form>
   );
+}
+
+/** Where to go on once something of the list is done. */
+export function focusNewMember(): void {
+  document.getElementById("member-displayName")?.focus();
 }
 
 function isTaken(wrong: unknown): boolean {

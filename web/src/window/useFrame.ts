@@ -11,7 +11,7 @@ export type Pointed = {
 
 /** What the script in the window says; see visitor/window.ts. */
 type Said =
-  | { readonly velnik: "here"; readonly page: string | null }
+  | { readonly velnik: "here"; readonly page: string | null; readonly path: string }
   | { readonly velnik: "key"; readonly key: string }
   | { readonly velnik: "over" | "chosen"; readonly pointed: Pointed | null }
   | { readonly velnik: "asked"; readonly words: string }
@@ -38,11 +38,14 @@ export type As = {
 
 /** By its id too, since an edit on its way may give the page another address. */
 function addressIn(base: string, address: string, page: string, as: As, words: string): string {
-  const asked = new URLSearchParams({ page });
+  return lookedAt(`${base}${address}`, new URLSearchParams({ page }), as, words);
+}
+
+function lookedAt(path: string, asked: URLSearchParams, as: As, words: string): string {
   if (as.day !== null) asked.set("day", as.day);
   if (as.member) asked.set("member", "true");
   if (words !== "") asked.set("q", words);
-  return `${base}${address}?${asked}`;
+  return `${path}?${asked}`;
 }
 
 /**
@@ -70,6 +73,8 @@ export function useFrame(wanted: {
   const [problem, setProblem] = useState<string | null>(null);
   const [over, setOver] = useState<Pointed | null>(null);
   const [asked, setAsked] = useState<{ readonly page: string; readonly words: string } | null>(null);
+  /** Where a link in it led that is no page of the tree, such as the listing of a topic; until another page is asked for. */
+  const [beside, setBeside] = useState<{ readonly page: string; readonly path: string } | null>(null);
   const [outside, setOutside] = useState<string | null>(null);
   /** How often the frame has said that it is there; before the first time, nothing can be shown in it. */
   const [loads, setLoads] = useState(0);
@@ -132,6 +137,9 @@ export function useFrame(wanted: {
           // The first time it is where the editor sent it; later, where a link in it led.
           if (there.current && said.page && said.page !== latest.current.page)
             latest.current.onVisit(said.page);
+          setBeside(
+            there.current && said.page === null ? { page: latest.current.page, path: said.path } : null,
+          );
           there.current = true;
           setLoads((before) => before + 1);
       }
@@ -143,13 +151,19 @@ export function useFrame(wanted: {
   const { page, address, revision, pointed, choosing } = wanted;
   const { day, member } = wanted.as;
   const words = asked?.page === page ? asked.words : "";
+  const besidePath = beside?.page === page ? beside.path : null;
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is a new page at the same address
   useEffect(() => {
     if (!base || loads === 0) return;
     let outdated = false;
     const show = async () => {
       try {
-        const html = await windowPage(addressIn(base, address, page, { day, member }, words));
+        const as = { day, member };
+        const html = await windowPage(
+          besidePath === null
+            ? addressIn(base, address, page, as, words)
+            : lookedAt(besidePath, new URLSearchParams(), as, ""),
+        );
         if (outdated) return;
         if (html === null) return void open();
         tell({ velnik: "show", html, pointed: latest.current.pointed });
@@ -162,7 +176,7 @@ export function useFrame(wanted: {
     return () => {
       outdated = true;
     };
-  }, [base, loads, page, address, revision, day, member, words, open, tell]);
+  }, [base, loads, page, address, revision, day, member, words, besidePath, open, tell]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a frame that loads anew has to be told again
   useEffect(() => {

@@ -9,7 +9,7 @@ import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { PlacedMenu } from "./PlacedMenu";
 import { ScopePages } from "./ScopePages";
 import { added, altered, around, instead, moved, type Part, saysOf, without, withPart } from "./says";
-import { pagesScope, scopeKey, scopeName } from "./scopes";
+import { EVERYWHERE, layoutScope, pagesScope, scopeKey, scopeName, sectionScope } from "./scopes";
 import { useSaying } from "./useZones";
 
 type Mode = "wider" | "instead" | "around";
@@ -97,15 +97,15 @@ export function CellCard(props: {
               aria-labelledby="scope"
               value={scopeKey(scope)}
               onChange={(key) => {
-                const next = choices(page, copy).find((each) => scopeKey(each) === key);
+                const next = choices(page, copy).find((each) => scopeKey(each.scope) === key)?.scope;
                 if (next) {
                   setScope(next);
                   setWanted(null);
                 }
               }}
-              options={choices(page, copy).map((each) => ({
+              options={choices(page, copy).map(({ scope: each, label }) => ({
                 value: scopeKey(each),
-                label: CHOICES[each.kind],
+                label,
               }))}
             />
           </div>
@@ -158,21 +158,17 @@ export function CellCard(props: {
   );
 }
 
-const CHOICES: Readonly<Record<ScopeDto["kind"], string>> = {
-  EVERYWHERE: "every page",
-  SECTION: "it and what is under it",
-  LAYOUT: "its layout",
-  PAGES: "only this page",
-};
-
 /** What an edit begun at one page could be for. */
-function choices(page: string, copy: WorkingCopy): ScopeDto[] {
+function choices(
+  page: string,
+  copy: WorkingCopy,
+): readonly { readonly scope: ScopeDto; readonly label: string }[] {
   const layout = copy.tree.pages.get(page)?.layout ?? "STANDARD";
   return [
-    { kind: "EVERYWHERE", page: null, layout: null, pages: null },
-    { kind: "SECTION", page, layout: null, pages: null },
-    { kind: "LAYOUT", page: null, layout, pages: null },
-    pagesScope([page]),
+    { scope: EVERYWHERE, label: "every page" },
+    { scope: sectionScope(page), label: "it and what is under it" },
+    { scope: layoutScope(layout), label: "its layout" },
+    { scope: pagesScope([page]), label: "only this page" },
   ];
 }
 

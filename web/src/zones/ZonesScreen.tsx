@@ -11,7 +11,7 @@ import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf, pathTo } from "../working-copy/tree";
 import { CellCard } from "./CellCard";
-import { capital, pagesScope, scopeKey, scopeName, scopesOf } from "./scopes";
+import { capital, pagesScope, scopeKey, scopeName, scopesOf, sectionScope } from "./scopes";
 import { useZones } from "./useZones";
 import { ZoneTable } from "./ZoneTable";
 import "./zones.css";
@@ -67,7 +67,7 @@ function ZonesScreen(props: {
     (ofPage || scopeKey(chosen.scope) === scopeKey(scope));
   const ownScope: ScopeDto =
     childrenOf(copy.tree, page).length > 0 && page !== copy.tree.home
-      ? { kind: "SECTION", page, layout: null, pages: null }
+      ? sectionScope(page)
       : pagesScope([page]);
   return (
     <Split

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { AssignmentDto, ScopeDto, ZonesDto } from "../api/client";
-import { added, altered, around, EVERYWHERE, instead, moved, saysOf, without, withPart } from "./says";
+import { added, altered, around, instead, moved, saysOf, without, withPart } from "./says";
+import { EVERYWHERE, sectionScope } from "./scopes";
 
 const [one, two, three] = added(added(added([], "one"), "two"), "three") as [never, never, never];
 const names = (placed: readonly { readonly menu: string }[] | null) => placed?.map((each) => each.menu);
@@ -33,7 +34,7 @@ describe("what a zone says", () => {
   });
 
   it("is found by zone and scope", () => {
-    const section: ScopeDto = { kind: "SECTION", page: "hire", layout: null, pages: null };
+    const section: ScopeDto = sectionScope("hire");
     const cell: AssignmentDto = { zone: "HEADER", scope: section, says: instead([one]) };
     const table: ZonesDto = {
       revision: 1,

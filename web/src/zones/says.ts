@@ -17,8 +17,6 @@ const AS_THE_ZONE: Omit<PlacedDto, "menu"> = {
   currentBranchOnly: false,
 };
 
-export const EVERYWHERE: ScopeDto = { kind: "EVERYWHERE", page: null, layout: null, pages: null };
-
 /** What stands in a zone for a scope; null where it says nothing of its own. */
 export function saysOf(table: ZonesDto, zone: Zone, scope: ScopeDto): SaysDto | null {
   const row = table.rows.find((each) => scopeKey(each.scope) === scopeKey(scope));

@@ -1,9 +1,11 @@
 import type { ScopeDto } from "../api/client";
-import { childrenOf, type PageTree, pageOf } from "../working-copy/tree";
+import { childrenOf, type PageTree, pageOf, topicsOf } from "../working-copy/tree";
 
 /** Tells a scope from all others. */
 export function scopeKey(scope: ScopeDto): string {
-  return [scope.kind, scope.page, scope.layout, ...(scope.pages ?? [])].filter(Boolean).join(" ");
+  return [scope.kind, scope.page, scope.layout, scope.topic, ...(scope.pages ?? [])]
+    .filter(Boolean)
+    .join(" ");
 }
 
 export function scopeName(tree: PageTree, scope: ScopeDto): string {
@@ -15,28 +17,40 @@ export function scopeName(tree: PageTree, scope: ScopeDto): string {
       return `${title(scope.page ?? "")} and what is under it`;
     case "LAYOUT":
       return `pages of the layout ${(scope.layout ?? "").toLowerCase()}`;
+    case "TOPIC":
+      return `the listing of the topic ${scope.topic}`;
     case "PAGES":
       return (scope.pages ?? []).map(title).join(", ");
   }
 }
 
-export function pagesScope(pages: readonly string[]): ScopeDto {
-  return { kind: "PAGES", page: null, layout: null, pages: [...pages].sort() };
+const NOTHING = { page: null, layout: null, topic: null, pages: null } as const;
+
+export const EVERYWHERE: ScopeDto = { ...NOTHING, kind: "EVERYWHERE" };
+
+export function sectionScope(page: string): ScopeDto {
+  return { ...NOTHING, kind: "SECTION", page };
 }
 
-/** All scopes that an exception could be for: sections, layouts, single pages. */
+export function layoutScope(layout: ScopeDto["layout"]): ScopeDto {
+  return { ...NOTHING, kind: "LAYOUT", layout };
+}
+
+export function pagesScope(pages: readonly string[]): ScopeDto {
+  return { ...NOTHING, kind: "PAGES", pages: [...pages].sort() };
+}
+
+/** All scopes that an exception could be for: sections, layouts, listings of topics, single pages. */
 export function scopesOf(tree: PageTree): ScopeDto[] {
   const sections: ScopeDto[] = [];
   const pages: ScopeDto[] = [];
   for (const page of tree.pages.keys()) {
-    if (childrenOf(tree, page).length > 0)
-      sections.push({ kind: "SECTION", page, layout: null, pages: null });
+    if (childrenOf(tree, page).length > 0) sections.push(sectionScope(page));
     pages.push(pagesScope([page]));
   }
-  const layouts = (["STANDARD", "WIDE", "LANDING"] as const).map(
-    (layout): ScopeDto => ({ kind: "LAYOUT", page: null, layout, pages: null }),
-  );
-  return [...sections, ...layouts, ...pages];
+  const layouts = (["STANDARD", "WIDE", "LANDING"] as const).map(layoutScope);
+  const topics = topicsOf(tree).map((topic): ScopeDto => ({ ...NOTHING, kind: "TOPIC", topic }));
+  return [...sections, ...layouts, ...topics, ...pages];
 }
 
 export function capital(words: string): string {

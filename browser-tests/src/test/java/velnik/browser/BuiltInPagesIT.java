@@ -54,6 +54,49 @@ public class BuiltInPagesIT extends UndoneTest {
     }
 
     @Test
+    public void listingOfATopic_hasMenusOfItsOwn_andIsLedToByItsPages() {
+        mara.opensScreen("Zones");
+        mara.page().getByLabel("Add an exception for").click();
+        mara.types("topic tide").presses("Enter").clicks("+ Tides");
+        mara.isTold("The sidebar of the listing of the topic tide notes shows Tides.")
+                .publishes();
+
+        Visitor visitor = new Visitor(velnik, wide()).opens("/hire/safety-on-the-tide");
+        visitor.page().locator("main .topics").getByText("tide notes").click();
+        visitor.reads("Tide notes");
+        assertThat(visitor.page().locator("main .subpages a"))
+                .hasText(new String[] {"Spring tides in March", "Safety on the tide", "Reading the tide"});
+        assertThat(visitor.page().locator(".sidebar")).containsText("The lane floods at 5.4 metres.");
+        visitor.isAccessible("the listing of a topic");
+        visitor.page().locator(".trail").getByText("Page index").click();
+        visitor.reads("Page index");
+        visitor.page().locator("main .topics").getByText("workshop").click();
+        visitor.reads("Workshop");
+        assertThat(visitor.page().locator(".sidebar")).hasCount(0);
+        visitor.complainsOfNothing();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void listingOfATopic_inTheWindow_followsEdits_untilAnotherPageIsChosen() {
+        mara.chooses("Varnish day");
+        Locator heading = mara.window().locator("h1");
+        assertThat(heading).hasText("Varnish day");
+        mara.clicksAt(mara.window().locator(".topics a").first());
+        assertThat(heading).hasText("News");
+        mara.chooses("Varnish day")
+                .presses("Enter", "Control+a")
+                .types("Varnish week")
+                .presses("Enter");
+        mara.isTold("Varnish day is now Varnish week.");
+        assertThat(mara.window().locator("main .subpages")).containsText("Varnish week");
+        assertThat(heading).hasText("News");
+        mara.chooses("Canoes");
+        assertThat(heading).hasText("Canoes");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void search_worksWithoutScript() {
         Page page = context(1280, 800, false).newPage();
         page.navigate(velnik.url("/search"));

@@ -131,12 +131,16 @@ public class MembersIT extends UndoneTest {
         mara.presses("Enter");
         assertThat(mara.page().locator(".members [role=status]"))
                 .hasText("Iris Vale has another password and is signed out everywhere.");
+        assertThat(mara.button("Another password for Iris Vale")).isFocused();
         iris.opens("/members-handbook").reads("Sign in");
 
         mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
         mara.clicks("Remove Iris Vale…").isAccessible("removing a member, in the dark");
-        mara.clicks("Keep Iris Vale").clicks("Remove Iris Vale…").clicks("Remove Iris Vale");
+        mara.clicks("Keep Iris Vale");
+        assertThat(mara.button("Remove Iris Vale…")).isFocused();
+        mara.presses("Enter", "Enter"); // asked, and done
         assertThat(mara.page().locator("tbody tr")).hasCount(1);
+        assertThat(mara.page().getByLabel("Who it is")).isFocused();
         signsIn(iris, "iris", "three blue oars");
         assertThat(iris.page().getByText("This name and password do not go together."))
                 .isVisible();

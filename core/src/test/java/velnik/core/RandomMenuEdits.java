@@ -152,10 +152,11 @@ final class RandomMenuEdits {
 
     private Change assign(List<Branch<MenuRowId, MenuRow>> rows, List<PageId> pages) {
         Zone zone = Zone.values()[random.nextInt(Zone.values().length)];
-        Scope scope = switch (random.nextInt(4)) {
+        Scope scope = switch (random.nextInt(5)) {
             case 0 -> new Scope.Everywhere();
             case 1 -> new Scope.Section(pages.getFirst());
             case 2 -> new Scope.OfLayout(Layout.LANDING);
+            case 3 -> new Scope.OfTopic(RandomEdits.TOPICS.getFirst());
             default -> new Scope.Pages(new HashSet<>(pages));
         };
         List<PlacedMenu> menus = new ArrayList<>();

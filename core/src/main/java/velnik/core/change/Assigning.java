@@ -73,6 +73,8 @@ final class Assigning {
         return switch (assign.scope()) {
             case Scope.Everywhere all -> Optional.empty();
             case Scope.OfLayout layout -> Optional.empty();
+            case Scope.OfTopic(String topic) ->
+                site.topics().contains(topic) ? Optional.empty() : Optional.of(new Refusal.TopicUnknown(topic));
             case Scope.Section(PageId page) -> Checks.exists(site, page);
             case Scope.Pages(Set<PageId> pages) -> {
                 Optional<Refusal> refusal = Optional.empty();

@@ -3,6 +3,7 @@ package velnik.core.change;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
@@ -171,195 +172,104 @@ public sealed interface MenuChange extends Change {
         }
 
         public ItemEdit withLabel(String newLabel) {
-            return new ItemEdit(
-                    Optional.of(newLabel),
-                    hidden,
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.label = Optional.of(newLabel));
         }
 
         public ItemEdit withHidden(boolean newHidden) {
-            return new ItemEdit(
-                    label,
-                    Optional.of(newHidden),
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.hidden = Optional.of(newHidden));
         }
 
         public ItemEdit withDevices(Set<Device> newDevices) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    Optional.of(newDevices),
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.devices = Optional.of(newDevices));
         }
 
         public ItemEdit withVisitors(Set<Visitor> newVisitors) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    Optional.of(newVisitors),
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.visitors = Optional.of(newVisitors));
         }
 
         public ItemEdit withBeforeSignIn(boolean newBeforeSignIn) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    visitors,
-                    Optional.of(newBeforeSignIn),
-                    periods,
-                    icon,
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.beforeSignIn = Optional.of(newBeforeSignIn));
         }
 
         public ItemEdit withPeriods(List<Period> newPeriods) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    Optional.of(newPeriods),
-                    icon,
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.periods = Optional.of(newPeriods));
         }
 
         public ItemEdit withIcon(String newIcon) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    Optional.of(newIcon),
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.icon = Optional.of(newIcon));
         }
 
         public ItemEdit withIconAlone(boolean newIconAlone) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    Optional.of(newIconAlone),
-                    weight,
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.iconAlone = Optional.of(newIconAlone));
         }
 
         public ItemEdit withWeight(Appearance.Weight newWeight) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    iconAlone,
-                    Optional.of(newWeight),
-                    farEnd,
-                    newTab,
-                    note);
+            return with(edit -> edit.weight = Optional.of(newWeight));
         }
 
         public ItemEdit withFarEnd(boolean newFarEnd) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    iconAlone,
-                    weight,
-                    Optional.of(newFarEnd),
-                    newTab,
-                    note);
+            return with(edit -> edit.farEnd = Optional.of(newFarEnd));
         }
 
         public ItemEdit withNewTab(boolean newNewTab) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    Optional.of(newNewTab),
-                    note);
+            return with(edit -> edit.newTab = Optional.of(newNewTab));
         }
 
         public ItemEdit withNote(String newNote) {
-            return new ItemEdit(
-                    label,
-                    hidden,
-                    devices,
-                    visitors,
-                    beforeSignIn,
-                    periods,
-                    icon,
-                    iconAlone,
-                    weight,
-                    farEnd,
-                    newTab,
-                    Optional.of(newNote));
+            return with(edit -> edit.note = Optional.of(newNote));
+        }
+
+        private ItemEdit with(Consumer<Draft> change) {
+            Draft draft = new Draft(this);
+            change.accept(draft);
+            return draft.made();
+        }
+
+        /** An edit about to be another; what is not set stays. */
+        private static final class Draft {
+            private Optional<String> label;
+            private Optional<Boolean> hidden;
+            private Optional<Set<Device>> devices;
+            private Optional<Set<Visitor>> visitors;
+            private Optional<Boolean> beforeSignIn;
+            private Optional<List<Period>> periods;
+            private Optional<String> icon;
+            private Optional<Boolean> iconAlone;
+            private Optional<Appearance.Weight> weight;
+            private Optional<Boolean> farEnd;
+            private Optional<Boolean> newTab;
+            private Optional<String> note;
+
+            private Draft(ItemEdit edit) {
+                label = edit.label;
+                hidden = edit.hidden;
+                devices = edit.devices;
+                visitors = edit.visitors;
+                beforeSignIn = edit.beforeSignIn;
+                periods = edit.periods;
+                icon = edit.icon;
+                iconAlone = edit.iconAlone;
+                weight = edit.weight;
+                farEnd = edit.farEnd;
+                newTab = edit.newTab;
+                note = edit.note;
+            }
+
+            private ItemEdit made() {
+                return new ItemEdit(
+                        label,
+                        hidden,
+                        devices,
+                        visitors,
+                        beforeSignIn,
+                        periods,
+                        icon,
+                        iconAlone,
+                        weight,
+                        farEnd,
+                        newTab,
+                        note);
+            }
         }
     }
 

@@ -65,6 +65,13 @@ public sealed interface Refusal {
         }
     }
 
+    record TopicUnknown(String topic) implements Refusal {
+        @Override
+        public String sentence() {
+            return "No page has the topic " + topic + ", so it has no listing.";
+        }
+    }
+
     record NothingUnderBuiltIn(String title) implements Refusal {
         @Override
         public String sentence() {

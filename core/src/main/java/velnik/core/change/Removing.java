@@ -139,6 +139,7 @@ final class Removing {
                     case Scope.Pages(Set<PageId> pages) -> gone.containsAll(pages);
                     case Scope.Everywhere all -> false;
                     case Scope.OfLayout layout -> false;
+                    case Scope.OfTopic topic -> false;
                 })
                 .count();
         if (exceptions > 0) {

@@ -58,6 +58,7 @@ public final class Words {
             case Scope.Everywhere all -> "every page";
             case Scope.Section(PageId page) -> title(site, page) + " and what is under it";
             case Scope.OfLayout(Layout layout) -> "pages of the layout " + layout(layout);
+            case Scope.OfTopic(String topic) -> "the listing of the topic " + topic;
             case Scope.Pages(Set<PageId> pages) ->
                 pages.stream().map(page -> title(site, page)).sorted().collect(joining(", "));
         };

@@ -20,6 +20,7 @@ import velnik.core.site.Zone;
  * @param page null where a site has no page of its own for addresses that lead nowhere
  * @param canonical the page's absolute address; null where it has none or the site's address is not known
  * @param text safe HTML
+ * @param topics listings of the topics it has
  */
 public record PageView(
         Frame frame,
@@ -35,6 +36,7 @@ public record PageView(
         List<Step> trail,
         String text,
         List<Link> subpages,
+        List<Link> topics,
         MenuAddresses addresses) {
 
     /** A step of the breadcrumb trail; without an address it is words only. */
@@ -46,6 +48,25 @@ public record PageView(
     @FunctionalInterface
     public interface MenuAddresses {
         String of(PageId page);
+    }
+
+    PageView withTopics(List<Link> newTopics) {
+        return new PageView(
+                frame,
+                siteName,
+                homeAddress,
+                page,
+                title,
+                summary,
+                canonical,
+                noIndex,
+                layout,
+                navigation,
+                trail,
+                text,
+                subpages,
+                newTopics,
+                addresses);
     }
 
     public String windowTitle() {

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.Set;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
+import velnik.core.listing.TopicListings;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
@@ -21,7 +22,7 @@ public final class SitemapXml {
 
     /**
      * All pages that visitors who are no members can get, and those that say when they open again; without groups, not
-     * found, sign-in and those kept from search engines.
+     * found, sign-in and those kept from search engines; then the listings of topics.
      */
     public static String of(Site site, Openings openings, AddressWriter addresses) {
         StringBuilder xml = new StringBuilder("""
@@ -31,13 +32,23 @@ public final class SitemapXml {
         for (Branch<PageId, Page> row : site.pages().walk()) {
             Page page = row.value();
             if (KINDS.contains(page.kind()) && !page.keptFromSearchEngines() && answers(site, row.id(), openings)) {
-                // An address holds nothing that XML would want escaped.
-                xml.append("<url><loc>")
-                        .append(addresses.write(Addresses.of(site, row.id())))
-                        .append("</loc></url>\n");
+                add(xml, addresses.write(Addresses.of(site, row.id())));
             }
         }
+        boolean indexed = site.builtIn(PageKind.PAGE_INDEX)
+                .filter(index -> !site.pages().get(index).keptFromSearchEngines())
+                .isPresent();
+        if (indexed) {
+            TopicListings.of(site, openings, Visitor.NON_MEMBER)
+                    .all()
+                    .forEach(listing -> add(xml, addresses.write(listing.address())));
+        }
         return xml.append("</urlset>\n").toString();
+    }
+
+    /** An address holds nothing that XML would want escaped. */
+    private static void add(StringBuilder xml, String address) {
+        xml.append("<url><loc>").append(address).append("</loc></url>\n");
     }
 
     private static boolean answers(Site site, PageId page, Openings openings) {

@@ -15,6 +15,8 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
+import velnik.core.explanation.Words;
+import velnik.core.listing.TopicListings;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -41,6 +43,7 @@ public final class VisitorHtml {
     private final Openings openings;
     private final Visitor visitor;
     private final Frame frame;
+    private @Nullable TopicListings listings;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
         this.site = site;
@@ -118,9 +121,48 @@ public final class VisitorHtml {
                 "page-index.jte",
                 Map.of(
                         "view",
-                        view(id, "", isKeptFromSearchEngines(id), "", List.of()),
+                        view(id, "", isKeptFromSearchEngines(id), "", List.of())
+                                .withTopics(listings().all().stream()
+                                        .map(this::link)
+                                        .toList()),
                         "rows",
                         indexRows(site.pages().top())));
+    }
+
+    /** The page that lists those of a topic. */
+    public String topic(TopicListings.Listing listing) {
+        PageId index = site.builtIn(PageKind.PAGE_INDEX).orElseThrow();
+        List<PageView.Step> trail = new ArrayList<>(trail(index));
+        trail.add(new PageView.Step(site.pages().get(index).title(), addressOf(index)));
+        PageView view = new PageView(
+                frame,
+                site.details().name(),
+                written("/"),
+                null,
+                Words.capital(listing.topic()),
+                "",
+                canonical(listing.address()),
+                isKeptFromSearchEngines(index),
+                site.pages().get(index).layout(),
+                navigation.forTopic(listing.topic()),
+                trail,
+                "",
+                listing.pages().stream().map(this::link).toList(),
+                List.of(),
+                this::addressOf);
+        return render("page.jte", Map.of("view", view));
+    }
+
+    /** The listings of topics, as the visitor gets them; made when first asked for. */
+    public synchronized TopicListings listings() {
+        if (listings == null) {
+            listings = TopicListings.of(site, openings, visitor);
+        }
+        return listings;
+    }
+
+    private PageView.Link link(TopicListings.Listing listing) {
+        return new PageView.Link(listing.topic(), "", written(listing.address()));
     }
 
     private List<IndexRow> indexRows(List<Branch<PageId, Page>> rows) {
@@ -167,6 +209,7 @@ public final class VisitorHtml {
                 List.of(),
                 "",
                 listed(site.pages().top()),
+                List.of(),
                 this::addressOf);
         @Nullable String search = gettable(PageKind.SEARCH);
         Map<String, Object> parts = new HashMap<>(Map.of("view", view));
@@ -203,6 +246,13 @@ public final class VisitorHtml {
                 trail(id),
                 text,
                 subpages,
+                page.topics().isEmpty()
+                        ? List.of()
+                        : page.topics().stream()
+                                .sorted()
+                                .flatMap(topic -> listings().of(topic).stream())
+                                .map(this::link)
+                                .toList(),
                 this::addressOf);
     }
 
@@ -244,9 +294,13 @@ public final class VisitorHtml {
     private List<PageView.Link> listed(List<Branch<PageId, Page>> pages) {
         return pages.stream()
                 .filter(page -> Access.isListed(site, page, openings, visitor))
-                .map(page ->
-                        new PageView.Link(page.value().title(), page.value().summary(), addressOf(page.id())))
+                .map(page -> link(page.id()))
                 .toList();
+    }
+
+    private PageView.Link link(PageId id) {
+        Page page = site.pages().get(id);
+        return new PageView.Link(page.title(), page.summary(), addressOf(id));
     }
 
     private String addressOf(PageId page) {

@@ -45,9 +45,14 @@ final class Rulings {
 
     /** @param page null for one that is not in the tree */
     Ruling of(Zone zone, @Nullable PageId page) {
-        Ruling own = plain(zone, page);
+        return of(zone, page, null);
+    }
+
+    /** @param topic whose listing stands beneath the page; null for the page itself */
+    Ruling of(Zone zone, @Nullable PageId page, @Nullable String topic) {
+        Ruling own = plain(zone, page, topic);
         if (zone == Zone.PHONE_DRAWER) {
-            Ruling header = plain(Zone.HEADER, page);
+            Ruling header = plain(Zone.HEADER, page, topic);
             if (own.steps().isEmpty() || header.narrowest() > own.narrowest()) {
                 return new Ruling(header.steps(), folded(header.menus()), true);
             }
@@ -65,7 +70,7 @@ final class Rulings {
                 .toList();
     }
 
-    private Ruling plain(Zone zone, @Nullable PageId page) {
+    private Ruling plain(Zone zone, @Nullable PageId page, @Nullable String topic) {
         Map<Scope, Assignment> scopes = byScope.getOrDefault(zone, Map.of());
         Map<PageId, Assignment> pages = byPage.getOrDefault(zone, Map.of());
         if (scopes.isEmpty() && pages.isEmpty()) {
@@ -79,7 +84,7 @@ final class Rulings {
                 find(scopes, new Scope.Section(step.id()), level++, found);
             }
             find(scopes, new Scope.OfLayout(site.pages().get(page).layout()), LAYOUT, found);
-            @Nullable Assignment own = pages.get(page);
+            @Nullable Assignment own = topic == null ? pages.get(page) : scopes.get(new Scope.OfTopic(topic));
             if (own != null) {
                 found.add(new Ruling.Found(own, PAGES));
             }

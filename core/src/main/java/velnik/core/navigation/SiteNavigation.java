@@ -21,6 +21,7 @@ import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
@@ -98,14 +99,25 @@ public final class SiteNavigation {
 
     /** What a page shows. For one that is not in the tree, such as the not-found page, give null: nothing is marked. */
     public Navigation forPage(@Nullable PageId page) {
+        return standing(page, null);
+    }
+
+    /** What the listing of a topic shows, which stands beneath the page index. */
+    public Navigation forTopic(String topic) {
+        return standing(site.builtIn(PageKind.PAGE_INDEX).orElse(null), topic);
+    }
+
+    /** @param topic whose listing stands beneath the page; null for the page itself */
+    private Navigation standing(@Nullable PageId page, @Nullable String topic) {
+        @Nullable PageId visited = topic == null ? page : null;
         Map<Zone, List<ZoneMenu>> zones = new EnumMap<>(Zone.class);
         Set<NavigationRow.Key> current = new HashSet<>();
         Set<NavigationRow.Key> trail = new HashSet<>();
         for (Zone zone : Zone.values()) {
             List<ZoneMenu> menus = new ArrayList<>();
-            for (PlacedMenu placed : rulings.of(zone, page).menus()) {
-                ZoneMenu menu = menu(zone, placed, page);
-                Set<NavigationRow.Key> marked = mark(menu, page, current, trail);
+            for (PlacedMenu placed : rulings.of(zone, page, topic).menus()) {
+                ZoneMenu menu = menu(zone, placed, visited);
+                Set<NavigationRow.Key> marked = mark(menu, page, topic == null ? current : trail, trail);
                 if (placed.placing().currentBranchOnly()) {
                     menu = menu.withRows(menu.rows().stream()
                             .filter(row -> marked.contains(row.key()))

@@ -34,6 +34,14 @@ public sealed interface Scope {
         }
     }
 
+    /** The listing of a topic. As a page it would stand beneath the page index. */
+    record OfTopic(String topic) implements Scope {
+        @Override
+        public String word() {
+            return "topic " + topic;
+        }
+    }
+
     /** One page or several. */
     record Pages(Set<PageId> pages) implements Scope {
         public Pages {

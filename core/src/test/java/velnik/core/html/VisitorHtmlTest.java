@@ -21,6 +21,7 @@ import velnik.core.address.Slugs;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.listing.TopicListings;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Appearance;
@@ -103,6 +104,13 @@ public class VisitorHtmlTest {
         SiteScript script = brackwater();
         isAsReviewed("page-index", text(html(script, "Page index", FRAME)));
         isAsReviewed("search", text(html(script, "Search", FRAME)));
+        TopicListings.Listing news = TopicListings.of(
+                        script.site(), script.navigation().openings(), Visitor.NON_MEMBER)
+                .of("news")
+                .orElseThrow();
+        isAsReviewed(
+                "topic-listing",
+                text(new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), FRAME).topic(news)));
         isAsReviewed("sign-in", text(html(script, "Sign in", FRAME)));
         isAsReviewed("not-found", text(html(script, "Not found", FRAME)));
         PageSearch.Found found = PageSearch.of(script.site(), Openings.ALWAYS, Visitor.NON_MEMBER, page -> "")

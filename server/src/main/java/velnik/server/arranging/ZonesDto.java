@@ -74,7 +74,8 @@ record ZonesDto(long revision, List<UsualDto> usual, List<ScopeRowDto> rows, Lis
             case Scope.Everywhere all -> 0;
             case Scope.Section section -> 1;
             case Scope.OfLayout layout -> 2;
-            case Scope.Pages pages -> 3;
+            case Scope.OfTopic topic -> 3;
+            case Scope.Pages pages -> 4;
         };
     }
 

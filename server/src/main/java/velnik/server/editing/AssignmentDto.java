@@ -25,27 +25,32 @@ public record AssignmentDto(
         EVERYWHERE,
         SECTION,
         LAYOUT,
+        TOPIC,
         PAGES
     }
 
     /**
      * @param page of a {@code SECTION}
+     * @param topic of a {@code TOPIC}: the listing of it
      * @param pages of {@code PAGES}
      */
     public record ScopeDto(
             @NotNull ScopeKind kind,
             @Nullable String page,
             @Nullable Layout layout,
+            @Nullable String topic,
             @Nullable List<String> pages) {
 
         public static ScopeDto of(Scope scope) {
             return switch (scope) {
-                case Scope.Everywhere all -> new ScopeDto(ScopeKind.EVERYWHERE, null, null, null);
-                case Scope.Section(PageId page) -> new ScopeDto(ScopeKind.SECTION, page.value(), null, null);
-                case Scope.OfLayout(Layout layout) -> new ScopeDto(ScopeKind.LAYOUT, null, layout, null);
+                case Scope.Everywhere all -> new ScopeDto(ScopeKind.EVERYWHERE, null, null, null, null);
+                case Scope.Section(PageId page) -> new ScopeDto(ScopeKind.SECTION, page.value(), null, null, null);
+                case Scope.OfLayout(Layout layout) -> new ScopeDto(ScopeKind.LAYOUT, null, layout, null, null);
+                case Scope.OfTopic(String topic) -> new ScopeDto(ScopeKind.TOPIC, null, null, topic, null);
                 case Scope.Pages some ->
                     new ScopeDto(
                             ScopeKind.PAGES,
+                            null,
                             null,
                             null,
                             some.pages().stream().map(PageId::value).sorted().toList());
@@ -57,6 +62,7 @@ public record AssignmentDto(
                 case EVERYWHERE -> new Scope.Everywhere();
                 case SECTION -> new Scope.Section(new PageId(Objects.requireNonNull(page)));
                 case LAYOUT -> new Scope.OfLayout(Objects.requireNonNull(layout));
+                case TOPIC -> new Scope.OfTopic(Objects.requireNonNull(topic));
                 case PAGES ->
                     new Scope.Pages(Objects.requireNonNull(pages).stream()
                             .map(PageId::new)

@@ -149,6 +149,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Scope.Everywhere.class, name = "everywhere"),
         @JsonSubTypes.Type(value = Scope.Section.class, name = "section"),
         @JsonSubTypes.Type(value = Scope.OfLayout.class, name = "layout"),
+        @JsonSubTypes.Type(value = Scope.OfTopic.class, name = "topic"),
         @JsonSubTypes.Type(value = Scope.Pages.class, name = "pages")
     })
     private interface ScopeForms {}

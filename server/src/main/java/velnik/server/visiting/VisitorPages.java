@@ -16,6 +16,7 @@ import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.html.SitemapXml;
 import velnik.core.html.VisitorHtml;
+import velnik.core.listing.TopicListings;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
@@ -69,7 +70,9 @@ class VisitorPages {
         Site site = pages.site;
         PageId page = Addresses.find(site, asked.path()).orElse(null);
         if (page == null) {
-            return new Answer.Page(pages.notFound());
+            return pages.listing(asked.path())
+                    .or(() -> asked.visitor() == Visitor.MEMBER ? Optional.empty() : listingForMembers(asked.path()))
+                    .orElseGet(() -> new Answer.Page(pages.notFound()));
         }
         Access access = Access.of(site, page, pages.openings());
         if (!access.isGettable() && !Access.isAnnounced(site, page, pages.openings())) {
@@ -106,6 +109,16 @@ class VisitorPages {
                 });
     }
 
+    /** What others get at the address of a listing, where the page index it is beneath is for members. */
+    private Optional<Answer> listingForMembers(String path) {
+        ReleasePages pages = pages(Visitor.NON_MEMBER);
+        return pages.site
+                .builtIn(PageKind.PAGE_INDEX)
+                .filter(index -> Access.of(pages.site, index, pages.openings()).membersBy() != null)
+                .flatMap(index -> pages(Visitor.MEMBER).html.listings().at(path))
+                .map(listing -> pages.signInFor(listing.address()));
+    }
+
     /** A whole page for an answer that is not a page of the site. */
     Rendered other(HttpStatus status) {
         Rendered notFound = pages(Visitor.NON_MEMBER).notFound();
@@ -131,8 +144,9 @@ class VisitorPages {
         Site site = live.site();
         return Optional.of(to)
                 .filter(path -> path.startsWith("/"))
-                .flatMap(path -> Addresses.find(site, path))
-                .map(page -> Addresses.of(site, page))
+                .flatMap(path -> Addresses.find(site, path)
+                        .map(page -> Addresses.of(site, page))
+                        .or(() -> pages(Visitor.MEMBER).html.listings().at(path).map(TopicListings.Listing::address)))
                 .orElse("/");
     }
 
@@ -197,6 +211,7 @@ class VisitorPages {
                 .weigher((PageId page, Rendered content) -> content.weight())
                 .build();
         private final Rendered notFound;
+        private final Map<String, Rendered> listed = new ConcurrentHashMap<>();
         private @Nullable PageSearch search;
 
         ReleasePages(Site site, Instant at, Visitor visitor) {
@@ -216,6 +231,16 @@ class VisitorPages {
         /** What stands at the address of a page outside its periods that says when it opens again. */
         Rendered closed(PageId page) {
             return kept.get(page, id -> rendered(HttpStatus.OK, html.closed(id)));
+        }
+
+        /** The listing of a topic at an address, or the way to its one form. */
+        Optional<Answer> listing(String path) {
+            return html.listings()
+                    .at(path)
+                    .map(listing -> listing.address().equals(path)
+                            ? new Answer.Page(listed.computeIfAbsent(
+                                    listing.topic(), topic -> rendered(HttpStatus.OK, html.topic(listing))))
+                            : new Answer.Elsewhere(listing.address(), HttpStatus.MOVED_PERMANENTLY));
         }
 
         Rendered found(PageId page, String asked) {

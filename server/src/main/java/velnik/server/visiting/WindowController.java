@@ -23,6 +23,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 import org.springframework.web.util.UriUtils;
 import velnik.core.address.Addresses;
 import velnik.core.html.VisitorHtml;
+import velnik.core.listing.TopicListings;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.search.PageSearch;
@@ -97,8 +98,7 @@ class WindowController {
                 .filter(site.pages()::contains)
                 .or(() -> Addresses.find(site, path.isEmpty() ? "/" : path));
         if (page.isEmpty()) {
-            return html(HttpStatus.NOT_FOUND)
-                    .body(writer(now, visitor, prefix, as(day, visitor)).notFound());
+            return besideTheTree(writer(now, visitor, prefix, as(day, visitor)), path);
         }
         Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get(), now.openings(), visitor);
         if (leadsOn.isPresent()) {
@@ -123,6 +123,14 @@ class WindowController {
                                                 .find(asked))
                                 : writer.page(
                                         page.get(), texts.html(site.pages().get(page.get()))));
+    }
+
+    /** What stands at an address that no page of the tree has. */
+    private static ResponseEntity<String> besideTheTree(VisitorHtml writer, String path) {
+        Optional<TopicListings.Listing> listing = writer.listings().at(path);
+        return listing.isPresent()
+                ? html(HttpStatus.OK).body(writer.topic(listing.get()))
+                : html(HttpStatus.NOT_FOUND).body(writer.notFound());
     }
 
     private VisitorHtml writer(Computed.Revision now, Visitor visitor, String prefix, @Nullable String band) {

@@ -183,6 +183,18 @@ public class MemberVisitsTest {
         assertEquals(browser.gets("/-/api/working-copy").statusCode(), 401);
     }
 
+    @Test
+    public void listingsBeneathAPageIndexForMembers_askToSignIn() {
+        Caller mara = server.mara();
+        mara.edits("{'kind':'setMembersOnly','pages':['built-in-page-index'],'membersOnly':true}")
+                .answers(200);
+        mara.publishes().answers(201);
+        leadsTo(browser.gets("/page-index/news"), "/sign-in?to=%2Fpage-index%2Fnews");
+        assertEquals(browser.gets("/page-index/boats").statusCode(), 404);
+        leadsTo(browser.signsIn("member", "mooring-line", "/page-index/news"), "/page-index/news");
+        assertTrue(browser.gets("/page-index/news").body().contains("<h1>News</h1>"));
+    }
+
     /** What one visitor was sent is not sent to the next of another kind, and the window shows both. */
     @Test
     public void menus_comeOutForEachKindOfVisitor() {
