@@ -148,7 +148,7 @@ public class VisitorIT extends DemoTest {
     public void byKeyboard_aVisitorOpensAndClosesSubmenus() {
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/");
-        Locator opener = visitor.across().getByLabel("Under Hire");
+        Locator opener = visitor.across().getByLabel("Under Hire, 5 pages");
         opener.focus();
         visitor.page().keyboard().press("Enter");
         assertThat(opener).hasAttribute("aria-expanded", "true");

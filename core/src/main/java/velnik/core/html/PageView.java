@@ -10,6 +10,7 @@ import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Target;
 import velnik.core.navigation.ZoneMenu;
+import velnik.core.site.Device;
 import velnik.core.site.Layout;
 import velnik.core.site.PageId;
 import velnik.core.site.Zone;
@@ -140,6 +141,14 @@ public record PageView(
                 .filter(name -> !name.isEmpty())
                 .collect(Collectors.joining(" "));
         return classes.isEmpty() ? null : classes;
+    }
+
+    /** What shows right beneath a row, as in "3 pages". */
+    public String count(NavigationRow row, Device device) {
+        int count = row.countOn(device);
+        boolean pages =
+                row.rows().stream().filter(beneath -> beneath.isOn(device)).allMatch(beneath -> beneath.page() != null);
+        return count + (pages ? count == 1 ? " page" : " pages" : count == 1 ? " entry" : " entries");
     }
 
     /** The path of a row's icon; null where it has none. */

@@ -49,6 +49,11 @@ public record NavigationRow(
         return rows.stream().anyMatch(row -> row.isOn(device));
     }
 
+    /** How many rows show right beneath it. */
+    public int countOn(Device device) {
+        return (int) rows.stream().filter(row -> row.isOn(device)).count();
+    }
+
     public boolean isLinkOn(Device device) {
         return !(target instanceof Target.Nowhere) && !(opensOnly && opensOn(device));
     }

@@ -130,6 +130,10 @@ public class SiteNavigationTest {
         row = row(script);
         assertEquals(row.devices(), Set.of(Device.values()));
         assertTrue(row.opensOn(Device.WIDE));
+        assertEquals(row.countOn(Device.PHONE), 2);
+        assertEquals(row.countOn(Device.WIDE), 1, "a count considers only what shows there");
+        script.putsPage("Junior week", heading);
+        assertEquals(row(script).countOn(Device.PHONE), 2, "and nothing that does not show");
         script.sets(heading, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
         row = row(script);
         assertEquals(row.rows().stream().map(NavigationRow::label).collect(joining()), "Kayaks");
