@@ -1,5 +1,5 @@
-import type { Reach } from "../api/client";
 import { KindMark, ReachMark } from "../shared/marks";
+import type { Page } from "../working-copy/tree";
 import type { Node } from "./outline";
 import { deviceWords, visitorWords, ZONE_WORDS } from "./words";
 
@@ -10,14 +10,14 @@ export function ItemCell(props: {
   readonly beneath: number;
   readonly list: string;
   readonly problem: string | null;
-  /** Of the page it is about. */
-  readonly reach: Reach | null;
+  /** The page it is about. */
+  readonly page: Page | undefined;
 }) {
   const { node, problem } = props;
   return (
     <>
       <KindMark kind={node.row ? node.row.kind.kind : "MENU"} />
-      <ReachMark reach={props.reach} />
+      <ReachMark page={props.page} />
       <span className={titleClass(node)} title={titleOf(node)}>
         {titleOf(node) || props.list}
       </span>

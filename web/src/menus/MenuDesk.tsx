@@ -234,7 +234,7 @@ export function MenuDesk(props: {
           folded={row.folded}
           beneath={row.subpages}
           list={list}
-          reach={node.row?.page ? (copy.tree.pages.get(node.row.page)?.reach ?? null) : null}
+          page={node.row?.page ? copy.tree.pages.get(node.row.page) : undefined}
           problem={attention.kind === "problem" && attention.node === row.id ? attention.sentence : null}
         />
       );

@@ -89,7 +89,7 @@ export function TreePick(props: {
             }
             onClick={() => toggle(page)}
           >
-            <ReachMark reach={pageOf(tree, page).reach} /> {pageOf(tree, page).title}{" "}
+            <ReachMark page={pageOf(tree, page)} /> {pageOf(tree, page).title}{" "}
             <span>
               {addressOf(tree, page)}
               {props.placed.has(page) && " · already in this menu"}

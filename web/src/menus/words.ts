@@ -51,7 +51,9 @@ export function deviceWords(row: MenuRowDto): string | null {
 }
 
 /** Which visitors see a row. */
-export function visitorWords(row: MenuRowDto): "Visitors" | "Members" | "Visitors who are not members" {
+export function visitorWords(
+  row: Pick<MenuRowDto, "shownTo">,
+): "Visitors" | "Members" | "Visitors who are not members" {
   return row.shownTo.length > 1
     ? "Visitors"
     : row.shownTo[0] === "MEMBER"

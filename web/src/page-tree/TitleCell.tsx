@@ -1,5 +1,5 @@
 import type { PlacingDto } from "../api/client";
-import { BuiltInMark, GroupMark, LockMark, MembersMark, PeriodMark, ReachMark } from "../shared/marks";
+import { BuiltInMark, GroupMark, LockMark, PeriodMark, ReachMark } from "../shared/marks";
 import { isBuiltIn, type Page } from "../working-copy/tree";
 
 /** A page's title with the mark of what is not ordinary about it. */
@@ -17,8 +17,7 @@ export function TitleCell(props: {
     <>
       {page.kind === "GROUP" && <GroupMark />}
       {isBuiltIn(page) && <BuiltInMark />}
-      <ReachMark reach={page.reach} />
-      {page.membersOnly && <MembersMark />}
+      <ReachMark page={page} />
       {page.periods.length > 0 && <PeriodMark open={!props.placing?.closed} />}
       {page.locked && <LockMark />}
       <span className="title" title={page.title}>

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, type ChangeDto } from "../api/client";
 import { menusAddress } from "../menus/address";
-import { ZONE_WORDS } from "../menus/words";
+import { visitorWords, ZONE_WORDS } from "../menus/words";
 import { Group } from "../shared/Group";
 import { useLater } from "../shared/useLater";
 import { Placing } from "./Placing";
@@ -38,6 +38,9 @@ export function Whereabouts(props: {
                   : each.shownIn.length === 0
                     ? "deeper than its zones show"
                     : each.shownIn.map((zone) => ZONE_WORDS[zone].toLowerCase()).join(", "))}
+              {each.absence === null &&
+                each.shownTo.length === 1 &&
+                `, to ${visitorWords(each).toLowerCase()}`}
             </span>
           </li>
         ))}

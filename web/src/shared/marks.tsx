@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Reach } from "../api/client";
+import type { PageDto } from "../api/client";
 
 /** Our own small drawings, 14 px square. They say nothing by themselves: the word stands beside or in the hint. */
 function Mark({ children }: { readonly children: ReactNode }) {
@@ -19,9 +19,17 @@ export function VelnikMark() {
   );
 }
 
-/** What is not ordinary about a page's reach; nothing for an open one. */
-export function ReachMark({ reach }: { readonly reach: Reach | null }) {
-  return reach === "BY_LINK_ONLY" ? <KeyMark /> : reach === "HELD_BACK" ? <GateMark /> : null;
+/** What is not ordinary about who gets a page; nothing for one that is open to all, or for no page. */
+export function ReachMark({ page }: { readonly page: Pick<PageDto, "reach" | "membersOnly"> | undefined }) {
+  return (
+    page && (
+      <>
+        {page.reach === "BY_LINK_ONLY" && <KeyMark />}
+        {page.reach === "HELD_BACK" && <GateMark />}
+        {page.membersOnly && <MembersMark />}
+      </>
+    )
+  );
 }
 
 export function KeyMark() {

@@ -196,7 +196,7 @@ function SheetRow(props: {
   readonly onLeave: () => void;
 }) {
   const { row, index, range } = props;
-  const { title, reach } = props.page;
+  const { title } = props.page;
   const isAt = index === range.at[0];
   return (
     <div
@@ -219,7 +219,7 @@ function SheetRow(props: {
             <FoldMark folded={row.folded} />
           </span>
         )}
-        <ReachMark reach={reach} />
+        <ReachMark page={props.page} />
         <span>{title}</span>
       </div>
       {props.columns.map(({ menu, index: column, left }) => {

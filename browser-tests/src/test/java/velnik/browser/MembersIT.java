@@ -27,6 +27,8 @@ public class MembersIT extends UndoneTest {
         assertThat(mara.row("Prices")).containsText("members only");
         mara.seesSentence("Members can open it once signed in; Main shows it in the header and the phone drawer;"
                 + " search engines do not see it.");
+        assertThat(mara.page().locator(".card .standings li"))
+                .hasText("Main › Hire › What it costs header, to members");
         Locator band = mara.window().locator(".band");
         Locator header = mara.window().locator(".header .across");
         assertThat(band).hasText("For members: other visitors are asked to sign in here.");

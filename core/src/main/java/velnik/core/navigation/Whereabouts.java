@@ -14,6 +14,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** From pages to the items that lead to them. Made in O(rows of all menus). */
@@ -28,6 +29,7 @@ public final class Whereabouts {
      * @param zones where its menu stands for some page
      * @param shownIn in which of them the row shows on some page; fewer where it does not show, or is deeper than a zone
      *     shows
+     * @param visitors whom it shows to, if it shows
      * @param absence why it shows to nobody; empty when it shows
      */
     public record Place(
@@ -38,6 +40,7 @@ public final class Whereabouts {
             List<String> path,
             Set<Zone> zones,
             Set<Zone> shownIn,
+            Set<Visitor> visitors,
             Optional<Absence> absence) {}
 
     private Whereabouts(Map<NavigationRow.Key, Set<Zone>> shown) {
@@ -85,6 +88,7 @@ public final class Whereabouts {
                             path,
                             zones,
                             shown.getOrDefault(entry.key(), Set.of()),
+                            entry.visitors(),
                             entry.absence()));
         }
         List<String> beneath = new ArrayList<>(path);

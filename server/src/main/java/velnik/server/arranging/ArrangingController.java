@@ -29,6 +29,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 import velnik.server.editing.Computed;
 import velnik.server.editing.KindDto;
@@ -62,6 +63,7 @@ class ArrangingController {
     /**
      * @param zones where its menu stands for some page
      * @param shownIn in which of them it shows on some page
+     * @param shownTo whom it shows to, if it shows
      */
     record WhereDto(
             String menu,
@@ -72,6 +74,7 @@ class ArrangingController {
             List<String> path,
             List<Zone> zones,
             List<Zone> shownIn,
+            List<Visitor> shownTo,
             @Nullable String absence) {}
 
     @GetMapping("/pages/{id}/whereabouts")
@@ -88,6 +91,7 @@ class ArrangingController {
                         place.path(),
                         List.copyOf(place.zones()),
                         List.copyOf(place.shownIn()),
+                        place.visitors().stream().sorted().toList(),
                         place.absence().map(absence -> absence.sentence(site)).orElse(null)))
                 .toList();
     }
