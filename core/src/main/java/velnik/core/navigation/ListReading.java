@@ -6,6 +6,7 @@ import com.ibm.icu.text.Collator;
 import com.ibm.icu.util.ULocale;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -151,7 +152,10 @@ final class ListReading {
                     Set<Visitor> can = menu.whoCanGet(page.id(), isForMembers(page));
                     Appearance appearance = list.dressOf(page.id()).appearance().inList();
                     Set<Visitor> visitors = room.left(appearance.visitors());
-                    if (!visitors.isEmpty()) {
+                    // Beyond the limit for those who can get it, it is no row of the list at all.
+                    boolean beyond =
+                            visitors.size() < appearance.visitors().size() && Collections.disjoint(visitors, can);
+                    if (!beyond) {
                         rows.add(row(page, appearance.withVisitors(visitors), can, levels));
                     }
                     if (isThere(page)) {

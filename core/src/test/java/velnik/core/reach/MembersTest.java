@@ -22,6 +22,8 @@ import velnik.core.change.Refusal;
 import velnik.core.html.Frame;
 import velnik.core.html.SitemapXml;
 import velnik.core.html.VisitorHtml;
+import velnik.core.navigation.MenuEntry;
+import velnik.core.navigation.MenuReading;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
@@ -243,6 +245,24 @@ public class MembersTest {
                 script.does(new MenuChange.DetachBranch(list, script.page("Canoes"), "own"));
             }
         }
+    }
+
+    /** The owner reads no row of it that shows to nobody. */
+    @Test
+    public void limitedList_hasNoRowBeyondItsLimit() {
+        SiteScript script = brackwater().keepsForMembers("Canoes", "Kayaks").addsMenu("One");
+        script.puts(
+                ItemKind.PageList.of(new ListSource.Under(script.page("Hire")), 1)
+                        .withAtMost(Optional.of(1)),
+                "",
+                script.menu("One"));
+        MenuEntry list = MenuReading.of(script.site(), script.navigation().openings(), script.menu("One"), null)
+                .getFirst();
+        assertEquals(
+                list.rows().stream()
+                        .map(row -> row.label() + " " + row.visitors())
+                        .toList(),
+                List.of("Canoes " + MEMBERS, "Rowing skiffs " + OTHERS));
     }
 
     @Test
