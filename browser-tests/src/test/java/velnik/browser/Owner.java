@@ -135,9 +135,11 @@ final class Owner extends Editor {
         gestures += 2;
         page.getByLabel(list, new Page.GetByLabelOptions().setExact(true)).click();
         Locator open = page.locator(".ant-select-dropdown:not(.ant-select-dropdown-hidden)");
-        open.locator(".ant-select-item-option")
-                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("(^|: )" + option + "$")))
-                .click();
+        Locator wanted = open.locator(".ant-select-item-option")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("(^|: )" + option + "$")));
+        assertThat(wanted).isVisible();
+        comesToRest();
+        wanted.click();
         assertThat(open).hasCount(0);
         return this;
     }
