@@ -67,7 +67,7 @@ type ShownTo = "ALL" | "MEMBER" | "NON_MEMBER";
 const SHOWN_TO = [
   { value: "ALL", label: "All visitors" },
   { value: "MEMBER", label: "Members" },
-  { value: "NON_MEMBER", label: "Who is no member" },
+  { value: "NON_MEMBER", label: "Others" },
 ] as const;
 
 /** When items show, for those that show by themselves. */

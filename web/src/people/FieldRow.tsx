@@ -1,4 +1,6 @@
 import type { ReactNode } from "react";
+import { Refused } from "../api/client";
+import { sentenceOf } from "../working-copy/store";
 
 /** A field of a form with its label, and what is wrong with what was typed. */
 export function FieldRow(props: {
@@ -18,4 +20,12 @@ export function FieldRow(props: {
       )}
     </>
   );
+}
+
+/** What is wrong, by the field of the form; what is about none of them, about the form. */
+export function problemsOf(wrong: unknown, other = "form"): Readonly<Record<string, string>> {
+  const fields = wrong instanceof Refused ? wrong.errors : [];
+  return fields.length > 0
+    ? Object.fromEntries(fields.map((error) => [error.field, error.sentence]))
+    : { [other]: sentenceOf(wrong) };
 }

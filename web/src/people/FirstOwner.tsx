@@ -1,9 +1,8 @@
 import { Button, Input } from "antd";
 import { useState } from "react";
-import { api, Refused, type SessionDto } from "../api/client";
+import { api, type SessionDto } from "../api/client";
 import { VelnikMark } from "../shared/marks";
-import { sentenceOf } from "../working-copy/store";
-import { FieldRow } from "./FieldRow";
+import { FieldRow, problemsOf } from "./FieldRow";
 
 const EMPTY = { siteName: "", displayName: "", name: "", password: "" };
 
@@ -25,12 +24,7 @@ export function FirstOwner({ onEnter }: { readonly onEnter: (session: SessionDto
         }),
       );
     } catch (wrong) {
-      const fields = wrong instanceof Refused ? wrong.errors : [];
-      setProblems(
-        fields.length > 0
-          ? Object.fromEntries(fields.map((error) => [error.field, error.sentence]))
-          : { form: sentenceOf(wrong) },
-      );
+      setProblems(problemsOf(wrong));
       setBusy(false);
     }
   };

@@ -1,8 +1,7 @@
 import { Button, Input } from "antd";
 import { useState } from "react";
 import { api, type MembersDto, Refused } from "../api/client";
-import { sentenceOf } from "../working-copy/store";
-import { FieldRow } from "./FieldRow";
+import { FieldRow, problemsOf } from "./FieldRow";
 import { suggestedPassword } from "./suggested";
 
 const FIELDS = [
@@ -31,12 +30,7 @@ export function NewMember(props: {
       setProblems({});
       focusNewMember();
     } catch (wrong) {
-      const fields = wrong instanceof Refused ? wrong.errors : [];
-      setProblems(
-        fields.length > 0
-          ? Object.fromEntries(fields.map((error) => [error.field, error.sentence]))
-          : { [isTaken(wrong) ? "name" : "form"]: sentenceOf(wrong) },
-      );
+      setProblems(problemsOf(wrong, isTaken(wrong) ? "name" : "form"));
     }
   };
   return (

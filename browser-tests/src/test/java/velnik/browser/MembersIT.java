@@ -79,7 +79,7 @@ public class MembersIT extends UndoneTest {
                 .presses("Space");
         mara.isTold("Canoes shows another way.");
         assertThat(mara.page().locator(".card .sentence")).containsText("Visitors see it as a page.");
-        hand.option("Who is no member");
+        hand.option("Others");
         mara.isTold("Canoes shows to visitors who are not members.");
         hand.row("Contact").presses("ArrowDown");
         mara.presses("h").isTold("Canoes is hidden.").presses("h");

@@ -51,25 +51,6 @@ public record PageView(
         String of(PageId page);
     }
 
-    PageView withTopics(List<Link> newTopics) {
-        return new PageView(
-                frame,
-                siteName,
-                homeAddress,
-                page,
-                title,
-                summary,
-                canonical,
-                noIndex,
-                layout,
-                navigation,
-                trail,
-                text,
-                subpages,
-                newTopics,
-                addresses);
-    }
-
     public String windowTitle() {
         return siteName.isEmpty() || title.equals(siteName) ? title : title + " · " + siteName;
     }

@@ -16,13 +16,13 @@ import velnik.core.site.Visitor;
 
 /** The site's pages for search engines, as the sitemaps.org protocol 0.9 has it. */
 public final class SitemapXml {
-    private static final Set<PageKind> KINDS = EnumSet.of(PageKind.PAGE, PageKind.SEARCH, PageKind.PAGE_INDEX);
+    private static final Set<PageKind> KINDS = EnumSet.complementOf(EnumSet.of(PageKind.GROUP, PageKind.NOT_FOUND));
 
     private SitemapXml() {}
 
     /**
      * All pages that visitors who are no members can get, and those that say when they open again; without groups, not
-     * found, sign-in and those kept from search engines; then the listings of topics.
+     * found and those kept from search engines; then the listings of topics.
      */
     public static String of(Site site, Openings openings, AddressWriter addresses) {
         StringBuilder xml = new StringBuilder("""

@@ -121,12 +121,11 @@ public final class VisitorHtml {
                 "page-index.jte",
                 Map.of(
                         "view",
-                        view(id, "", isKeptFromSearchEngines(id), "", List.of())
-                                .withTopics(listings().all().stream()
-                                        .map(this::link)
-                                        .toList()),
+                        view(id, "", isKeptFromSearchEngines(id), "", List.of()),
                         "rows",
-                        indexRows(site.pages().top())));
+                        indexRows(site.pages().top()),
+                        "topics",
+                        listings().all().stream().map(this::link).toList()));
     }
 
     /** The page that lists those of a topic. */
@@ -187,7 +186,7 @@ public final class VisitorHtml {
                 "sign-in.jte",
                 Map.of(
                         "view",
-                        view(id, "", true, "", List.of()),
+                        view(id, "", !to.isEmpty() || isKeptFromSearchEngines(id), "", List.of()),
                         "signIn",
                         new SignInView(visitor == Visitor.MEMBER, to, name, problem)));
     }

@@ -2,26 +2,22 @@ package velnik.server.members;
 
 import static java.util.Objects.requireNonNull;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import velnik.core.site.TextHash;
 import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.Attempts;
 import velnik.server.shared.ProblemException;
+import velnik.server.shared.Tokens;
 import velnik.server.storage.Member;
 import velnik.server.storage.MemberStore;
 
@@ -31,14 +27,11 @@ public class Members {
     /** How long a member stays signed in. */
     public static final Duration SESSION = Duration.ofDays(14);
 
-    private static final int TOKEN_BYTES = 32;
-
     private final MemberStore store;
     private final PasswordEncoder passwords;
     private final WorkingCopy workingCopy;
     private final Clock clock;
     private final Attempts attempts;
-    private final SecureRandom random = new SecureRandom();
     /** Compared with where there is no such member, so that it takes as long to say so. */
     private final String nobodysHash;
 
@@ -125,9 +118,7 @@ public class Members {
         if (!store.find(member.name()).equals(Optional.of(member))) {
             return new SignIn.Wrong();
         }
-        byte[] bytes = new byte[TOKEN_BYTES];
-        random.nextBytes(bytes);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String token = Tokens.fresh();
         Instant now = clock.instant();
         store.begin(hashOf(token), member.name(), now, now.plus(SESSION));
         return new SignIn.Done(token);
@@ -146,11 +137,6 @@ public class Members {
     }
 
     private static String hashOf(String token) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash);
-        } catch (NoSuchAlgorithmException everyJavaHasIt) {
-            throw new IllegalStateException(everyJavaHasIt);
-        }
+        return TextHash.of(token).value();
     }
 }

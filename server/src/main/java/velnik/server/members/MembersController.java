@@ -16,15 +16,13 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.server.shared.PasswordRule;
 import velnik.server.storage.Member;
 
 /** The owner's list of members. It is no part of the site: what is done here acts at once and is not undone. */
 @RestController
 @RequestMapping("/-/api/members")
 class MembersController {
-    private static final String PASSWORD =
-            "A password has 10 to 200 characters. Three words that do not belong" + " together do.";
-
     private final Members members;
 
     MembersController(Members members) {
@@ -51,11 +49,11 @@ class MembersController {
             @Size(max = 200, message = "What a member is called has at most 200 characters.")
             String displayName,
 
-            @NotNull @Size(min = 10, max = 200, message = PASSWORD)
+            @NotNull @Size(min = PasswordRule.SHORTEST, max = PasswordRule.LONGEST, message = PasswordRule.SENTENCE)
             String password) {}
 
     record NewPassword(
-            @NotNull @Size(min = 10, max = 200, message = PASSWORD)
+            @NotNull @Size(min = PasswordRule.SHORTEST, max = PasswordRule.LONGEST, message = PasswordRule.SENTENCE)
             String password) {}
 
     @GetMapping

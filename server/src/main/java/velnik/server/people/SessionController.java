@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.server.shared.Attempts;
+import velnik.server.shared.PasswordRule;
 import velnik.server.shared.ProblemException;
 import velnik.server.storage.Person;
 import velnik.server.storage.PersonStore;
@@ -63,11 +64,7 @@ class SessionController {
             @Size(max = 200, message = "What you are called has at most 200 characters.")
             String displayName,
 
-            @NotNull
-            @Size(
-                    min = 10,
-                    max = 200,
-                    message = "A password has 10 to 200 characters. Three words that do not belong together do.")
+            @NotNull @Size(min = PasswordRule.SHORTEST, max = PasswordRule.LONGEST, message = PasswordRule.SENTENCE)
             String password,
 
             @NotBlank(message = "Give your site a name; it can be changed later.")
