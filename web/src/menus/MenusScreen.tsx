@@ -127,7 +127,7 @@ function MenusScreen({
           <WindowPane
             tree={copy.tree}
             page={page}
-            revision={copy.revision}
+            moment={`${copy.revision} ${copy.turns}`}
             path={pathTo(copy.tree, page).map((step) => pageOf(copy.tree, step).title)}
             whole={whole}
             pointed={

@@ -64,7 +64,7 @@ export const PageTreeScreen = memo(function PageTreeScreen({
         <Later of={`${selected} ${wholeScreen}`}>
           <WindowPane
             page={selected}
-            revision={copy.revision}
+            moment={`${copy.revision} ${copy.turns}`}
             path={pathTo(copy.tree, selected).map((step) => pageOf(copy.tree, step).title)}
             whole={wholeScreen}
             pointed={{ menu: null, item: null, page: selected }}

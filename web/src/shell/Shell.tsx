@@ -1,3 +1,4 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { Suspense, useEffect, useState } from "react";
 import { Route, Routes, useLocation } from "react-router";
 import type { PersonDto } from "../api/client";
@@ -33,6 +34,13 @@ export default function Shell({
   const [visited, setVisited] = useState<string | null>(null);
 
   useEffect(() => listen(store), [store]);
+
+  const queries = useQueryClient();
+  const { turns } = state.copy;
+  useEffect(() => {
+    // What was computed before something opened or closed is out of date, though the site is the same.
+    if (turns > 0) void queries.invalidateQueries();
+  }, [queries, turns]);
 
   const tell = async (result: Promise<Result | { readonly ok: boolean; readonly sentence: string }>) => {
     const became = await result;

@@ -111,8 +111,8 @@ function KeepingWord({ keeping }: { readonly keeping: Keeping }) {
     case "lost":
       return (
         <span className="keeping problem" role="status">
-          No connection. {keeping.waiting === 1 ? "1 edit waits" : `${keeping.waiting} edits wait`} to be
-          sent.
+          {keeping.why ?? "No connection."}{" "}
+          {keeping.waiting === 1 ? "1 edit waits" : `${keeping.waiting} edits wait`} to be sent.
         </span>
       );
   }

@@ -14,7 +14,8 @@ const NOTHING: Pointed = { menu: null, item: null, page: null };
 export function WindowPane(props: {
   readonly tree: PageTree;
   readonly page: string;
-  readonly revision: number;
+  /** Says which state of the site, at which time, is to be shown. */
+  readonly moment: string;
   readonly path: readonly string[];
   readonly whole: boolean;
   /** What is selected in the editor; it is marked, with its submenu opened. */
@@ -35,7 +36,7 @@ export function WindowPane(props: {
   const { ref: frameRef, ...frame } = useFrame({
     page: props.page,
     address: addressOf(props.tree, props.page),
-    revision: props.revision,
+    moment: props.moment,
     as,
     pointed: props.pointed ?? NOTHING,
     choosing,

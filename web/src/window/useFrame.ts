@@ -55,7 +55,7 @@ function lookedAt(path: string, asked: URLSearchParams, as: As, words: string): 
 export function useFrame(wanted: {
   readonly page: string;
   readonly address: string;
-  readonly revision: number;
+  readonly moment: string;
   readonly as: As;
   readonly pointed: Pointed;
   readonly choosing: boolean;
@@ -148,11 +148,11 @@ export function useFrame(wanted: {
     return () => window.removeEventListener("message", listen);
   }, []);
 
-  const { page, address, revision, pointed, choosing } = wanted;
+  const { page, address, moment, pointed, choosing } = wanted;
   const { day, member } = wanted.as;
   const words = asked?.page === page ? asked.words : "";
   const besidePath = beside?.page === page ? beside.path : null;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is a new page at the same address
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another moment is another page at the same address
   useEffect(() => {
     if (!base || loads === 0) return;
     let outdated = false;
@@ -176,7 +176,7 @@ export function useFrame(wanted: {
     return () => {
       outdated = true;
     };
-  }, [base, loads, page, address, revision, day, member, words, besidePath, open, tell]);
+  }, [base, loads, page, address, moment, day, member, words, besidePath, open, tell]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a frame that loads anew has to be told again
   useEffect(() => {

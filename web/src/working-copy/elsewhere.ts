@@ -22,8 +22,12 @@ export function listen(store: WorkingCopyStore): () => void {
     if (document.hidden) return;
     stream = new EventSource(eventsAddress);
     stream.onmessage = (event) => {
-      const { revision, release } = JSON.parse(event.data) as { revision: number; release: number };
-      void store.heard(revision, release);
+      const { revision, release, turned } = JSON.parse(event.data) as {
+        revision: number;
+        release: number;
+        turned: string;
+      };
+      void store.heard(revision, release, turned);
     };
     stream.onerror = () => {
       // A lost connection is sought again by the browser; a refusal is not.

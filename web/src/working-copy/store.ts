@@ -18,10 +18,12 @@ export type Keeping =
   | { readonly status: "kept" }
   | { readonly status: "sending" }
   /** No answer comes; what was asked is sent again until there is one. */
-  | { readonly status: "lost"; readonly waiting: number };
+  | { readonly status: "lost"; readonly waiting: number; readonly why: string | null };
 
 export type WorkingCopy = {
   readonly revision: number;
+  /** How often something opened or closed by itself; what is computed of the same revision is another since. */
+  readonly turns: number;
   readonly siteName: string;
   /** Where its days begin and end, as the tz database calls it. */
   readonly timeZone: string;
@@ -62,9 +64,11 @@ export class WorkingCopyStore {
   private readonly listeners = new Set<() => void>();
   private queue: Promise<unknown> = Promise.resolve();
   private queued = 0;
+  /** When something last opened or closed, as the server said; null before it said anything. */
+  private turned: string | null = null;
 
   constructor(copy: WorkingCopyDto) {
-    const untold = { told: [], elsewhere: false, touched: new Set<string>() };
+    const untold = { turns: 0, told: [], elsewhere: false, touched: new Set<string>() };
     this.state = { copy: { ...read(copy), ...untold }, keeping: { status: "kept" } };
   }
 
@@ -133,10 +137,11 @@ export class WorkingCopyStore {
   };
 
   /** How the site stands; what happened elsewhere until then is asked for in its turn. */
-  readonly heard = (revision: number, release: number): Promise<void> => {
+  readonly heard = (revision: number, release: number, turned: string): Promise<void> => {
     const turn = this.queue.then(async () => {
       await this.catchUp(revision);
       await this.seeRelease(release);
+      this.seeTurn(turned);
     });
     this.queue = turn;
     return turn;
@@ -146,6 +151,13 @@ export class WorkingCopyStore {
     if (this.state.copy.release >= release) return;
     await this.reload();
     this.tell(`Release ${release} is what visitors see now.`, true);
+  }
+
+  private seeTurn(turned: string): void {
+    const { copy } = this.state;
+    if (this.turned !== null && this.turned !== turned)
+      this.become({ ...this.state, copy: { ...copy, turns: copy.turns + 1 } });
+    this.turned = turned;
   }
 
   private tell(sentence: string, elsewhere: boolean): void {
@@ -197,8 +209,9 @@ export class WorkingCopyStore {
         this.take(answer, revision);
         return { ok: true, answer };
       } catch (problem) {
-        if (problem instanceof Unreachable) {
-          this.keep({ status: "lost", waiting: this.queued });
+        const unsure = problem instanceof Refused && problem.type === "disk-unsure";
+        if (unsure || problem instanceof Unreachable) {
+          this.keep({ status: "lost", waiting: this.queued, why: unsure ? problem.message : null });
           await new Promise((resume) => setTimeout(resume, AGAIN));
           continue;
         }

@@ -1,8 +1,10 @@
 package velnik.core.address;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.site.Page;
@@ -58,19 +60,16 @@ public final class Addresses {
         return lower.length() > 1 && lower.endsWith("/") ? lower.substring(0, lower.length() - 1) : lower;
     }
 
-    /** Whether another page right under this parent has the slug. O(siblings). */
-    public static boolean isTaken(Site site, @Nullable PageId parent, String slug, @Nullable PageId except) {
-        return findHolder(site, parent, slug, except).isPresent();
-    }
-
-    /** The other page right under this parent that has the slug. O(siblings). */
-    public static Optional<PageId> findHolder(
-            Site site, @Nullable PageId parent, String slug, @Nullable PageId except) {
+    /** The slugs that more than one page right under this parent has; none, where the site is sound. O(siblings). */
+    public static Set<String> shared(Site site, @Nullable PageId parent) {
+        Set<String> seen = new HashSet<>();
+        Set<String> shared = new HashSet<>();
         for (Branch<PageId, Page> sibling : site.pages().childrenOf(parent)) {
-            if (sibling.value().slug().equals(slug) && !sibling.id().equals(except)) {
-                return Optional.of(sibling.id());
+            String slug = sibling.value().slug();
+            if (!seen.add(slug)) {
+                shared.add(slug);
             }
         }
-        return Optional.empty();
+        return shared;
     }
 }

@@ -31,12 +31,24 @@ public final class Slugs {
 
     /** The wanted slug, or with "-2", "-3", … where it is taken. */
     public static String firstFree(String wanted, Predicate<String> taken) {
-        String slug = wanted;
-        for (int number = 2; taken.test(slug); number++) {
-            String ending = "-" + number;
-            slug = shortened(wanted, Limits.SLUG - ending.length()) + ending;
+        return firstFree(wanted, 1, taken).slug();
+    }
+
+    /** @param number that the slug ends with; 1 for the wanted one itself */
+    record Numbered(String slug, int number) {}
+
+    /** @param from the number to begin at */
+    static Numbered firstFree(String wanted, int from, Predicate<String> taken) {
+        int number = from;
+        while (taken.test(numbered(wanted, number))) {
+            number++;
         }
-        return slug;
+        return new Numbered(numbered(wanted, number), number);
+    }
+
+    private static String numbered(String wanted, int number) {
+        String ending = number == 1 ? "" : "-" + number;
+        return shortened(wanted, Limits.SLUG - ending.length()) + ending;
     }
 
     /** Whether a slug that somebody typed has an allowed shape and length. */

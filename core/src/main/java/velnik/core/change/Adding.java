@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
+import velnik.core.address.TakenSlugs;
+import velnik.core.outline.OutlineEditor;
 import velnik.core.site.Layout;
 import velnik.core.site.Limits;
 import velnik.core.site.Page;
@@ -25,32 +27,41 @@ final class Adding {
         if (count > Limits.PAGES) {
             return Optional.of(new Refusal.TooManyPages(count, Limits.PAGES));
         }
+        Site site = draft.site();
+        OutlineEditor<PageId, Page> pages = site.pages().edit();
+        TakenSlugs slugs = Addressing.taken(pages);
+        Set<PageId> binned = site.removedPages();
         for (Change.NewPage page : change.pages()) {
-            Optional<Refusal> refusal = add(draft, page);
+            Optional<Refusal> refusal =
+                    binned.contains(page.id()) ? Optional.of(new Refusal.IdTaken(page.id())) : add(pages, slugs, page);
             if (refusal.isPresent()) {
                 return refusal;
             }
         }
+        @Nullable
+        PageId home = site.home() == null ? change.pages().getFirst().id() : site.home();
+        draft.become(site.withPages(pages.done(), home));
         return Optional.empty();
     }
 
-    private static Optional<Refusal> add(Draft draft, Change.NewPage fresh) {
-        Site site = draft.site();
+    private static Optional<Refusal> add(
+            OutlineEditor<PageId, Page> pages, TakenSlugs slugs, Change.NewPage fresh) {
         String title = Titling.cleaned(fresh.title());
         @Nullable PageId parent = fresh.place().parent();
-        if (site.pages().contains(fresh.id()) || site.findRemoved(fresh.id()).isPresent()) {
+        if (pages.contains(fresh.id())) {
             return Optional.of(new Refusal.IdTaken(fresh.id()));
         }
         @Nullable
         String typed = fresh.slug() == null ? null : fresh.slug().strip().toLowerCase(Locale.ROOT);
         Optional<Refusal> refusal = Checks.title(title)
-                .or(() -> Checks.place(site, fresh.place()))
-                .or(() -> Checks.depth(site, parent, 1))
-                .or(() -> typed == null ? Optional.empty() : Addressing.typed(site, parent, typed, null));
+                .or(() -> Checks.place(pages, fresh.place()))
+                .or(() -> Checks.depth(parent == null ? 0 : pages.levelOf(parent), 1))
+                .or(() -> typed == null ? Optional.empty() : Addressing.typed(pages, slugs, parent, typed));
         if (refusal.isPresent()) {
             return refusal;
         }
-        String slug = typed == null ? Addressing.free(site, parent, Slugs.fromTitle(title), null) : typed;
+        String slug = typed == null ? slugs.free(parent, Slugs.fromTitle(title)) : typed;
+        slugs.take(parent, slug, fresh.id());
         Page page = new Page(
                 fresh.kind(),
                 title,
@@ -67,8 +78,7 @@ final class Adding {
                 List.of(),
                 WhenClosed.NOT_FOUND,
                 false);
-        @Nullable PageId home = site.home() == null ? fresh.id() : site.home();
-        draft.become(site.withPages(site.pages().insert(fresh.id(), fresh.place(), page), home));
+        pages.insert(fresh.id(), fresh.place(), page);
         return Optional.empty();
     }
 }

@@ -1,11 +1,16 @@
 package velnik.core.change;
 
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import velnik.core.address.Addresses;
 import velnik.core.address.Slugs;
+import velnik.core.address.TakenSlugs;
 import velnik.core.outline.Branch;
+import velnik.core.outline.Outline;
+import velnik.core.outline.OutlineEditor;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -31,36 +36,52 @@ final class Addressing {
         }
         String slug = change.slug().strip().toLowerCase(Locale.ROOT);
         @Nullable PageId parent = site.pages().parentOf(id).orElse(null);
-        Optional<Refusal> refusal = typed(site, parent, slug, id);
+        Optional<Refusal> refusal = typed(site.pages().edit(), others(site.pages(), Set.of(id)), parent, slug);
         if (refusal.isEmpty()) {
             change(draft, id, slug, false);
         }
         return refusal;
     }
 
+    /** The slugs that pages have as a change begins to add others. */
+    static TakenSlugs taken(OutlineEditor<PageId, Page> pages) {
+        return new TakenSlugs(parent -> {
+            Map<PageId, String> slugs = new LinkedHashMap<>();
+            pages.childrenOf(parent).forEach(id -> slugs.put(id, pages.get(id).slug()));
+            return slugs;
+        });
+    }
+
+    /** The slugs of all pages but some. */
+    static TakenSlugs others(Outline<PageId, Page> pages, Set<PageId> except) {
+        return new TakenSlugs(parent -> {
+            Map<PageId, String> slugs = new LinkedHashMap<>();
+            for (Branch<PageId, Page> page : pages.childrenOf(parent)) {
+                if (!except.contains(page.id())) {
+                    slugs.put(page.id(), page.value().slug());
+                }
+            }
+            return slugs;
+        });
+    }
+
     /** Judges a slug that somebody typed for a page under this parent. */
-    static Optional<Refusal> typed(Site site, @Nullable PageId parent, String slug, @Nullable PageId except) {
+    static Optional<Refusal> typed(
+            OutlineEditor<PageId, Page> pages, TakenSlugs slugs, @Nullable PageId parent, String slug) {
         if (parent == null && Slugs.isReservedAtTop(slug)) {
             return Optional.of(new Refusal.SlugReserved(slug));
         }
         if (!Slugs.isWellFormed(slug)) {
             return Optional.of(new Refusal.SlugMalformed(shortened(slug), Slugs.fromTitle(slug)));
         }
-        return Addresses.findHolder(site, parent, slug, except)
+        return slugs.findHolder(parent, slug)
                 .map(holder -> new Refusal.SlugTaken(
-                        slug, holder, site.pages().get(holder).title()));
+                        slug, holder, pages.get(holder).title()));
     }
 
     /** A slug of Velnik's choosing for a page where it stands, like the wanted one. */
     static String free(Site site, PageId page, String wanted) {
-        return free(site, site.pages().parentOf(page).orElse(null), wanted, page);
-    }
-
-    static String free(Site site, @Nullable PageId parent, String wanted, @Nullable PageId except) {
-        return Slugs.firstFree(
-                wanted,
-                slug -> (parent == null && Slugs.isReservedAtTop(slug))
-                        || Addresses.isTaken(site, parent, slug, except));
+        return others(site.pages(), Set.of(page)).free(site.pages().parentOf(page).orElse(null), wanted);
     }
 
     /** Gives a page its slug and tells how many addresses change with it. */

@@ -32,7 +32,7 @@ final class BuiltInPages {
         Page page = new Page(
                 kind,
                 title,
-                Addressing.free(site, null, Slugs.fromTitle(title), null),
+                Addressing.taken(site.pages().edit()).free(null, Slugs.fromTitle(title)),
                 true,
                 Reach.OPEN,
                 false,
@@ -60,10 +60,9 @@ final class BuiltInPages {
     }
 
     /** Nothing goes under a built-in page. */
-    static Optional<Refusal> parent(Site site, @Nullable PageId parent) {
-        return parent != null && site.pages().get(parent).kind().isBuiltIn()
-                ? Optional.of(
-                        new Refusal.NothingUnderBuiltIn(site.pages().get(parent).title()))
+    static Optional<Refusal> parent(Page parent) {
+        return parent.kind().isBuiltIn()
+                ? Optional.of(new Refusal.NothingUnderBuiltIn(parent.title()))
                 : Optional.empty();
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
+import velnik.core.outline.OutlineEditor;
 import velnik.core.outline.Place;
 import velnik.core.site.Limits;
 import velnik.core.site.Page;
@@ -28,18 +29,27 @@ final class Checks {
     }
 
     static Optional<Refusal> place(Site site, Place<PageId> place) {
-        if (place.parent() != null && !site.pages().contains(place.parent())) {
+        return place(site.pages().edit(), place);
+    }
+
+    static Optional<Refusal> place(OutlineEditor<PageId, Page> pages, Place<PageId> place) {
+        if (place.parent() != null && !pages.contains(place.parent())) {
             return Optional.of(new Refusal.PageUnknown(place.parent().value()));
         }
-        if (place.after() != null && !site.pages().has(place)) {
+        if (place.after() != null && !pages.has(place)) {
             return Optional.of(new Refusal.SiblingElsewhere(place.after()));
         }
-        return BuiltInPages.parent(site, place.parent());
+        return place.parent() == null ? Optional.empty() : BuiltInPages.parent(pages.get(place.parent()));
     }
 
     /** @param height levels of the branch that comes to stand under the parent */
     static Optional<Refusal> depth(Site site, @Nullable PageId parent, int height) {
-        int deepest = (parent == null ? 0 : site.pages().levelOf(parent)) + height;
+        return depth(parent == null ? 0 : site.pages().levelOf(parent), height);
+    }
+
+    /** @param level of the parent; 0 above the top */
+    static Optional<Refusal> depth(int level, int height) {
+        int deepest = level + height;
         return deepest > Limits.LEVELS ? Optional.of(new Refusal.TooDeep(deepest, Limits.LEVELS)) : Optional.empty();
     }
 
@@ -53,8 +63,8 @@ final class Checks {
             if (refusal.isPresent()) {
                 return refusal;
             }
-            draft.become(draft.pages().update(id, alter));
         }
+        draft.become(draft.pages().updateAll(pages, alter));
         return Optional.empty();
     }
 }

@@ -1,5 +1,6 @@
 package velnik.core.change;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
+import velnik.core.address.TakenSlugs;
 import velnik.core.navigation.ZoneChanges;
 import velnik.core.outline.Place;
 import velnik.core.site.Page;
@@ -34,11 +36,7 @@ final class Moving {
             }
         }
         draft.become(site.pages().move(moving, place));
-        for (PageId page : moving) {
-            if (arriving.contains(page)) {
-                settle(draft, page);
-            }
-        }
+        settle(draft, moving.stream().filter(arriving::contains).toList());
         if (!arriving.isEmpty()) {
             Map<Zone, Integer> zones = ZoneChanges.ofMove(site, draft.site(), moving);
             zones.forEach((zone, pages) -> draft.tell(new Notice.ZoneDiffers(zone, pages)));
@@ -74,23 +72,28 @@ final class Moving {
         return Optional.empty();
     }
 
-    /** Sees to the address of a page that has come under another. */
-    static void settle(Draft draft, PageId page) {
-        adaptSlug(draft, page);
-        Addressing.tellOfAddresses(draft, page);
-    }
-
-    /** Keeps the slug where it is free; one that still follows its title is made afresh, to lose a "-2" it had. */
-    private static void adaptSlug(Draft draft, PageId id) {
-        Page page = draft.pages().get(id);
-        boolean follows = page.slugFollows() && !draft.wasPublished(id);
-        String slug = Addressing.free(draft.site(), id, follows ? Slugs.fromTitle(page.title()) : page.slug());
-        if (slug.equals(page.slug())) {
-            return;
+    /**
+     * Sees to the addresses of pages that have come under others. A slug stays where it is free; one that still follows
+     * its title is made afresh, to lose a "-2" it had.
+     */
+    static void settle(Draft draft, List<PageId> arrived) {
+        TakenSlugs slugs = Addressing.others(draft.pages(), Set.copyOf(arrived));
+        Map<PageId, Page> adapted = new HashMap<>();
+        for (PageId id : arrived) {
+            Page page = draft.pages().get(id);
+            @Nullable PageId parent = draft.pages().branch(id).parent();
+            boolean follows = page.slugFollows() && !draft.wasPublished(id);
+            String wanted = follows ? Slugs.fromTitle(page.title()) : page.slug();
+            String slug = slugs.free(parent, wanted);
+            slugs.take(parent, slug, id);
+            if (!slug.equals(page.slug())) {
+                adapted.put(id, page.withSlug(slug, page.slugFollows()));
+                if (!slug.equals(wanted)) {
+                    draft.tell(new Notice.SlugAdapted(page.title(), slug));
+                }
+            }
+            Addressing.tellOfAddresses(draft, id);
         }
-        draft.become(draft.pages().replace(id, page.withSlug(slug, page.slugFollows())));
-        if (!follows || !slug.equals(Slugs.fromTitle(page.title()))) {
-            draft.tell(new Notice.SlugAdapted(page.title(), slug));
-        }
+        draft.become(draft.pages().replaceAll(adapted));
     }
 }

@@ -25,12 +25,13 @@ final class Reaching {
             if (refusal.isPresent()) {
                 return refusal;
             }
-            int visible =
-                    change.reach() == Reach.HELD_BACK ? visibleBeneath(draft.site(), List.of(id), draft.openings()) : 0;
-            draft.become(draft.pages().update(id, page -> page.withReach(change.reach())));
-            if (visible > 0) {
-                draft.tell(new Notice.SubpagesVanish(visible));
-            }
+        }
+        int visible = change.reach() == Reach.HELD_BACK
+                ? visibleBeneath(draft.site(), change.pages(), draft.openings())
+                : 0;
+        draft.become(draft.pages().updateAll(change.pages(), page -> page.withReach(change.reach())));
+        if (visible > 0) {
+            draft.tell(new Notice.SubpagesVanish(visible));
         }
         return Optional.empty();
     }

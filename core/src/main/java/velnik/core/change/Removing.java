@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.navigation.ZoneChanges;
 import velnik.core.outline.Branch;
+import velnik.core.outline.OutlineEditor;
 import velnik.core.outline.Place;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
@@ -46,26 +47,31 @@ final class Removing {
         }
         List<Removal.Part<PageId, Page>> parts = new ArrayList<>();
         Set<PageId> gone = new HashSet<>();
+        Removal.Whereabouts<PageId, Page> whereabouts = new Removal.Whereabouts<>(before.pages());
         for (PageId page : tops) {
             String address = Addresses.of(before, page);
-            Removal.Part<PageId, Page> part = moveUp
-                    ? Removal.Part.alone(before.pages(), page, address)
-                    : Removal.Part.branch(before.pages(), page, address);
+            Removal.Part<PageId, Page> part =
+                    moveUp ? whereabouts.alone(page, address) : whereabouts.branch(page, address);
             part.rows().forEach(row -> gone.add(row.id()));
             parts.add(part);
         }
+        OutlineEditor<PageId, Page> pages = before.pages().edit();
         List<PageId> up = new ArrayList<>();
         for (PageId page : tops) {
             if (moveUp) {
-                up.addAll(subpagesUp(draft, page));
+                List<PageId> subpages = pages.childrenOf(page);
+                pages.move(subpages, new Place<>(pages.parentOf(page), page));
+                up.addAll(subpages);
             }
-            draft.become(draft.pages().remove(page));
+            pages.remove(page);
         }
+        up.removeIf(gone::contains);
+        draft.become(pages.done());
+        Moving.settle(draft, up);
         draft.bin(remove.removal(), parts, List.of());
         tell(draft, before, gone, gone.size() - tops.size());
-        up.removeAll(gone);
         ZoneChanges.ofMove(before, draft.site(), up)
-                .forEach((zone, pages) -> draft.tell(new Notice.ZoneDiffers(zone, pages)));
+                .forEach((zone, changed) -> draft.tell(new Notice.ZoneDiffers(zone, changed)));
         return Optional.empty();
     }
 
@@ -111,17 +117,6 @@ final class Removing {
 
     private static Optional<Refusal> unused(Site site, RemovalId id) {
         return site.findRemoval(id).map(removal -> new Refusal.RemovedAlready());
-    }
-
-    private static List<PageId> subpagesUp(Draft draft, PageId page) {
-        List<PageId> subpages =
-                draft.pages().branch(page).children().stream().map(Branch::id).toList();
-        if (!subpages.isEmpty()) {
-            Place<PageId> place = new Place<>(draft.pages().branch(page).parent(), page);
-            draft.become(draft.pages().move(subpages, place));
-            subpages.forEach(subpage -> Moving.settle(draft, subpage));
-        }
-        return subpages;
     }
 
     private static void tell(Draft draft, Site before, Set<PageId> gone, int beneath) {
@@ -184,15 +179,16 @@ final class Removing {
         }
         List<MenuRowId> tops = before.menus().outermost(remove.rows());
         List<Removal.Part<MenuRowId, MenuRow>> parts = new ArrayList<>();
+        Removal.Whereabouts<MenuRowId, MenuRow> whereabouts = new Removal.Whereabouts<>(before.menus());
         for (MenuRowId row : tops) {
             boolean isMenu = before.menus().get(row) instanceof MenuRow.Menu;
             if (isMenu) {
                 tellOfPlaces(draft, row, MenuChecks.nameOf(before, row));
             }
             String menu = isMenu ? "" : MenuChecks.nameOf(before, before.menuOf(row));
-            parts.add(Removal.Part.branch(before.menus(), row, menu));
-            draft.become(draft.site().withMenus(draft.site().menus().remove(row)));
+            parts.add(whereabouts.branch(row, menu));
         }
+        draft.become(before.withMenus(before.menus().removeAll(tops)));
         draft.bin(remove.removal(), List.of(), parts);
         int beneath = parts.stream().mapToInt(part -> part.rows().size() - 1).sum();
         if (beneath > 0) {

@@ -1,11 +1,15 @@
 package velnik.core.change;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Labels;
+import velnik.core.address.TakenSlugs;
 import velnik.core.outline.Outline;
+import velnik.core.outline.OutlineEditor;
 import velnik.core.outline.Place;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
@@ -26,13 +30,11 @@ final class Restoring {
         }
         draft.become(draft.site()
                 .withBin(draft.site().bin().stream()
-                        .filter(other -> !other.equals(removal))
+                        .filter(other -> !other.id().equals(removal.id()))
                         .toList()));
-        for (Removal.Part<PageId, Page> part : removal.pages()) {
-            Optional<Refusal> refusal = pages(draft, part);
-            if (refusal.isPresent()) {
-                return refusal;
-            }
+        Optional<Refusal> refused = pages(draft, removal.pages());
+        if (refused.isPresent()) {
+            return refused;
         }
         for (Removal.Part<MenuRowId, MenuRow> part : removal.rows()) {
             Optional<Refusal> refusal = rows(draft, part);
@@ -43,39 +45,57 @@ final class Restoring {
         return Optional.empty();
     }
 
-    private static Optional<Refusal> pages(Draft draft, Removal.Part<PageId, Page> part) {
-        int count = draft.pages().size() + part.rows().size();
+    private static Optional<Refusal> pages(Draft draft, List<Removal.Part<PageId, Page>> parts) {
+        int count = draft.pages().size()
+                + parts.stream().mapToInt(part -> part.rows().size()).sum();
         if (count > Limits.PAGES) {
             return Optional.of(new Refusal.TooManyPages(count, Limits.PAGES));
         }
-        Place<PageId> place = nearest(draft.pages(), part);
-        draft.become(put(draft.pages(), part, place));
-        PageId top = part.top().id();
-        Optional<Refusal> depth =
-                Checks.depth(draft.site(), place.parent(), draft.pages().heightOf(top));
-        if (depth.isPresent()) {
-            return depth;
-        }
-        Page page = part.top().value();
-        String slug = Addressing.free(draft.site(), top, page.slug());
-        if (!slug.equals(page.slug())) {
-            draft.become(draft.pages().replace(top, page.withSlug(slug, page.slugFollows())));
-            draft.tell(new Notice.SlugAdapted(page.title(), slug));
-        }
-        if (isElsewhere(part, place)) {
+        OutlineEditor<PageId, Page> pages = draft.pages().edit();
+        TakenSlugs slugs = Addressing.taken(pages);
+        for (Removal.Part<PageId, Page> part : parts) {
+            Place<PageId> place = nearest(pages, part);
             @Nullable PageId parent = place.parent();
-            draft.tell(new Notice.BackElsewhere(
-                    page.title(),
-                    parent == null ? "" : draft.pages().get(parent).title()));
+            Page page = part.top().value();
+            String slug = slugs.free(parent, page.slug());
+            slugs.take(parent, slug, part.top().id());
+            put(pages, part, place);
+            Optional<Refusal> depth = Checks.depth(parent == null ? 0 : pages.levelOf(parent), height(part));
+            if (depth.isPresent()) {
+                return depth;
+            }
+            if (!slug.equals(page.slug())) {
+                pages.replace(part.top().id(), page.withSlug(slug, page.slugFollows()));
+                draft.tell(new Notice.SlugAdapted(page.title(), slug));
+            }
+            if (isElsewhere(part, place)) {
+                draft.tell(new Notice.BackElsewhere(
+                        page.title(), parent == null ? "" : pages.get(parent).title()));
+            }
         }
+        draft.become(pages.done());
         return Optional.empty();
+    }
+
+    /** How many levels a part has. */
+    private static <K> int height(Removal.Part<K, ?> part) {
+        Map<@Nullable K, Integer> levels = new HashMap<>();
+        int height = 0;
+        for (Outline.Entry<K, ?> row : part.rows()) {
+            int level = 1 + (row.id().equals(part.top().id()) ? 0 : levels.getOrDefault(row.parent(), 0));
+            levels.put(row.id(), level);
+            height = Math.max(height, level);
+        }
+        return height;
     }
 
     private static Optional<Refusal> rows(Draft draft, Removal.Part<MenuRowId, MenuRow> part) {
         Site site = draft.site();
         MenuRowId top = part.top().id();
-        Place<MenuRowId> place = nearest(site.menus(), part);
-        Outline<MenuRowId, MenuRow> menus = put(site.menus(), part, place);
+        OutlineEditor<MenuRowId, MenuRow> rows = site.menus().edit();
+        Place<MenuRowId> place = nearest(rows, part);
+        put(rows, part, place);
+        Outline<MenuRowId, MenuRow> menus = rows.done();
         if (part.top().value() instanceof MenuRow.Menu menu) {
             int count = menus.top().size();
             if (count > Limits.MENUS) {
@@ -105,7 +125,7 @@ final class Restoring {
     }
 
     /** After the nearest earlier sibling that is still there; at the end of the nearest parent that is. */
-    private static <K, V> Place<K> nearest(Outline<K, V> now, Removal.Part<K, V> part) {
+    private static <K, V> Place<K> nearest(OutlineEditor<K, V> now, Removal.Part<K, V> part) {
         List<K> above = part.above();
         @Nullable K parent = above.stream().filter(now::contains).findFirst().orElse(null);
         if (!(above.isEmpty() ? parent == null : above.getFirst().equals(parent))) {
@@ -123,12 +143,10 @@ final class Restoring {
         return !part.above().isEmpty() && !part.above().getFirst().equals(place.parent());
     }
 
-    private static <K, V> Outline<K, V> put(Outline<K, V> outline, Removal.Part<K, V> part, Place<K> place) {
-        Outline<K, V> result = outline;
+    private static <K, V> void put(OutlineEditor<K, V> outline, Removal.Part<K, V> part, Place<K> place) {
         for (Outline.Entry<K, V> row : part.rows()) {
             boolean top = row.id().equals(part.top().id());
-            result = result.insert(row.id(), top ? place : result.endOf(row.parent()), row.value());
+            outline.insert(row.id(), top ? place : outline.endOf(row.parent()), row.value());
         }
-        return result;
     }
 }

@@ -1,8 +1,11 @@
 package velnik.core.change;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -145,13 +148,16 @@ public final class Undoing {
 
     /** A slug that was free then may be taken now, and a branch may have grown deeper. */
     private static Optional<Refusal.BuiltUpon> checkedPages(Site site, OutlineDifference<PageId, Page> pages) {
+        Map<@Nullable PageId, Set<String>> shared = new HashMap<>();
         for (RowDifference<PageId, Page> row : pages.rows()) {
             if (!site.pages().contains(row.id())) {
                 continue;
             }
             Page page = site.pages().get(row.id());
             @Nullable PageId parent = site.pages().parentOf(row.id()).orElse(null);
-            boolean fits = !Addresses.isTaken(site, parent, page.slug(), row.id())
+            boolean fits = !Objects.requireNonNull(
+                                    shared.computeIfAbsent(parent, any -> Addresses.shared(site, any)))
+                            .contains(page.slug())
                     && Checks.depth(site, parent, site.pages().heightOf(row.id()))
                             .isEmpty();
             if (!fits) {

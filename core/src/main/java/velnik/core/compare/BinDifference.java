@@ -2,6 +2,8 @@ package velnik.core.compare;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import velnik.core.site.Removal;
 import velnik.core.site.RemovalId;
@@ -21,7 +23,7 @@ public record BinDifference(List<Removal> added, List<Removal> left) {
     }
 
     private static List<Removal> without(List<Removal> some, List<Removal> others) {
-        List<RemovalId> ids = others.stream().map(Removal::id).toList();
+        Set<RemovalId> ids = others.stream().map(Removal::id).collect(Collectors.toSet());
         return some.stream().filter(removal -> !ids.contains(removal.id())).toList();
     }
 

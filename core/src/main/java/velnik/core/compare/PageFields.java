@@ -1,47 +1,70 @@
 package velnik.core.compare;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
+import java.util.function.BiFunction;
+import java.util.stream.Stream;
+import velnik.core.explanation.Words;
+import velnik.core.reach.Days;
 import velnik.core.site.Page;
 
 /** The fields of a page one by one, for those who must not disturb a field that somebody else changed. */
 public final class PageFields {
 
-    /**
-     * One field.
-     *
-     * @param name as the API and the stored forms have it
-     */
-    public record Field(String name, Function<Page, @Nullable Object> value) {}
+    public static final List<Field<Page>> ALL = List.of(
+            Field.whole("kind", "kind", Page::kind, (site, kind) -> Words.kind(kind)),
+            Field.whole("title", "title", Page::title, (site, title) -> title),
+            Field.whole("slug", "address", Slug::of, (site, slug) -> slug.said()),
+            Field.whole("reach", "reach", Page::reach, (site, reach) -> Words.reach(reach)),
+            Field.whole(
+                    "membersOnly",
+                    "audience",
+                    Page::membersOnly,
+                    (site, only) -> only ? "members only" : "all visitors"),
+            Field.whole(
+                    "keptFromSearchEngines",
+                    "word to search engines",
+                    Page::keptFromSearchEngines,
+                    (site, kept) -> kept ? "leave it out" : "may list it"),
+            Field.whole("layout", "layout", Page::layout, (site, layout) -> Words.layout(layout)),
+            Field.whole("summary", "summary", Page::summary, (site, summary) -> summary.isEmpty() ? "none" : summary),
+            Field.members(
+                    "topics",
+                    "topics",
+                    Page::topics,
+                    topic -> topic,
+                    (topic, there) -> (there ? "with " : "without ") + topic),
+            Field.whole("date", "date", Page::date, (site, date) -> Days.day(date)),
+            Field.whole("text", "text", Page::text, (site, text) -> "text " + text.value()),
+            Field.whole("periods", "periods", Page::periods, (site, periods) -> Days.periods(periods)),
+            Field.whole(
+                    "whenClosed",
+                    "answer while closed",
+                    Page::whenClosed,
+                    (site, whenClosed) -> Words.whenClosed(whenClosed)),
+            Field.whole("locked", "lock", Page::locked, (site, locked) -> locked ? "locked" : "not locked"));
 
-    public static final List<Field> ALL = List.of(
-            new Field("kind", Page::kind),
-            new Field("title", Page::title),
-            new Field("slug", page -> List.of(page.slug(), page.slugFollows())),
-            new Field("reach", Page::reach),
-            new Field("membersOnly", Page::membersOnly),
-            new Field("keptFromSearchEngines", Page::keptFromSearchEngines),
-            new Field("layout", Page::layout),
-            new Field("summary", Page::summary),
-            new Field("topics", Page::topics),
-            new Field("date", Page::date),
-            new Field("text", Page::text),
-            new Field("periods", Page::periods),
-            new Field("whenClosed", Page::whenClosed),
-            new Field("locked", Page::locked));
+    /** The part of the address that is the page's own, and whether it follows the title. */
+    private record Slug(String value, boolean follows) {
+        static Slug of(Page page) {
+            return new Slug(page.slug(), page.slugFollows());
+        }
+
+        String said() {
+            return follows ? value + " (follows the title)" : value;
+        }
+    }
 
     private PageFields() {}
 
     /** The names of the fields in which two versions of a page differ. */
     public static List<String> differing(Page one, Page other) {
-        return ALL.stream()
-                .filter(field ->
-                        !Objects.equals(field.value().apply(one), field.value().apply(other)))
-                .map(Field::name)
-                .toList();
+        return touched(one, other, (field, part) -> field).distinct().toList();
+    }
+
+    /** Each part of a field in which two versions of a page differ. */
+    static <T> Stream<T> touched(Page one, Page other, BiFunction<String, String, T> part) {
+        return Field.touched(ALL, one, other, part);
     }
 
     /**

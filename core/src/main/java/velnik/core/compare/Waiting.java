@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.explanation.Words;
@@ -25,8 +25,25 @@ import velnik.core.site.WhenClosed;
 /** What waits to be published, in plain sentences: one entry for each page concerned, one for each other thing. */
 public final class Waiting {
 
-    /** @param page null when it is not about one page, or about one that is gone */
-    public record Entry(@Nullable PageId page, String sentence) {}
+    /** One thing that waits. Its sentence is made when it is asked for, so that counting costs no words. */
+    public static final class Entry {
+        private final @Nullable PageId page;
+        private final Supplier<String> sentence;
+
+        Entry(@Nullable PageId page, Supplier<String> sentence) {
+            this.page = page;
+            this.sentence = sentence;
+        }
+
+        /** Null when it is not about one page, or about one that is gone. */
+        public @Nullable PageId page() {
+            return page;
+        }
+
+        public String sentence() {
+            return sentence.get();
+        }
+    }
 
     private final Site live;
     private final Site working;
@@ -47,8 +64,11 @@ public final class Waiting {
             byPage.computeIfAbsent(row.id(), id -> new ArrayList<>()).add(row);
         }
         List<Entry> entries = new ArrayList<>();
-        byPage.forEach((page, rows) -> sentence(page, rows)
-                .ifPresent(sentence -> entries.add(new Entry(working.pages().contains(page) ? page : null, sentence))));
+        byPage.forEach((page, rows) -> {
+            if (rows.stream().anyMatch(Waiting::isForVisitors)) {
+                entries.add(new Entry(working.pages().contains(page) ? page : null, () -> sentence(page, rows)));
+            }
+        });
         difference.details().ifPresent(details -> entries.addAll(details(details)));
         entries.addAll(WaitingMenus.of(live, working, difference));
         return entries;
@@ -58,16 +78,21 @@ public final class Waiting {
         Details after = details.after();
         List<Entry> entries = new ArrayList<>();
         if (!after.timeZone().equals(details.before().timeZone())) {
-            entries.add(new Entry(null, "Days begin and end as in " + after.timeZone() + "."));
+            entries.add(new Entry(null, () -> "Days begin and end as in " + after.timeZone() + "."));
         }
         if (!after.withTimeZone(details.before().timeZone()).equals(details.before())) {
-            entries.add(new Entry(null, "The site is called " + after.name() + "."));
+            entries.add(new Entry(null, () -> "The site is called " + after.name() + "."));
         }
         return entries;
     }
 
-    /** Empty where all that differs is nothing to visitors. */
-    private Optional<String> sentence(PageId page, List<RowDifference<PageId, Page>> rows) {
+    /** A lock is the owner's own matter. */
+    private static boolean isForVisitors(RowDifference<PageId, Page> row) {
+        return !(row instanceof Altered<PageId, Page>(PageId id, Page before, Page after))
+                || !PageFields.differing(before, after).equals(List.of("locked"));
+    }
+
+    private String sentence(PageId page, List<RowDifference<PageId, Page>> rows) {
         List<String> parts = new ArrayList<>();
         for (RowDifference<PageId, Page> row : rows) {
             switch (row) {
@@ -77,15 +102,12 @@ public final class Waiting {
                 case Altered<PageId, Page> altered -> parts.addAll(altered(altered));
             }
         }
-        if (parts.isEmpty()) {
-            return Optional.empty();
-        }
         String title =
                 (live.pages().contains(page) ? live : working).pages().get(page).title();
         String said = parts.size() == 1
                 ? parts.getFirst()
                 : String.join(", ", parts.subList(0, parts.size() - 1)) + " and " + parts.getLast();
-        return Optional.of(title + " " + said + ".");
+        return title + " " + said + ".";
     }
 
     private String moved(Moved<PageId, Page> moved) {

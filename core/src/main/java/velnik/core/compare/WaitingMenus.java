@@ -42,18 +42,21 @@ final class WaitingMenus {
         }
         List<Waiting.Entry> entries = new ArrayList<>();
         tallies.forEach((menu, tally) -> sentence(live, working, menu, tally)
-                .ifPresent(sentence -> entries.add(new Waiting.Entry(null, sentence))));
-        for (AssignmentDifference assignment : difference.assignments()) {
-            String where = Words.zone(assignment.key().zone()) + " of "
-                    + Words.scope(working, assignment.key().scope());
-            String what = assignment
-                    .after()
-                    .map(after -> Words.says(working, after.says()))
-                    .orElse("has no exception any more");
-            entries.add(new Waiting.Entry(
-                    null, Character.toUpperCase(where.charAt(0)) + where.substring(1) + " " + what + "."));
-        }
+                .ifPresent(sentence -> entries.add(new Waiting.Entry(null, () -> sentence))));
+        difference
+                .assignments()
+                .forEach(assignment -> entries.add(new Waiting.Entry(null, () -> assigned(working, assignment))));
         return entries;
+    }
+
+    private static String assigned(Site working, AssignmentDifference assignment) {
+        String where = Words.zone(assignment.key().zone()) + " of "
+                + Words.scope(working, assignment.key().scope());
+        String what = assignment
+                .after()
+                .map(after -> Words.says(working, after.says()))
+                .orElse("has no exception any more");
+        return Words.capital(where) + " " + what + ".";
     }
 
     /** Empty where only the pages that joined it are remembered otherwise. */

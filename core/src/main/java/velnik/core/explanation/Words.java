@@ -7,18 +7,25 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import velnik.core.navigation.Ruling;
+import velnik.core.site.Appearance;
 import velnik.core.site.Assignment;
+import velnik.core.site.Device;
 import velnik.core.site.Joining;
 import velnik.core.site.Layout;
+import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.PlacedMenu;
+import velnik.core.site.Placing;
+import velnik.core.site.Reach;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
+import velnik.core.site.WhenClosed;
 import velnik.core.site.Zone;
 
 /** What zones, scopes and the like are called in sentences. */
@@ -82,6 +89,59 @@ public final class Words {
             case Joining.From.TopLevel top -> "at the top level";
             case Joining.From.Section(PageId page) -> "under " + title(site, page);
             case Joining.From.Everywhere all -> "anywhere on the site";
+        };
+    }
+
+    public static String kind(PageKind kind) {
+        return switch (kind) {
+            case PAGE -> "page";
+            case GROUP -> "group";
+            case SEARCH -> "search";
+            case PAGE_INDEX -> "page index";
+            case SIGN_IN -> "sign-in page";
+            case NOT_FOUND -> "page where there is none";
+        };
+    }
+
+    public static String reach(Reach reach) {
+        return switch (reach) {
+            case OPEN -> "open";
+            case BY_LINK_ONLY -> "by link only";
+            case HELD_BACK -> "held back";
+        };
+    }
+
+    public static String whenClosed(WhenClosed whenClosed) {
+        return switch (whenClosed) {
+            case NOT_FOUND -> "not found";
+            case OPENS_AGAIN -> "when it opens again";
+        };
+    }
+
+    public static String devices(Set<Device> devices) {
+        return devices.size() > 1 ? "every device" : devices.contains(Device.PHONE) ? "phones" : "wide screens";
+    }
+
+    public static String weight(Appearance.Weight weight) {
+        return switch (weight) {
+            case PLAIN -> "plain";
+            case STRONG -> "strong";
+            case BUTTON -> "button";
+        };
+    }
+
+    public static String order(ListOrder order) {
+        return switch (order) {
+            case TREE -> "as in the page tree";
+            case TITLE -> "by title";
+            case NEWEST -> "newest first";
+        };
+    }
+
+    public static String spot(Joining.Spot spot) {
+        return switch (spot) {
+            case AS_IN_TREE -> "as in the page tree";
+            case AT_END -> "at the end";
         };
     }
 

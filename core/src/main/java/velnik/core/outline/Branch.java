@@ -23,8 +23,4 @@ public record Branch<K, V>(K id, @Nullable K parent, V value, List<Branch<K, V>>
     Branch<K, V> withChildren(List<Branch<K, V>> newChildren) {
         return new Branch<>(id, parent, value, newChildren);
     }
-
-    Branch<K, V> withParent(@Nullable K newParent) {
-        return new Branch<>(id, newParent, value, children);
-    }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.SequencedMap;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +33,7 @@ public final class Outline<K, V> {
     private final List<Branch<K, V>> top;
     private final PMap<K, Branch<K, V>> byId;
 
-    private Outline(List<Branch<K, V>> top, PMap<K, Branch<K, V>> byId) {
+    Outline(List<Branch<K, V>> top, PMap<K, Branch<K, V>> byId) {
         this.top = top;
         this.byId = byId;
     }
@@ -169,6 +171,27 @@ public final class Outline<K, V> {
         return new Place<>(parent, before);
     }
 
+    /** Where rows stand, in the order of the rows given. Costs O(rows + siblings of each), not their product. */
+    public SequencedMap<K, Place<K>> placesOf(Collection<K> ids) {
+        Map<@Nullable K, Map<K, Place<K>>> byParent = new HashMap<>();
+        SequencedMap<K, Place<K>> places = new LinkedHashMap<>();
+        for (K id : ids) {
+            @Nullable K parent = branch(id).parent();
+            places.put(id, Objects.requireNonNull(byParent.computeIfAbsent(parent, this::placesUnder).get(id)));
+        }
+        return places;
+    }
+
+    private Map<K, Place<K>> placesUnder(@Nullable K parent) {
+        Map<K, Place<K>> places = new HashMap<>();
+        @Nullable K before = null;
+        for (Branch<K, V> sibling : childrenOf(parent)) {
+            places.put(sibling.id(), new Place<>(parent, before));
+            before = sibling.id();
+        }
+        return places;
+    }
+
     /** The place after the last row under a parent. */
     public Place<K> endOf(@Nullable K parent) {
         List<Branch<K, V>> siblings = childrenOf(parent);
@@ -226,12 +249,27 @@ public final class Outline<K, V> {
 
     // ---- changing ----
 
+    /** For many operations at once. */
+    public OutlineEditor<K, V> edit() {
+        return new OutlineEditor<>(this);
+    }
+
+    PMap<K, Branch<K, V>> index() {
+        return byId;
+    }
+
     /** @throws IllegalArgumentException when the id is taken or the place is not here */
     public Outline<K, V> insert(K id, Place<K> place, V value) {
         if (contains(id)) {
             throw new IllegalArgumentException("row " + id + " exists already");
         }
-        return link(new Branch<>(id, place.parent(), value, List.of()), place);
+        if (!has(place)) {
+            throw new IllegalArgumentException("no such place: " + place);
+        }
+        List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(place.parent()));
+        Branch<K, V> placed = new Branch<>(id, place.parent(), value, List.of());
+        siblings.add(place.after() == null ? 0 : indexOf(siblings, place.after()) + 1, placed);
+        return withChildren(place.parent(), siblings, byId.plus(id, placed));
     }
 
     public Outline<K, V> replace(K id, V value) {
@@ -255,52 +293,43 @@ public final class Outline<K, V> {
                 throw new IllegalArgumentException("row " + id + " cannot move beneath itself");
             }
         }
-        Outline<K, V> moved = this;
-        @Nullable K after = firstKeptFrom(place, ids);
-        for (K id : ids) {
-            Branch<K, V> branch = moved.branch(id);
-            moved = moved.unlink(branch).link(branch, new Place<>(place.parent(), after));
-            after = id;
-        }
-        return moved;
+        OutlineEditor<K, V> editor = edit();
+        editor.move(ids, place);
+        return editor.done();
     }
 
-    /** The row to stand after, or the nearest one before it that is not itself on the move. */
-    private @Nullable K firstKeptFrom(Place<K> place, List<K> moving) {
-        @Nullable K after = place.after();
-        while (after != null && moving.contains(after)) {
-            after = placeOf(after).after();
+    /** Gives rows other values. Costs O(rows + siblings of each). */
+    public Outline<K, V> updateAll(Collection<K> ids, UnaryOperator<V> update) {
+        Map<K, V> values = new HashMap<>();
+        ids.forEach(id -> values.put(id, update.apply(get(id))));
+        return replaceAll(values);
+    }
+
+    /** As {@link #updateAll}. */
+    public Outline<K, V> replaceAll(Map<K, V> values) {
+        if (values.size() == 1) {
+            return replace(
+                    values.keySet().iterator().next(), values.values().iterator().next());
         }
-        return after;
+        OutlineEditor<K, V> editor = edit();
+        values.forEach(editor::replace);
+        return editor.done();
+    }
+
+    /** Takes rows out with everything beneath them; of rows beneath one another the upper one goes with the other. */
+    public Outline<K, V> removeAll(Collection<K> ids) {
+        OutlineEditor<K, V> editor = edit();
+        outermost(ids).forEach(editor::remove);
+        return editor.done();
     }
 
     /** Takes a row out with everything beneath it. */
     public Outline<K, V> remove(K id) {
+        Branch<K, V> branch = branch(id);
         List<K> gone = walk(id).stream().map(Branch::id).toList();
-        Outline<K, V> rest = unlink(branch(id));
-        return new Outline<>(rest.top, rest.byId.minusAll(gone));
-    }
-
-    /**
-     * Takes a branch out of the tree to put it elsewhere at once. The map goes on knowing its rows, so that moving a
-     * large branch costs no more than moving a small one.
-     */
-    Outline<K, V> unlink(Branch<K, V> branch) {
         List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(branch.parent()));
-        siblings.remove(indexOf(siblings, branch.id()));
-        return withChildren(branch.parent(), siblings, byId);
-    }
-
-    /** Puts in a branch that was unlinked, or a new one without children. */
-    Outline<K, V> link(Branch<K, V> branch, Place<K> place) {
-        if (!has(place)) {
-            throw new IllegalArgumentException("no such place: " + place);
-        }
-        Branch<K, V> placed =
-                Objects.equals(branch.parent(), place.parent()) ? branch : branch.withParent(place.parent());
-        List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(place.parent()));
-        siblings.add(place.after() == null ? 0 : indexOf(siblings, place.after()) + 1, placed);
-        return withChildren(place.parent(), siblings, byId.plus(placed.id(), placed));
+        siblings.remove(indexOf(siblings, id));
+        return withChildren(branch.parent(), siblings, byId.minusAll(gone));
     }
 
     private Outline<K, V> swap(Branch<K, V> old, Branch<K, V> fresh) {

@@ -19,6 +19,8 @@ final class OutlineComparison<K, V> {
     private final Outline<K, V> before;
     private final Outline<K, V> after;
     private final List<RowDifference<K, V>> found = new ArrayList<>();
+    private final Set<@Nullable K> sought = new HashSet<>();
+    private final Map<@Nullable K, Map<K, Place<K>>> places = new HashMap<>();
 
     OutlineComparison(Outline<K, V> before, Outline<K, V> after) {
         this.before = before;
@@ -73,7 +75,7 @@ final class OutlineComparison<K, V> {
         }
         Branch<K, V> old = before.branch(row.id());
         if (!stays) {
-            found.add(new Moved<>(row.id(), before.placeOf(row.id()), place));
+            found.add(new Moved<>(row.id(), placeBefore(old), place));
         }
         if (old == row) {
             return;
@@ -82,6 +84,19 @@ final class OutlineComparison<K, V> {
             found.add(new Altered<>(row.id(), old.value(), row.value()));
         }
         siblings(row.id(), old.children(), row.children());
+    }
+
+    /** Where a row stood; from the second of a parent on all of its rows are looked up at once. */
+    private Place<K> placeBefore(Branch<K, V> old) {
+        if (sought.add(old.parent())) {
+            return before.placeOf(old.id());
+        }
+        return Objects.requireNonNull(places.computeIfAbsent(
+                        old.parent(),
+                        parent -> before.placesOf(before.childrenOf(parent).stream()
+                                .map(Branch::id)
+                                .toList()))
+                .get(old.id()));
     }
 
     /**

@@ -4,7 +4,6 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -55,47 +54,46 @@ public record OutlineDifference<K, V>(List<RowDifference<K, V>> rows) {
      */
     public Outline<K, V> applyTo(Outline<K, V> outline) {
         Map<K, Place<K>> places = new HashMap<>();
-        Map<K, Branch<K, V>> unlinked = new HashMap<>();
-        List<K> leaving = new ArrayList<>();
+        Map<K, V> fresh = new HashMap<>();
+        List<K> removed = new ArrayList<>();
+        List<K> moved = new ArrayList<>();
         for (RowDifference<K, V> row : rows) {
             switch (row) {
                 case Added<K, V>(K id, Place<K> place, V value) -> {
                     places.put(id, place);
-                    unlinked.put(id, new Branch<>(id, place.parent(), value, List.of()));
+                    fresh.put(id, value);
                 }
-                case Removed<K, V>(K id, Place<K> place, V value) -> leaving.add(id);
+                case Removed<K, V>(K id, Place<K> place, V value) -> removed.add(id);
                 case Moved<K, V>(K id, Place<K> from, Place<K> to) -> {
                     places.put(id, to);
-                    leaving.add(id);
+                    moved.add(id);
                 }
                 case Altered<K, V> altered -> {}
             }
         }
-        // Deepest first, so that no row is taken out inside another that is out already.
-        Outline<K, V> result = outline;
-        leaving.sort(Comparator.comparingInt((K id) -> outline.levelOf(id)).reversed());
-        for (K id : leaving) {
-            if (places.containsKey(id)) {
-                Branch<K, V> branch = result.branch(id);
-                unlinked.put(id, branch);
-                result = result.unlink(branch);
-            } else {
-                result = result.remove(id);
-            }
-        }
+        OutlineEditor<K, V> editor = outline.edit();
+        moved.forEach(editor::unlink);
+        // What is beneath one of them and goes too is gone with it.
+        outline.outermost(removed).forEach(editor::remove);
+        removed.stream().filter(editor::contains).forEach(editor::remove);
         for (K id : inPlacingOrder(places, outline)) {
-            Branch<K, V> branch = requireNonNull(unlinked.get(id));
-            result = result.link(branch, nearest(result, requireNonNull(places.get(id))));
+            Place<K> place = nearest(editor, requireNonNull(places.get(id)));
+            V value = fresh.get(id);
+            if (value == null) {
+                editor.relink(id, place);
+            } else {
+                editor.insert(id, place, value);
+            }
         }
         for (RowDifference<K, V> row : rows) {
             if (row instanceof Altered<K, V>(K id, V before, V after)) {
-                result = result.replace(id, after);
+                editor.replace(id, after);
             }
         }
-        return result;
+        return editor.done();
     }
 
-    private static <K, V> Place<K> nearest(Outline<K, V> outline, Place<K> place) {
+    private static <K, V> Place<K> nearest(OutlineEditor<K, V> outline, Place<K> place) {
         return outline.has(place) ? place : outline.endOf(place.parent());
     }
 

@@ -2,7 +2,11 @@ package velnik.core.site;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 
@@ -37,35 +41,59 @@ public record Removal(
             rows = List.copyOf(rows);
         }
 
-        /** Of a branch with all that is under it. */
-        public static <K, V> Part<K, V> branch(Outline<K, V> outline, K top, String where) {
-            return of(outline, top, where, outline.walk(top));
+        public Outline.Entry<K, V> top() {
+            return rows.getFirst();
+        }
+    }
+
+    /** Says where branches are before they go. The rows under one parent are read once, however many of them go. */
+    public static final class Whereabouts<K, V> {
+        private final Outline<K, V> outline;
+        private final Map<@Nullable K, Map<K, Integer>> positions = new HashMap<>();
+
+        public Whereabouts(Outline<K, V> outline) {
+            this.outline = outline;
         }
 
-        /** Of one row, without what is under it. */
-        public static <K, V> Part<K, V> alone(Outline<K, V> outline, K row, String where) {
-            return of(outline, row, where, List.of(outline.branch(row)));
+        /** A branch with all that is under it. */
+        public Part<K, V> branch(K top, String where) {
+            return part(top, where, outline.walk(top));
         }
 
-        private static <K, V> Part<K, V> of(Outline<K, V> outline, K top, String where, List<Branch<K, V>> rows) {
+        /** One row, without what is under it. */
+        public Part<K, V> alone(K row, String where) {
+            return part(row, where, List.of(outline.branch(row)));
+        }
+
+        private Part<K, V> part(K top, String where, List<Branch<K, V>> rows) {
             List<K> path = ids(outline.pathTo(top)).reversed();
-            List<K> siblings = ids(outline.childrenOf(outline.branch(top).parent()));
-            List<K> earlier = siblings.subList(0, siblings.indexOf(top)).reversed();
             return new Part<>(
                     where,
                     path.subList(1, path.size()),
-                    earlier.subList(0, Math.min(REMEMBERED, earlier.size())),
+                    earlier(top),
                     rows.stream()
                             .map(row -> new Outline.Entry<>(row.id(), row.parent(), row.value()))
                             .toList());
         }
 
-        private static <K, V> List<K> ids(List<Branch<K, V>> rows) {
-            return new ArrayList<>(rows.stream().map(Branch::id).toList());
+        private List<K> earlier(K top) {
+            @Nullable K parent = outline.branch(top).parent();
+            List<Branch<K, V>> siblings = outline.childrenOf(parent);
+            int at = Objects.requireNonNull(
+                    positions.computeIfAbsent(parent, any -> positions(siblings)).get(top));
+            return ids(siblings.subList(Math.max(0, at - REMEMBERED), at)).reversed();
         }
 
-        public Outline.Entry<K, V> top() {
-            return rows.getFirst();
+        private Map<K, Integer> positions(List<Branch<K, V>> siblings) {
+            Map<K, Integer> positions = new HashMap<>();
+            for (Branch<K, V> sibling : siblings) {
+                positions.put(sibling.id(), positions.size());
+            }
+            return positions;
+        }
+
+        private static <K, V> List<K> ids(List<Branch<K, V>> rows) {
+            return new ArrayList<>(rows.stream().map(Branch::id).toList());
         }
     }
 }

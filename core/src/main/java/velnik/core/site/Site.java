@@ -4,10 +4,12 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -166,6 +168,14 @@ public record Site(
     /** A menu or item as it lies in the bin. */
     public Optional<MenuRow> findRemoved(MenuRowId row) {
         return removed(Removal::rows, row);
+    }
+
+    /** Every page that lies in the bin. Costs O(bin). */
+    public Set<PageId> removedPages() {
+        Set<PageId> removed = new HashSet<>();
+        bin.forEach(removal ->
+                removal.pages().forEach(part -> part.rows().forEach(row -> removed.add(row.id()))));
+        return removed;
     }
 
     private <K, V> Optional<V> removed(Function<Removal, List<Removal.Part<K, V>>> parts, K id) {

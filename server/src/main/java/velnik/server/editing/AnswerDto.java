@@ -41,11 +41,6 @@ record AnswerDto(
             @Nullable String home,
             String timeZone) {
 
-        /** @param after the site the difference led to */
-        static DifferenceDto of(Difference difference, Site after) {
-            return of(List.of(difference), after);
-        }
-
         /**
          * Several differences as one. What none of them placed stands in the same order before and after all of them,
          * so the rest is put where it stands now, in reading order.

@@ -86,6 +86,11 @@ public class Computed {
             return openings;
         }
 
+        /** When something next opens or closes by itself. */
+        Optional<Instant> until() {
+            return until;
+        }
+
         /** Whether something has opened or closed since. */
         boolean isOver(Instant now) {
             return until.filter(moment -> !now.isBefore(moment)).isPresent();

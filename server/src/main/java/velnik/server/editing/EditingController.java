@@ -229,7 +229,7 @@ class EditingController {
                 kept.state().revision(),
                 kept.title(),
                 kept.told(),
-                AnswerDto.DifferenceDto.of(kept.difference(), kept.state().site()),
+                AnswerDto.DifferenceDto.of(kept.differences(), kept.state().site()),
                 WorkingCopyDto.HistoryDto.of(workingCopy.steps(person.getName())),
                 live.waiting(kept.state().site()).size());
     }

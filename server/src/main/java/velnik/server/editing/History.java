@@ -11,7 +11,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.LongFunction;
 import org.jspecify.annotations.Nullable;
+import velnik.core.change.Change;
 import velnik.core.compare.Difference;
 import velnik.server.storage.JournalEntry;
 
@@ -25,6 +27,9 @@ final class History {
 
     static final Duration YEAR = Duration.ofDays(366);
 
+    /** Rows that the newest edits changed, remembered at most, so that large pastes do not fill the memory. */
+    private static final int ROWS = 200_000;
+
     /** How many of a person's edits are listed to go back to. */
     private static final int LISTED = 12;
 
@@ -33,8 +38,22 @@ final class History {
         final Deque<JournalEntry.Heading> redo = new ArrayDeque<>();
     }
 
-    /** @param sentence what happened, as it was told */
-    record Recent(JournalEntry.Heading heading, String sentence, Difference difference) {
+    /**
+     * @param sentence what happened, as it was told
+     * @param changes as asked; none for an undo or redo
+     */
+    record Recent(JournalEntry.Heading heading, String sentence, List<Change> changes, Difference difference) {
+        static Recent of(JournalEntry entry) {
+            return new Recent(entry.heading(), entry.told().getFirst(), entry.changes(), entry.difference());
+        }
+
+        /** About how much it takes in memory, counted in rows. */
+        int weight() {
+            return 1
+                    + difference.pages().rows().size()
+                    + difference.menus().rows().size();
+        }
+
         long revision() {
             return heading.revision();
         }
@@ -46,14 +65,23 @@ final class History {
 
     private final Map<String, Steps> byPerson = new HashMap<>();
     private final Deque<Recent> recent = new ArrayDeque<>();
+    private int weight;
 
     /**
      * @param headings as far back as undo reaches, oldest first
-     * @param newest the newest {@link #REACH} of them, whole
+     * @param entries finds a whole one by its revision
      */
-    History(List<JournalEntry.Heading> headings, List<JournalEntry> newest) {
+    History(List<JournalEntry.Heading> headings, LongFunction<Optional<JournalEntry>> entries) {
         headings.forEach(this::step);
-        newest.forEach(this::remember);
+        for (JournalEntry.Heading heading : headings.reversed()) {
+            Recent earlier =
+                    entries.apply(heading.revision()).map(Recent::of).orElseThrow();
+            if (recent.size() == REACH || (weight + earlier.weight() > ROWS && !recent.isEmpty())) {
+                break;
+            }
+            recent.addFirst(earlier);
+            weight += earlier.weight();
+        }
     }
 
     void add(JournalEntry entry) {
@@ -90,9 +118,11 @@ final class History {
     }
 
     private void remember(JournalEntry entry) {
-        recent.addLast(new Recent(entry.heading(), entry.told().getFirst(), entry.difference()));
-        if (recent.size() > REACH) {
-            recent.removeFirst();
+        Recent newest = Recent.of(entry);
+        recent.addLast(newest);
+        weight += newest.weight();
+        while (recent.size() > REACH || (weight > ROWS && recent.size() > 1)) {
+            weight -= recent.removeFirst().weight();
         }
     }
 
@@ -127,11 +157,12 @@ final class History {
         return Optional.ofNullable(byPerson.get(person)).map(steps -> undo ? steps.undo.peek() : steps.redo.peek());
     }
 
-    /** The edits after a revision, oldest first; only the newest {@link #REACH} are remembered. */
+    /** The edits after a revision, oldest first; as far as {@link #knowsAllSince} goes. */
     List<Recent> since(long revision) {
         return recent.stream().filter(edit -> edit.revision() > revision).toList();
     }
 
+    /** Whether every edit after a revision is remembered. */
     boolean knowsAllSince(long revision) {
         return recent.isEmpty() || recent.getFirst().revision() <= revision + 1;
     }

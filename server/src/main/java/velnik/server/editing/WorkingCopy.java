@@ -7,11 +7,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
+import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -27,6 +27,8 @@ import velnik.core.compare.Difference;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.shared.ProblemException;
+import velnik.server.shared.RequestName;
+import velnik.server.storage.Disk;
 import velnik.server.storage.JournalEntry;
 import velnik.server.storage.ReleaseStore;
 import velnik.server.storage.SiteStore;
@@ -38,8 +40,11 @@ import velnik.server.storage.SiteStore;
 @Service
 public class WorkingCopy {
     private final SiteStore store;
+    private final ReleaseStore releases;
+    private final Disk disk;
     private final Clock clock;
-    private final History history;
+    private final Idle idle = new Idle();
+    private History history;
     private final ReentrantLock editing = new ReentrantLock();
     private final List<Consumer<State>> watchers = new CopyOnWriteArrayList<>();
     private volatile State state;
@@ -47,16 +52,33 @@ public class WorkingCopy {
     /** @param revision how many edits the site took */
     public record State(long revision, Site site) {}
 
-    /** An edit that was taken, or that had been taken before under the same request. */
-    public record Kept(State state, String title, List<String> told, Difference difference) {}
+    /**
+     * An edit that was taken, or that had been taken before under the same request.
+     *
+     * @param differences one after another; none where nothing was changed
+     */
+    public record Kept(State state, String title, List<String> told, List<Difference> differences) {}
 
-    WorkingCopy(SiteStore store, ReleaseStore releases, Clock clock) {
+    WorkingCopy(SiteStore store, ReleaseStore releases, Disk disk, Clock clock) {
         this.store = store;
+        this.releases = releases;
+        this.disk = disk;
         this.clock = clock;
+        this.state = read();
+        this.history = readHistory();
+        disk.whenUnsure(() -> {
+            history = readHistory();
+            become(read());
+        });
+    }
+
+    private State read() {
         SiteStore.Stored stored = store.load();
-        this.state = new State(stored.revision(), stored.site().withPublished(releases.firstReleases()));
-        this.history = new History(
-                store.headings(History.REACH, clock.instant().minus(History.YEAR)), store.newestEntries(History.REACH));
+        return new State(stored.revision(), stored.site().withPublished(releases.firstReleases()));
+    }
+
+    private History readHistory() {
+        return new History(store.headings(History.REACH, clock.instant().minus(History.YEAR)), store::findEntry);
     }
 
     public State state() {
@@ -105,6 +127,18 @@ public class WorkingCopy {
         }
     }
 
+    /**
+     * Runs while no other edit can happen, once memory and disk agree.
+     *
+     * @throws ProblemException when the disk does not answer (507)
+     */
+    public <T> T edit(Supplier<T> work) {
+        return whileNothingChanges(() -> {
+            disk.settle();
+            return work.get();
+        });
+    }
+
     /** Tells that pages were published, and when first. */
     public void published(Map<PageId, LocalDate> firstReleases) {
         become(new State(state.revision(), state.site().withPublished(firstReleases)));
@@ -117,14 +151,19 @@ public class WorkingCopy {
      * @throws ProblemException refused (422), or somebody changed the same field since that revision (409)
      */
     public Kept apply(String person, String request, long basedOn, List<Change> changes) {
-        return whileNothingChanges(() ->
-                repeated(request).orElseGet(() -> applyNew(JournalEntry.Kind.EDIT, person, request, basedOn, changes)));
+        return applied(JournalEntry.Kind.EDIT, person, request, () -> basedOn, changes);
     }
 
     /** Makes changes of Velnik's own, which nobody undoes. */
     public Kept applyForTheSystem(String person, String request, List<Change> changes) {
-        return whileNothingChanges(() -> repeated(request)
-                .orElseGet(() -> applyNew(JournalEntry.Kind.SYSTEM, person, request, state.revision(), changes)));
+        return applied(JournalEntry.Kind.SYSTEM, person, request, () -> state.revision(), changes);
+    }
+
+    private Kept applied(
+            JournalEntry.Kind kind, String person, String request, LongSupplier basedOn, List<Change> changes) {
+        Asked asked = new Asked(person, kind, changes);
+        return edit(() -> repeated(request, asked)
+                .orElseGet(() -> applyNew(kind, person, request, basedOn.getAsLong(), changes)));
     }
 
     private Kept applyNew(JournalEntry.Kind kind, String person, String request, long basedOn, List<Change> changes) {
@@ -132,11 +171,28 @@ public class WorkingCopy {
         return switch (tried(person, changes)) {
             case Outcome.Refused(Refusal why) -> throw Refusals.problem(why);
             case Outcome.Applied applied -> {
-                Difference difference = Difference.between(state.site(), applied.site());
-                Clashes.check(history.since(basedOn), difference, state.site());
+                Site site = applied.site();
+                Difference difference = Difference.between(state.site(), site);
+                if (difference.isEmpty()) {
+                    Kept nothing = new Kept(state, applied.title(), told(applied), List.of());
+                    idle.remember(request, new Asked(person, kind, changes), nothing);
+                    yield nothing;
+                }
+                if (kind == JournalEntry.Kind.EDIT) {
+                    Clashes.check(history, basedOn, changes, difference, state.site(), site);
+                }
                 yield keep(
-                        new Draft(kind, null, person, request, applied.title(), told(applied), changes),
-                        applied.site());
+                        List.of(entry(
+                                state.revision() + 1,
+                                request,
+                                kind,
+                                null,
+                                person,
+                                applied.title(),
+                                told(applied),
+                                changes,
+                                difference)),
+                        site);
             }
         };
     }
@@ -174,45 +230,76 @@ public class WorkingCopy {
      * @throws ProblemException built upon (409), with the titles of the later edits that would have to go too
      */
     public Kept undo(String person, String request, Undo how) {
-        return whileNothingChanges(() -> repeated(request).orElseGet(() -> {
-            long revision = history.undoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToUndo()));
-            return switch (how) {
-                case ALONE -> takeBack(JournalEntry.Kind.UNDO, "Undone: ", revision, person, request);
-                case TOGETHER -> takeBackTogether(revision, person, request);
-                case SKIP -> skip(revision, person, request);
+        JournalEntry.Kind kind = how == Undo.SKIP ? JournalEntry.Kind.SKIP : JournalEntry.Kind.UNDO;
+        return edit(() -> repeated(request, new Asked(person, kind, List.of()))
+                .orElseGet(() -> {
+                    JournalEntry done = entry(history.undoable(person)
+                            .orElseThrow(() -> Refusals.problem(new Refusal.NothingToUndo())));
+                    return switch (how) {
+                        case ALONE -> takeBack(kind, "Undone: ", List.of(done), person, request);
+                        case TOGETHER -> takeBack(kind, "Undone: ", withWhatIsBuiltUpon(done), person, request);
+                        case SKIP -> skip(done, person, request);
+                    };
+                }));
+    }
+
+    /** Makes again what the person undid last. */
+    public Kept redo(String person, String request) {
+        return edit(() -> repeated(request, new Asked(person, JournalEntry.Kind.REDO, List.of()))
+                .orElseGet(() -> {
+                    JournalEntry undone = entry(history.redoable(person)
+                            .orElseThrow(() -> Refusals.problem(new Refusal.NothingToRedo())));
+                    return takeBack(JournalEntry.Kind.REDO, "Redone: ", List.of(undone), person, request);
+                }));
+    }
+
+    /** The newest first. */
+    private List<JournalEntry> withWhatIsBuiltUpon(JournalEntry done) {
+        List<JournalEntry> all = new ArrayList<>();
+        BuiltUpon.edits(state.site(), history, done).reversed().forEach(later -> all.add(entry(later.revision())));
+        all.add(done);
+        return all;
+    }
+
+    /** Takes back one edit after another, each with an entry of its own, so that each can be made again by itself. */
+    private Kept takeBack(
+            JournalEntry.Kind kind, String said, List<JournalEntry> taken, String person, String request) {
+        List<JournalEntry> entries = new ArrayList<>();
+        Site site = state.site();
+        for (JournalEntry each : taken) {
+            Site before = site;
+            site = switch (Undoing.undo(before, each.difference())) {
+                case Undoing.Result.Blocked blocked ->
+                    throw BuiltUpon.problem(blocked.why(), BuiltUpon.edits(state.site(), history, each));
+                case Undoing.Result.Undone(Site without) -> without;
             };
-        }));
-    }
-
-    /** One after another, the newest first, so that each can be made again by itself. */
-    private Kept takeBackTogether(long revision, String person, String request) {
-        List<Long> revisions = new ArrayList<>();
-        BuiltUpon.edits(state.site(), history, entry(revision))
-                .reversed()
-                .forEach(later -> revisions.add(later.revision()));
-        revisions.add(revision);
-        List<String> told = new ArrayList<>();
-        Kept kept = null;
-        for (long each : revisions) {
-            String name =
-                    kept == null ? request : request.substring(0, Math.min(request.length(), 50)) + "-" + told.size();
-            kept = takeBack(JournalEntry.Kind.UNDO, "Undone: ", each, person, name);
-            told.addAll(kept.told());
+            entries.add(entry(
+                    state.revision() + 1 + entries.size(),
+                    JournalEntry.further(request, entries.size()),
+                    kind,
+                    each.revision(),
+                    person,
+                    each.title(),
+                    List.of(said + each.title() + "."),
+                    List.of(),
+                    Difference.between(before, site)));
         }
-        return new Kept(state, Objects.requireNonNull(kept).title(), told, kept.difference());
+        return keep(entries, site);
     }
 
-    private Kept skip(long revision, String person, String request) {
-        JournalEntry entry = entry(revision);
-        Draft draft = new Draft(
-                JournalEntry.Kind.SKIP,
-                revision,
-                person,
-                request,
-                entry.title(),
-                List.of("Left as it is: " + entry.title() + "."),
-                List.of());
-        return keep(draft, state.site());
+    private Kept skip(JournalEntry done, String person, String request) {
+        return keep(
+                List.of(entry(
+                        state.revision() + 1,
+                        request,
+                        JournalEntry.Kind.SKIP,
+                        done.revision(),
+                        person,
+                        done.title(),
+                        List.of("Left as it is: " + done.title() + "."),
+                        List.of(),
+                        Difference.between(state.site(), state.site()))),
+                state.site());
     }
 
     private JournalEntry entry(long revision) {
@@ -220,60 +307,54 @@ public class WorkingCopy {
                 .orElseThrow(() -> new IllegalStateException("the journal has no revision " + revision));
     }
 
-    /** Makes again what the person undid last. */
-    public Kept redo(String person, String request) {
-        return whileNothingChanges(() -> repeated(request).orElseGet(() -> {
-            long revision = history.redoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToRedo()));
-            return takeBack(JournalEntry.Kind.REDO, "Redone: ", revision, person, request);
-        }));
-    }
-
-    private Kept takeBack(JournalEntry.Kind kind, String said, long revision, String person, String request) {
-        JournalEntry entry = entry(revision);
-        return switch (Undoing.undo(state.site(), entry.difference())) {
-            case Undoing.Result.Blocked blocked ->
-                throw BuiltUpon.problem(blocked.why(), BuiltUpon.edits(state.site(), history, entry));
-            case Undoing.Result.Undone(Site site) -> {
-                List<String> told = List.of(said + entry.title() + ".");
-                yield keep(new Draft(kind, revision, person, request, entry.title(), told, List.of()), site);
-            }
-        };
-    }
-
-    private record Draft(
+    private JournalEntry entry(
+            long revision,
+            String request,
             JournalEntry.Kind kind,
             @Nullable Long undoes,
             String person,
-            String request,
             String title,
             List<String> told,
-            List<Change> changes) {}
-
-    private Kept keep(Draft draft, Site site) {
-        Difference difference = Difference.between(state.site(), site);
-        if (difference.isEmpty() && draft.undoes() == null) {
-            return new Kept(state, draft.title(), draft.told(), difference);
-        }
-        JournalEntry entry = new JournalEntry(
-                state.revision() + 1,
-                draft.request(),
-                draft.kind(),
-                draft.undoes(),
-                draft.person(),
-                now(),
-                draft.title(),
-                draft.told(),
-                draft.changes(),
-                difference);
-        store.write(state.site(), site, entry);
-        history.add(entry);
-        become(new State(entry.revision(), site));
-        return new Kept(state, entry.title(), entry.told(), difference);
+            List<Change> changes,
+            Difference difference) {
+        return new JournalEntry(revision, request, kind, undoes, person, now(), title, told, changes, difference);
     }
 
-    private Optional<Kept> repeated(String request) {
-        return store.findEntryOf(request)
-                .map(entry -> new Kept(state, entry.title(), entry.told(), entry.difference()));
+    /** Readers see the new site only once it and its entries are on the disk. */
+    private Kept keep(List<JournalEntry> entries, Site site) {
+        long last = entries.getLast().revision();
+        disk.write(
+                () -> store.write(state.site(), site, entries),
+                () -> !store.entriesOf(entries.getFirst().request()).isEmpty());
+        if (state.revision() < last) {
+            entries.forEach(history::add);
+            become(new State(last, site));
+        }
+        return kept(entries);
+    }
+
+    private Kept kept(List<JournalEntry> entries) {
+        return new Kept(
+                state,
+                entries.getLast().title(),
+                entries.stream().flatMap(entry -> entry.told().stream()).toList(),
+                entries.stream().map(JournalEntry::difference).toList());
+    }
+
+    /**
+     * The answer to a request that was answered before.
+     *
+     * @throws ProblemException when the name was given to another request (409)
+     */
+    private Optional<Kept> repeated(String request, Asked asked) {
+        List<JournalEntry> entries = store.entriesOf(request);
+        if (entries.isEmpty()) {
+            return idle.find(request, asked).map(kept -> new Kept(state, kept.title(), kept.told(), List.of()));
+        }
+        if (!asked.isWhatMade(entries.getFirst())) {
+            throw RequestName.taken();
+        }
+        return Optional.of(kept(entries));
     }
 
     /** @throws ProblemException when there never was such a revision */

@@ -34,7 +34,7 @@ public class Owners {
      * @throws ProblemException when there is an account already (409)
      */
     Person begin(String name, String displayName, String password, String siteName, ZoneId timeZone) {
-        return workingCopy.whileNothingChanges(() -> {
+        return workingCopy.edit(() -> {
             if (!people.isEmpty()) {
                 throw new ProblemException(
                         HttpStatus.CONFLICT, "owner-exists", "This site has an owner already. Sign in instead.");

@@ -6,18 +6,36 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import velnik.core.compare.Difference;
 import velnik.core.compare.Waiting;
 import velnik.core.site.Site;
+import velnik.server.editing.WorkingCopy;
+import velnik.server.storage.Disk;
 import velnik.server.storage.Release;
 import velnik.server.storage.ReleaseStore;
 
 /** What visitors see now: the newest release. */
 @Component
 public class LiveSite {
+    private final ReleaseStore store;
+    private final WorkingCopy workingCopy;
     private final AtomicReference<@Nullable Release> newest = new AtomicReference<>();
 
-    LiveSite(ReleaseStore store) {
-        newest.set(store.findNewest().orElse(null));
+    LiveSite(ReleaseStore store, WorkingCopy workingCopy, Disk disk) {
+        this.store = store;
+        this.workingCopy = workingCopy;
+        read();
+        disk.whenUnsure(this::read);
+    }
+
+    private void read() {
+        newest.set(store.findNewest().map(this::sharing).orElse(null));
+    }
+
+    /** With what is alike in the working copy held as the same objects, so that comparing the two skips it. */
+    private Release sharing(Release release) {
+        Site working = workingCopy.state().site();
+        return release.withSite(Difference.between(working, release.site()).applyTo(working));
     }
 
     public Optional<Release> findRelease() {

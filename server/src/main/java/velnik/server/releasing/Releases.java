@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -13,6 +14,8 @@ import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.ProblemException;
+import velnik.server.shared.RequestName;
+import velnik.server.storage.Disk;
 import velnik.server.storage.Release;
 import velnik.server.storage.ReleaseStore;
 
@@ -22,12 +25,14 @@ public class Releases {
     private final WorkingCopy workingCopy;
     private final ReleaseStore store;
     private final LiveSite live;
+    private final Disk disk;
     private final Clock clock;
 
-    Releases(WorkingCopy workingCopy, ReleaseStore store, LiveSite live, Clock clock) {
+    Releases(WorkingCopy workingCopy, ReleaseStore store, LiveSite live, Disk disk, Clock clock) {
         this.workingCopy = workingCopy;
         this.store = store;
         this.live = live;
+        this.disk = disk;
         this.clock = clock;
     }
 
@@ -41,41 +46,49 @@ public class Releases {
      * @param basedOn the revision whose waiting changes the person saw
      * @throws ProblemException when nothing waits (422), or the working copy went on since (409)
      */
-    public Release publish(String person, String request, long basedOn, String note) {
-        return workingCopy.whileNothingChanges(() -> {
-            Release newest = live.findRelease().orElse(null);
-            if (newest != null && newest.request().equals(request)) {
-                return newest;
-            }
-            workingCopy.checkRevision(basedOn);
-            WorkingCopy.State state = workingCopy.state();
-            if (state.revision() != basedOn) {
-                throw new ProblemException(
-                        HttpStatus.CONFLICT,
-                        "changed-since",
-                        "Somebody changed the site since you looked at what waits. Look again, then publish.",
-                        Map.of("basedOn", basedOn, "revision", state.revision()));
-            }
-            if (live.waiting(state.site()).isEmpty()) {
-                throw new ProblemException(
-                        HttpStatus.UNPROCESSABLE_CONTENT, "nothing-waits", "Nothing waits to be published.");
-            }
-            Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
-            Site published = state.site().releasedOn(Release.dayOf(now));
-            Release release = new Release(
-                    newest == null ? 1 : newest.number() + 1,
-                    request,
-                    state.revision(),
-                    person,
-                    now,
-                    note.strip(),
-                    published.withBin(List.of()));
-            Set<PageId> newlyReleased = new HashSet<>(published.published().keySet());
-            newlyReleased.removeAll(state.site().published().keySet());
-            store.keep(release, newlyReleased);
+    public ReleaseStore.Heading publish(String person, String request, long basedOn, String note) {
+        return workingCopy.edit(() -> repeated(person, request, basedOn, note.strip())
+                .orElseGet(() -> publishNew(person, request, basedOn, note.strip())));
+    }
+
+    private Optional<ReleaseStore.Heading> repeated(String person, String request, long basedOn, String note) {
+        Optional<ReleaseStore.Heading> known = store.findOf(request);
+        if (known.filter(found -> !found.person().equals(person)
+                        || found.revision() != basedOn
+                        || !found.note().equals(note))
+                .isPresent()) {
+            throw RequestName.taken();
+        }
+        return known;
+    }
+
+    private ReleaseStore.Heading publishNew(String person, String request, long basedOn, String note) {
+        workingCopy.checkRevision(basedOn);
+        WorkingCopy.State state = workingCopy.state();
+        if (state.revision() != basedOn) {
+            throw new ProblemException(
+                    HttpStatus.CONFLICT,
+                    "changed-since",
+                    "Somebody changed the site since you looked at what waits. Look again, then publish.",
+                    Map.of("basedOn", basedOn, "revision", state.revision()));
+        }
+        if (live.waiting(state.site()).isEmpty()) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "nothing-waits", "Nothing waits to be published.");
+        }
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        Site published = state.site().releasedOn(Release.dayOf(now));
+        Release release = new Release(
+                live.number() + 1, request, state.revision(), person, now, note, published.withBin(List.of()));
+        Set<PageId> newlyReleased = new HashSet<>(published.published().keySet());
+        newlyReleased.removeAll(state.site().published().keySet());
+        disk.write(
+                () -> store.keep(release, newlyReleased),
+                () -> store.findOf(request).isPresent());
+        if (live.number() < release.number()) {
             live.become(release);
             workingCopy.published(published.published());
-            return release;
-        });
+        }
+        return release.heading();
     }
 }

@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 import velnik.core.compare.Waiting;
 import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.RequestName;
-import velnik.server.storage.Release;
+import velnik.server.storage.ReleaseStore;
 
 /** The calls about what waits and what was published. */
 @RestController
@@ -54,7 +54,11 @@ class ReleasingController {
             @Size(max = 1000, message = "A note has at most 1000 characters.")
             String note) {}
 
-    record ReleaseDto(int number, String person, Instant at, String note) {}
+    record ReleaseDto(int number, String person, Instant at, String note) {
+        static ReleaseDto of(ReleaseStore.Heading heading) {
+            return new ReleaseDto(heading.number(), heading.person(), heading.at(), heading.note());
+        }
+    }
 
     @GetMapping("/waiting")
     WaitingDto waiting() {
@@ -66,15 +70,13 @@ class ReleasingController {
 
     @GetMapping("/releases")
     List<ReleaseDto> releases() {
-        return releases.headings().stream()
-                .map(heading -> new ReleaseDto(heading.number(), heading.person(), heading.at(), heading.note()))
-                .toList();
+        return releases.headings().stream().map(ReleaseDto::of).toList();
     }
 
     @PostMapping("/releases")
     @ResponseStatus(HttpStatus.CREATED)
     ReleaseDto publish(@Valid @RequestBody Publish publish, Principal person) {
-        Release release = releases.publish(person.getName(), publish.request(), publish.basedOn(), publish.note());
-        return new ReleaseDto(release.number(), release.person(), release.at(), release.note());
+        return ReleaseDto.of(
+                releases.publish(person.getName(), publish.request(), publish.basedOn(), publish.note()));
     }
 }

@@ -33,12 +33,22 @@ class HibernateReleaseStore implements ReleaseStore {
                 .map(entity -> entity.release(forms, firstReleases())));
     }
 
+    private static final String HEADINGS =
+            "select r.number, r.request, r.revision, r.person, r.at, r.note from ReleaseEntity r ";
+
     @Override
     public List<Heading> headings() {
-        return sessions.fromStatelessSession(session -> session.createSelectionQuery(
-                        "select r.number, r.person, r.at, r.note from ReleaseEntity r order by r.number desc",
-                        Heading.class)
-                .getResultList());
+        return sessions.fromStatelessSession(
+                session -> session.createSelectionQuery(HEADINGS + "order by r.number desc", Heading.class)
+                        .getResultList());
+    }
+
+    @Override
+    public Optional<Heading> findOf(String request) {
+        return sessions.fromStatelessSession(session -> Optional.ofNullable(
+                session.createSelectionQuery(HEADINGS + "where r.request = :request", Heading.class)
+                        .setParameter("request", request)
+                        .getSingleResultOrNull()));
     }
 
     @Override

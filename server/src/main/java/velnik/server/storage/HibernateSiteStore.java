@@ -40,6 +40,7 @@ class HibernateSiteStore implements SiteStore {
 
     @Override
     public Stored load() {
+        durability.force();
         return sessions.fromStatelessSession(session -> {
             SiteEntity site = session.get(SiteEntity.class, SiteEntity.ONLY);
             return new Stored(
@@ -68,12 +69,19 @@ class HibernateSiteStore implements SiteStore {
     }
 
     @Override
-    public void write(Site before, Site after, JournalEntry entry) {
-        Difference difference = entry.difference();
+    public void write(Site before, Site after, List<JournalEntry> entries) {
+        Difference difference =
+                entries.size() == 1 ? entries.getFirst().difference() : Difference.between(before, after);
         sessions.inStatelessTransaction(session -> {
             session.setJdbcBatchSize(BATCH);
-            advance(session, after, entry.revision());
-            session.insert(JournalEntity.of(entry, forms));
+            advance(
+                    session,
+                    after,
+                    entries.getFirst().revision() - 1,
+                    entries.getLast().revision());
+            session.insertMultiple(entries.stream()
+                    .map(entry -> JournalEntity.of(entry, forms))
+                    .toList());
             writePages(session, before, after, difference);
             writeMenus(session, before, after, difference);
             for (AssignmentDifference assignment : difference.assignments()) {
@@ -86,19 +94,19 @@ class HibernateSiteStore implements SiteStore {
         durability.force();
     }
 
-    private static void advance(StatelessSession session, Site after, long revision) {
+    private static void advance(StatelessSession session, Site after, long from, long to) {
         int rows = session.createMutationQuery("update SiteEntity set revision = :next, name = :name,"
                         + " address = :address, timeZone = :timeZone, home = :home where id = :id and revision = :now")
-                .setParameter("next", revision)
+                .setParameter("next", to)
                 .setParameter("name", after.details().name())
                 .setParameter("address", after.details().address())
                 .setParameter("timeZone", after.details().timeZone().getId())
                 .setParameter("home", after.home() == null ? null : after.home().value(), String.class)
                 .setParameter("id", SiteEntity.ONLY)
-                .setParameter("now", revision - 1)
+                .setParameter("now", from)
                 .executeUpdate();
         if (rows != 1) {
-            throw new IllegalStateException("the stored site is not at revision " + (revision - 1));
+            throw new IllegalStateException("the stored site is not at revision " + from);
         }
     }
 
@@ -141,27 +149,25 @@ class HibernateSiteStore implements SiteStore {
     }
 
     @Override
-    public Optional<JournalEntry> findEntryOf(String request) {
-        return sessions.fromStatelessSession(session ->
-                entry(session.createSelectionQuery("from JournalEntity where request = :request", JournalEntity.class)
-                        .setParameter("request", request)
-                        .getSingleResultOrNull()));
+    public List<JournalEntry> entriesOf(String request) {
+        return sessions.fromStatelessSession(session -> {
+            List<JournalEntry> entries = new ArrayList<>();
+            Optional<JournalEntry> next =
+                    entry(session.createSelectionQuery("from JournalEntity where request = :request", JournalEntity.class)
+                            .setParameter("request", request)
+                            .getSingleResultOrNull());
+            while (next.isPresent()) {
+                entries.add(next.get());
+                String further = JournalEntry.further(request, entries.size());
+                next = entry(session.get(JournalEntity.class, next.get().revision() + 1))
+                        .filter(entry -> entry.request().equals(further));
+            }
+            return entries;
+        });
     }
 
     private Optional<JournalEntry> entry(@Nullable JournalEntity entity) {
         return Optional.ofNullable(entity).map(found -> found.entry(forms));
-    }
-
-    @Override
-    public List<JournalEntry> newestEntries(int atMost) {
-        return sessions.fromStatelessSession(session -> session
-                .createSelectionQuery("from JournalEntity order by revision desc", JournalEntity.class)
-                .setMaxResults(atMost)
-                .getResultList()
-                .reversed()
-                .stream()
-                .map(entity -> entity.entry(forms))
-                .toList());
     }
 
     @Override

@@ -46,6 +46,15 @@ public record JournalEntry(
         return new Heading(revision, kind, undoes, person, at, title);
     }
 
+    /**
+     * What a further entry of the same request is called; no client can name a request so.
+     *
+     * @param number 1 for the second entry
+     */
+    public static String further(String request, int number) {
+        return number == 0 ? request : request + "+" + number;
+    }
+
     public JournalEntry {
         told = List.copyOf(told);
         changes = List.copyOf(changes);

@@ -14,6 +14,14 @@ import velnik.core.site.Site;
  */
 public record Release(int number, String request, long revision, String person, Instant at, String note, Site site) {
 
+    public Release withSite(Site newSite) {
+        return new Release(number, request, revision, person, at, note, newSite);
+    }
+
+    public ReleaseStore.Heading heading() {
+        return new ReleaseStore.Heading(number, request, revision, person, at, note);
+    }
+
     /** The day of a moment, in UTC as long as sites have no time zone of their own. */
     public static LocalDate dayOf(Instant moment) {
         return LocalDate.ofInstant(moment, ZoneOffset.UTC);

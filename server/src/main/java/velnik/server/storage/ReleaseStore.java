@@ -11,14 +11,17 @@ import velnik.core.site.PageId;
 /** Keeps releases, and which pages ever were part of one. */
 public interface ReleaseStore {
 
-    /** A release without its site. */
-    record Heading(int number, String person, Instant at, String note) {}
+    /** A release without its site, as {@link Release} has it. */
+    record Heading(int number, String request, long revision, String person, Instant at, String note) {}
 
     /** Its site knows the first releases of its pages. */
     Optional<Release> findNewest();
 
     /** All, newest first. */
     List<Heading> headings();
+
+    /** What was published under a request's name. */
+    Optional<Heading> findOf(String request);
 
     /** The day each page was first part of a release. */
     Map<PageId, LocalDate> firstReleases();

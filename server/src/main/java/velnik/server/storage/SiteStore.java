@@ -11,22 +11,24 @@ public interface SiteStore {
     /** The working copy and how many edits it took. */
     record Stored(long revision, Site site) {}
 
+    /** What it returns is on the disk. */
     Stored load();
 
     /**
-     * Writes what differs and the journal entry in one transaction. When it returns, both are on the disk.
+     * Writes what differs and the journal entries in one transaction. When it returns, all is on the disk.
      *
-     * @param before the site at the revision before the entry's
-     * @throws RuntimeException when the stored revision is another, or the disk refuses; nothing is written then
+     * @param before the site at the revision before the first entry's
+     * @param after the site that the last entry led to
+     * @param entries of consecutive revisions, at least one
+     * @throws RuntimeException when the stored revision is another, or the disk refuses; what is written then has to be
+     *     read
      */
-    void write(Site before, Site after, JournalEntry entry);
+    void write(Site before, Site after, List<JournalEntry> entries);
 
     Optional<JournalEntry> findEntry(long revision);
 
-    Optional<JournalEntry> findEntryOf(String request);
-
-    /** The newest entries, oldest first. */
-    List<JournalEntry> newestEntries(int atMost);
+    /** What was kept under a request's name: one entry, several for edits undone together, or none. */
+    List<JournalEntry> entriesOf(String request);
 
     /** Of the newest edits, and of all since a moment, whichever are more; oldest first. */
     List<JournalEntry.Heading> headings(int newest, Instant since);

@@ -38,20 +38,20 @@ public class EventsTest {
     public void whoListens_hearsOfEditsUndoAndReleases() {
         long revision = mara.revision();
         try (Caller.Stream heard = mara.listens("/-/api/events")) {
-            assertEquals(heard.next(), happened(revision, 1));
+            assertEquals(heard.next().replaceFirst(",\"turned.*", ""), happened(revision, 1));
             jo.edits(retitle("canoes", "Open canoes")).answers(200);
-            assertEquals(heard.next(), happened(revision + 1, 1));
+            assertEquals(heard.next().replaceFirst(",\"turned.*", ""), happened(revision + 1, 1));
             jo.steps("undo").answers(200);
-            assertEquals(heard.next(), happened(revision + 2, 1));
+            assertEquals(heard.next().replaceFirst(",\"turned.*", ""), happened(revision + 2, 1));
             jo.edits(retitle("kayaks", "Sea kayaks")).answers(200);
-            assertEquals(heard.next(), happened(revision + 3, 1));
+            assertEquals(heard.next().replaceFirst(",\"turned.*", ""), happened(revision + 3, 1));
             mara.publishes().answers(201);
-            assertEquals(heard.next(), happened(revision + 3, 2));
+            assertEquals(heard.next().replaceFirst(",\"turned.*", ""), happened(revision + 3, 2));
         }
     }
 
     private static String happened(long revision, int release) {
-        return "{\"revision\":" + revision + ",\"release\":" + release + "}";
+        return "{\"revision\":" + revision + ",\"release\":" + release;
     }
 
     @Test

@@ -1,6 +1,7 @@
 package velnik.server.editing;
 
 import java.time.Clock;
+import velnik.server.storage.Disk;
 import velnik.server.storage.ReleaseStore;
 import velnik.server.storage.SiteStore;
 
@@ -8,7 +9,7 @@ import velnik.server.storage.SiteStore;
 public final class WorkingCopies {
     private WorkingCopies() {}
 
-    public static WorkingCopy over(SiteStore store, ReleaseStore releases) {
-        return new WorkingCopy(store, releases, Clock.systemUTC());
+    public static WorkingCopy over(SiteStore store, ReleaseStore releases, Disk disk) {
+        return new WorkingCopy(store, releases, disk, Clock.systemUTC());
     }
 }

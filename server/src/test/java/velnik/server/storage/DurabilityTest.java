@@ -27,7 +27,7 @@ public class DurabilityTest {
     public void everyAcknowledgedEdit_survivesAPowerFailure() throws IOException {
         Path folder = Files.createTempDirectory("velnik-forced");
         try (OpenedStorage storage = OpenedStorage.in(ForcedOnlyFiles.SCHEME + ":" + folder)) {
-            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases());
+            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
             int edits = 0;
             for (var change : Brackwater.changes()) {
                 copy.apply("mara", "request-" + edits++, copy.state().revision(), List.of(change));
@@ -43,7 +43,7 @@ public class DurabilityTest {
     public void withoutForcing_editsWouldBeLost() throws IOException {
         Path folder = Files.createTempDirectory("velnik-unforced");
         try (OpenedStorage storage = OpenedStorage.withoutForcing(ForcedOnlyFiles.SCHEME + ":" + folder)) {
-            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases());
+            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
             copy.apply("mara", "request-1", 0, Brackwater.changes());
             assertNotEquals(afterPowerFailure(folder), copy.state().site());
         }

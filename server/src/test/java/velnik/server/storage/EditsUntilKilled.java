@@ -20,7 +20,7 @@ public final class EditsUntilKilled {
 
     public static void main(String[] arguments) {
         OpenedStorage storage = OpenedStorage.in(arguments[0]);
-        WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases());
+        WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
         if (copy.state().revision() == 0) {
             copy.applyForTheSystem(
                     "mara",

@@ -5,7 +5,10 @@ import static java.util.Objects.requireNonNull;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import jakarta.persistence.EntityManagerFactory;
+import java.nio.file.Path;
 import java.util.Properties;
+import java.util.function.UnaryOperator;
+import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.hibernate.jpa.HibernatePersistenceConfiguration;
 import org.springframework.beans.factory.config.YamlPropertiesFactoryBean;
@@ -13,19 +16,21 @@ import org.springframework.core.io.ClassPathResource;
 
 /** The real storage on a real file, without a server around it. Opened with the settings that the server has. */
 public final class OpenedStorage implements AutoCloseable {
-    private final HikariDataSource dataSource;
+    private final HikariDataSource pool;
     private final EntityManagerFactory entityManagers;
     private final SiteStore sites;
     private final ReleaseStore releases;
+    private final Disk disk;
 
-    private OpenedStorage(String url, boolean forcing) {
-        HikariConfig pool = new HikariConfig();
-        pool.setJdbcUrl(url);
-        pool.setUsername("sa");
-        pool.setPassword("");
-        pool.setMaximumPoolSize(3);
-        dataSource = new HikariDataSource(pool);
-        Flyway.configure().dataSource(dataSource).load().migrate();
+    private OpenedStorage(String url, boolean forcing, UnaryOperator<DataSource> wrapping) {
+        HikariConfig settings = new HikariConfig();
+        settings.setJdbcUrl(url);
+        settings.setUsername("sa");
+        settings.setPassword("");
+        settings.setMaximumPoolSize(3);
+        pool = new HikariDataSource(settings);
+        DataSource dataSource = wrapping.apply(pool);
+        Flyway.configure().dataSource(pool).load().migrate();
         entityManagers = new HibernatePersistenceConfiguration("velnik")
                 .managedClasses(
                         PageEntity.class,
@@ -45,11 +50,12 @@ public final class OpenedStorage implements AutoCloseable {
         StoredForms forms = new StoredForms();
         sites = new HibernateSiteStore(entityManagers, forms, durability);
         releases = new HibernateReleaseStore(entityManagers, forms, durability);
+        disk = new Disk(durability, Path.of("."));
     }
 
     /** Does not force anything, to show that the tests would notice. */
     private static final class Forgetful extends Durability {
-        Forgetful(HikariDataSource dataSource) {
+        Forgetful(DataSource dataSource) {
             super(dataSource);
         }
 
@@ -59,11 +65,16 @@ public final class OpenedStorage implements AutoCloseable {
 
     /** @param folder may begin with a scheme that H2 knows a file layer for */
     public static OpenedStorage in(String folder) {
-        return new OpenedStorage(url(folder), true);
+        return new OpenedStorage(url(folder), true, UnaryOperator.identity());
+    }
+
+    /** On connections that fail when they are told to. */
+    static OpenedStorage in(String folder, Faults faults) {
+        return new OpenedStorage(url(folder), true, faults::around);
     }
 
     static OpenedStorage withoutForcing(String folder) {
-        return new OpenedStorage(url(folder), false);
+        return new OpenedStorage(url(folder), false, UnaryOperator.identity());
     }
 
     static String url(String folder) {
@@ -81,9 +92,13 @@ public final class OpenedStorage implements AutoCloseable {
         return releases;
     }
 
+    public Disk disk() {
+        return disk;
+    }
+
     @Override
     public void close() {
         entityManagers.close();
-        dataSource.close();
+        pool.close();
     }
 }

@@ -27,7 +27,7 @@ public class SiteStoreLawsTest {
         RandomEdits edits = new RandomEdits(5);
         try (OpenedStorage storage =
                 OpenedStorage.in(Files.createTempDirectory("velnik-laws").toString())) {
-            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases());
+            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
             copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
             int taken = 0;
             for (int i = 0; i < EDITS; i++) {
@@ -44,13 +44,13 @@ public class SiteStoreLawsTest {
     public void write_onAnotherRevision_changesNothing() throws IOException {
         try (OpenedStorage storage =
                 OpenedStorage.in(Files.createTempDirectory("velnik-revision").toString())) {
-            WorkingCopy first = WorkingCopies.over(storage.sites(), storage.releases());
-            WorkingCopy second = WorkingCopies.over(storage.sites(), storage.releases());
+            WorkingCopy first = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
+            WorkingCopy second = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
             first.apply("mara", "request-1", 0, Brackwater.changes());
             Site kept = first.state().site();
-            assertThrows(IllegalStateException.class, () -> second.apply("jo", "request-2", 0, Brackwater.changes()));
+            assertThrows(ProblemException.class, () -> second.apply("jo", "request-2", 0, Brackwater.changes()));
             assertEquals(storage.sites().load().site(), kept);
-            assertEquals(second.state().site(), Site.bare());
+            assertEquals(second.state().site(), kept, "it found out what the disk holds");
         }
     }
 

@@ -106,7 +106,7 @@ public class UpgradeTest {
                     begun.assignments().getFirst().after(),
                     site.findAssignment(begun.assignments().getFirst().key()));
             assertEquals(
-                    storage.sites().newestEntries(10).getFirst().changes().getFirst() instanceof Change.BeginSite,
+                    storage.sites().findEntry(1).orElseThrow().changes().getFirst() instanceof Change.BeginSite,
                     true);
 
             // The assignment was stored under the name it had then.
@@ -116,7 +116,7 @@ public class UpgradeTest {
                     .write(
                             site,
                             edited,
-                            new JournalEntry(
+                            List.of(new JournalEntry(
                                     5,
                                     "after-the-upgrade",
                                     JournalEntry.Kind.EDIT,
@@ -126,7 +126,7 @@ public class UpgradeTest {
                                     "Change the header",
                                     List.of(),
                                     List.of(change),
-                                    Difference.between(site, edited)));
+                                    Difference.between(site, edited))));
         }
         try (OpenedStorage again = OpenedStorage.in(folder)) {
             assertEquals(again.sites().load().site(), edited);
