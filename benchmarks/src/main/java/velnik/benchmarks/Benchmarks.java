@@ -15,8 +15,10 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 
 /** Runs everything and prints each figure with its bound. */
 public final class Benchmarks {
-    private static final double CHANGE_BOUND_MICROS = 2_000;
-    private static final double GROWTH_BOUND = 12;
+    private static final double CHANGE_BOUND_MICROS = 500;
+    private static final double GROWTH_BOUND = 4;
+    private static final double BULK_BOUND_MILLIS = 300;
+    private static final double BULK_GROWTH_BOUND = 12;
     private static final double NAVIGATION_BOUND_MICROS = 50;
     private static final double FINDINGS_BOUND_MILLIS = 250;
     private static final double SEARCH_BOUND_MILLIS = 100;
@@ -32,11 +34,12 @@ public final class Benchmarks {
             double large = median(changes, kind, "10000");
             line(
                     "%s on 10,000 pages and 2,000 items, median",
-                    kind, large, "µs", large <= CHANGE_BOUND_MICROS, "≤ 2,000");
+                    kind, large, "µs", large <= CHANGE_BOUND_MICROS, "≤ 500");
             line(
                     "%s, growth from 1,000 to 10,000 pages",
-                    kind, large / small, "-fold", large / small <= GROWTH_BOUND, "≤ 12");
+                    kind, large / small, "-fold", large / small <= GROWTH_BOUND, "≤ 4");
         }
+        bulk();
         double navigation = median(run(NavigationBenchmark.class), "page", null);
         line(
                 "%s, 10,000 pages, median",
@@ -59,6 +62,19 @@ public final class Benchmarks {
                 "visitor page", visitor, "", visitor >= VISITOR_BOUND, "≥ 0.8");
     }
 
+    private static void bulk() throws RunnerException {
+        Collection<RunResult> bulk = run(BulkBenchmark.class);
+        for (String kind : BulkBenchmark.KINDS) {
+            for (String titles : new String[] {"equal", "different"}) {
+                String what = kind + ", " + titles + " titles";
+                double most = median(bulk, kind, "19990", titles);
+                line("%s, 19,990 rows on one level", what, most, "ms", most <= BULK_BOUND_MILLIS, "≤ 300");
+                double growth = median(bulk, kind, "10000", titles) / median(bulk, kind, "1000", titles);
+                line("%s, from 1,000 to 10,000 rows", what, growth, "-fold", growth <= BULK_GROWTH_BOUND, "≤ 12");
+            }
+        }
+    }
+
     private static Collection<RunResult> run(Class<?> benchmark) throws RunnerException {
         return new Runner(new OptionsBuilder()
                         .include(benchmark.getName())
@@ -70,6 +86,16 @@ public final class Benchmarks {
                         .verbosity(VerboseMode.SILENT)
                         .build())
                 .run();
+    }
+
+    private static double median(
+            Collection<RunResult> results, String method, @Nullable String pages, String titles) {
+        return median(
+                results.stream()
+                        .filter(result -> titles.equals(result.getParams().getParam("titles")))
+                        .toList(),
+                method,
+                pages);
     }
 
     private static double median(Collection<RunResult> results, String method, @Nullable String pages) {

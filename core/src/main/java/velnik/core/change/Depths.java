@@ -76,8 +76,8 @@ final class Depths {
                 int above = levelOf(after, row.id());
                 int shown = Math.min(limit - above, list.levels());
                 if (pages.stream()
-                        .filter(page -> isYielded(after, list, page))
-                        .anyMatch(page -> deepest(after, list, page) > shown && deepest(before, list, page) <= shown)) {
+                        .filter(page -> deepest(after, list, page) > shown && deepest(before, list, page) <= shown)
+                        .anyMatch(page -> isYielded(after, list, page))) {
                     return true;
                 }
             }

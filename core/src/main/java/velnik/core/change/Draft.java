@@ -1,7 +1,11 @@
 package velnik.core.change;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.SequencedMap;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Outline;
 import velnik.core.reach.Openings;
 import velnik.core.site.MenuRow;
@@ -18,8 +22,18 @@ import velnik.core.site.Site;
  */
 final class Draft {
     private Site site;
+    /** The bin whose rows are {@link #binned}. */
+    private List<Removal> bin = List.of();
+
+    private Set<MenuRowId> binned = Set.of();
     private final Circumstances circumstances;
-    private final List<Notice> notices = new ArrayList<>();
+    /** In the order in which the first of each kind was told; {@link #changing} stands for its kind. */
+    private final SequencedMap<Class<?>, List<Notice>> notices = new LinkedHashMap<>();
+
+    private Notice.@Nullable AddressesChange changing;
+
+    /** How many notices of one kind are told one by one. */
+    private static final int ALIKE = 10;
 
     Draft(Site site, Circumstances circumstances) {
         this.site = site;
@@ -51,6 +65,16 @@ final class Draft {
         return site.published().containsKey(page);
     }
 
+    /** Whether a menu or item lies in the bin. */
+    @SuppressWarnings("ReferenceEquality") // the same list has the same in it
+    boolean isInBin(MenuRowId row) {
+        if (bin != site.bin()) {
+            bin = site.bin();
+            binned = site.removedRows();
+        }
+        return binned.contains(row);
+    }
+
     /** Puts what goes into the bin. */
     void bin(RemovalId id, List<Removal.Part<PageId, Page>> pages, List<Removal.Part<MenuRowId, MenuRow>> rows) {
         List<Removal> bin = new ArrayList<>(site.bin());
@@ -58,22 +82,29 @@ final class Draft {
         site = site.withBin(bin);
     }
 
-    /** Addresses that change one after another are told together. */
+    /** Addresses that change one after another are told together; of many alike the first are told. */
     void tell(Notice notice) {
         if (notice instanceof Notice.AddressesChange more) {
-            for (int i = 0; i < notices.size(); i++) {
-                if (notices.get(i) instanceof Notice.AddressesChange so) {
-                    notices.set(
-                            i,
-                            new Notice.AddressesChange(so.count() + more.count(), so.published() + more.published()));
-                    return;
-                }
-            }
+            changing = changing == null
+                    ? more
+                    : new Notice.AddressesChange(
+                            changing.count() + more.count(), changing.published() + more.published());
+            notices.putIfAbsent(Notice.AddressesChange.class, new ArrayList<>());
+            return;
         }
-        notices.add(notice);
+        notices.computeIfAbsent(notice.getClass(), kind -> new ArrayList<>()).add(notice);
     }
 
     List<Notice> notices() {
-        return notices;
+        List<Notice> told = new ArrayList<>();
+        for (List<Notice> alike : notices.sequencedValues()) {
+            told.addAll(alike.subList(0, Math.min(ALIKE, alike.size())));
+            if (alike.isEmpty() && changing != null) {
+                told.add(changing);
+            } else if (alike.size() > ALIKE) {
+                told.add(new Notice.AndMore(alike.size() - ALIKE));
+            }
+        }
+        return told;
     }
 }

@@ -69,7 +69,7 @@ final class Items {
     static Optional<Refusal> add(Draft draft, MenuChange.NewItem fresh) {
         Site site = draft.site();
         String label = Titling.cleaned(fresh.label());
-        Optional<Refusal> refusal = MenuChecks.isFree(site, fresh.id())
+        Optional<Refusal> refusal = MenuChecks.isFree(draft, fresh.id())
                 .or(() -> MenuChecks.place(site, fresh.place()))
                 .or(() -> MenuChecks.depth(
                         site, Objects.requireNonNull(fresh.place().parent()), 1))
@@ -141,11 +141,9 @@ final class Items {
         }
         List<MenuRowId> moving = site.menus().outermost(move.items());
         @Nullable Anchor anchor = anchor(site, move.place(), move.anchor());
-        var menus = site.menus().move(moving, move.place());
-        for (MenuRowId item : moving) {
-            menus = menus.update(item, row -> ((MenuRow.Item) row).withAnchor(anchor));
-        }
-        draft.become(site.withMenus(menus));
+        draft.become(site.withMenus(site.menus()
+                .move(moving, move.place())
+                .updateAll(moving, row -> ((MenuRow.Item) row).withAnchor(anchor))));
         return settled(draft, site, moving);
     }
 
@@ -155,13 +153,28 @@ final class Items {
         }
         String label = Titling.cleaned(set.edit().label().orElse(""));
         Optional<Refusal> refusal = MenuChecks.label(label).or(() -> checked(set.edit()));
-        for (MenuChange.RowName row : set.rows()) {
-            refusal = refusal.or(() -> MenuChecks.isItem(draft.site(), row.item()))
-                    .or(() -> row.page() == null
-                            ? item(draft, row.item(), label, set.edit())
-                            : listRow(draft, row.item(), row.page(), label, set.edit()));
+        if (refusal.isPresent()) {
+            return refusal;
         }
-        return refusal;
+        Site site = draft.site();
+        Map<MenuRowId, MenuRow> edited = new HashMap<>();
+        Map<MenuRowId, Map<PageId, Dress>> dressed = new HashMap<>();
+        for (MenuChange.RowName row : set.rows()) {
+            MenuRowId id = row.item();
+            refusal = MenuChecks.isItem(site, id)
+                    .or(() -> row.page() == null
+                            ? item(edited, site.item(id), id, label, set.edit())
+                            : listRow(draft, dressed, id, row.page(), label, set.edit()));
+            if (refusal.isPresent()) {
+                return refusal;
+            }
+        }
+        dressed.forEach((id, rows) -> {
+            MenuRow.Item item = (MenuRow.Item) edited.getOrDefault(id, site.item(id));
+            edited.put(id, item.withKind(((ItemKind.PageList) item.kind()).withDressed(rows)));
+        });
+        draft.become(site.withMenus(site.menus().replaceAll(edited)));
+        return Optional.empty();
     }
 
     static Optional<Refusal> make(Draft draft, MenuChange.SetNewItems set) {
@@ -185,35 +198,42 @@ final class Items {
                 .or(() -> MenuChecks.label(Titling.cleaned(edit.note().orElse(""))));
     }
 
-    private static Optional<Refusal> item(Draft draft, MenuRowId id, String label, MenuChange.ItemEdit edit) {
-        MenuRow.Item item = draft.site().item(id);
+    private static Optional<Refusal> item(
+            Map<MenuRowId, MenuRow> items,
+            MenuRow.Item item,
+            MenuRowId id,
+            String label,
+            MenuChange.ItemEdit edit) {
         MenuRow.Item fresh = (edit.label().isPresent() ? item.withLabel(label) : item)
                 .withAppearance(edited(item.appearance(), edit));
         Optional<Refusal> wordless = MenuChecks.words(fresh.kind(), fresh.label());
         if (wordless.isEmpty()) {
-            draft.become(draft.site().withMenus(draft.site().menus().replace(id, fresh)));
+            items.put(id, fresh);
         }
         return wordless;
     }
 
     private static Optional<Refusal> listRow(
-            Draft draft, MenuRowId id, PageId page, String label, MenuChange.ItemEdit edit) {
-        MenuRow.Item item = draft.site().item(id);
-        if (!(item.kind() instanceof ItemKind.PageList list) || !draft.pages().contains(page)) {
+            Draft draft,
+            Map<MenuRowId, Map<PageId, Dress>> dressed,
+            MenuRowId id,
+            PageId page,
+            String label,
+            MenuChange.ItemEdit edit) {
+        if (!(draft.site().item(id).kind() instanceof ItemKind.PageList list)
+                || !draft.pages().contains(page)) {
             return Optional.of(new Refusal.NoSuchRow(id.value()));
         }
         Dress old = list.dressOf(page);
         Dress fresh = new Dress(
                 edit.label().isPresent() ? label : old.label(),
                 edited(old.appearance(), edit).inList());
-        Map<PageId, Dress> dressed = new HashMap<>(list.dressed());
+        Map<PageId, Dress> rows = dressed.computeIfAbsent(id, any -> new HashMap<>(list.dressed()));
         if (fresh.equals(Dress.NONE)) {
-            dressed.remove(page);
+            rows.remove(page);
         } else {
-            dressed.put(page, fresh);
+            rows.put(page, fresh);
         }
-        draft.become(
-                draft.site().withMenus(draft.site().menus().replace(id, item.withKind(list.withDressed(dressed)))));
         return Optional.empty();
     }
 

@@ -113,16 +113,17 @@ final class Joins {
                 .filter(page -> isFrom(site, joining.from(), page))
                 .filter(page -> !joining.joined().contains(page) && !leftOut.contains(page))
                 .toList();
-        List<PageId> coming = new ArrayList<>(wanted);
-        coming.removeAll(standing);
+        List<PageId> coming =
+                wanted.stream().filter(page -> !standing.contains(page)).toList();
         int room = Math.max(0, Limits.ITEMS - (site.menus().walk(menu).size() - 1));
         if (coming.size() > room) {
             draft.tell(new Notice.CouldNotJoin(MenuChecks.nameOf(site, menu), coming.size() - room, Limits.ITEMS));
         }
         List<PageId> joined = coming.subList(0, Math.min(room, coming.size()));
-        joined.forEach(page -> comeIn(draft, menu, joining.spot(), page));
+        Mirroring mirroring = new Mirroring(site, menu);
+        joined.forEach(page -> comeIn(draft, mirroring, menu, joining.spot(), page));
         Set<PageId> remembered = new HashSet<>(wanted);
-        remembered.removeAll(coming.subList(joined.size(), coming.size()));
+        coming.subList(joined.size(), coming.size()).forEach(remembered::remove);
         if (!remembered.isEmpty()) {
             draft.become(draft.site()
                     .withMenus(draft.site()
@@ -144,24 +145,26 @@ final class Joins {
         };
     }
 
-    private static void comeIn(Draft draft, MenuRowId menu, Joining.Spot spot, PageId page) {
+    private static void comeIn(
+            Draft draft, Mirroring mirroring, MenuRowId menu, Joining.Spot spot, PageId page) {
         Site site = draft.site();
         Mirroring.Spot end = new Mirroring.Spot(site.menus().endOf(menu), null);
-        Mirroring.Spot place = spot == Joining.Spot.AT_END ? end : Mirroring.of(site, menu, page);
-        MenuRowId id = freeId(site, page);
+        Mirroring.Spot place = spot == Joining.Spot.AT_END ? end : mirroring.spot(page);
+        MenuRowId id = freeId(draft, page);
         ItemKind kind = new ItemKind.ToPage(page, 0);
         Items.add(draft, new MenuChange.NewItem(id, place.place(), place.anchor(), kind, ""))
                 // Only a menu nested to the last level has no room beside the page's neighbours.
                 .ifPresent(
                         tooDeep -> Items.add(draft, new MenuChange.NewItem(id, end.place(), end.anchor(), kind, "")));
+        mirroring.placed(draft.site(), page, id);
     }
 
     /** From the page's own, so that the same edit always names it the same. */
-    private static MenuRowId freeId(Site site, PageId page) {
+    private static MenuRowId freeId(Draft draft, PageId page) {
         String stem = page.value().substring(0, Math.min(page.value().length(), 45)) + "-joined-";
         for (int number = 1; ; number++) {
             MenuRowId id = new MenuRowId(stem + number);
-            if (MenuChecks.isFree(site, id).isEmpty()) {
+            if (MenuChecks.isFree(draft, id).isEmpty()) {
                 return id;
             }
         }

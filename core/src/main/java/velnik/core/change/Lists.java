@@ -69,7 +69,7 @@ final class Lists {
     private static Optional<Refusal> prepared(Draft draft, MenuRowId id, String ids, Work work) {
         Site site = draft.site();
         Optional<Refusal> unknown =
-                MenuChecks.isItem(site, id).or(() -> MenuChecks.isFree(site, new MenuRowId(ids + "-0")));
+                MenuChecks.isItem(site, id).or(() -> MenuChecks.isFree(draft, new MenuRowId(ids + "-0")));
         if (unknown.isPresent()) {
             return unknown;
         }

@@ -32,8 +32,8 @@ final class MenuChecks {
                 : Optional.of(new Refusal.ItemUnknown(id.value()));
     }
 
-    static Optional<Refusal> isFree(Site site, MenuRowId id) {
-        boolean taken = site.menus().contains(id) || site.findRemoved(id).isPresent();
+    static Optional<Refusal> isFree(Draft draft, MenuRowId id) {
+        boolean taken = draft.site().menus().contains(id) || draft.isInBin(id);
         return taken ? Optional.of(new Refusal.MenuRowTaken(id)) : Optional.empty();
     }
 

@@ -26,7 +26,7 @@ final class Menus {
         if (count > Limits.MENUS) {
             return Optional.of(new Refusal.TooManyMenus(count, Limits.MENUS));
         }
-        Optional<Refusal> refusal = MenuChecks.isFree(site, add.menu())
+        Optional<Refusal> refusal = MenuChecks.isFree(draft, add.menu())
                 .or(() -> MenuChecks.name(site, name, null))
                 .or(() -> after(site, add.after()));
         if (refusal.isEmpty()) {
@@ -102,7 +102,7 @@ final class Menus {
         Map<@Nullable MenuRowId, MenuRowId> last = new HashMap<>();
         for (Branch<MenuRowId, MenuRow> row : menus.walk(copy.row())) {
             MenuRowId id = new MenuRowId(copy.ids() + "-" + ids.size());
-            Optional<Refusal> taken = MenuChecks.isFree(site, id);
+            Optional<Refusal> taken = MenuChecks.isFree(draft, id);
             if (taken.isPresent()) {
                 return taken;
             }

@@ -13,6 +13,7 @@ import velnik.core.site.Anchor;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 
@@ -21,7 +22,7 @@ import velnik.core.site.Site;
  * menu + siblings of the page), or O(pages) where none near it is in the menu.
  */
 final class Mirroring {
-    private final Site site;
+    private Site site;
     private final MenuRowId menu;
     /** The first item of each page that the menu has one of. */
     private final Map<PageId, MenuRowId> items = new HashMap<>();
@@ -29,7 +30,26 @@ final class Mirroring {
     /** @param anchor where it stands among the rows of a list; null elsewhere */
     record Spot(Place<MenuRowId> place, @Nullable Anchor anchor) {}
 
-    private Mirroring(Site site, MenuRowId menu) {
+    /** The pages under each parent that was asked about, and all pages where that was. */
+    private final Map<@Nullable PageId, Row> siblings = new HashMap<>();
+
+    private @Nullable Row all;
+
+    /** Pages in order, each found at once. */
+    private record Row(List<PageId> pages, Map<PageId, Integer> positions) {
+        static Row of(List<Branch<PageId, Page>> branches) {
+            List<PageId> pages = ids(branches);
+            Map<PageId, Integer> positions = new HashMap<>();
+            pages.forEach(page -> positions.put(page, positions.size()));
+            return new Row(pages, positions);
+        }
+
+        int indexOf(PageId page) {
+            return Objects.requireNonNull(positions.get(page));
+        }
+    }
+
+    Mirroring(Site site, MenuRowId menu) {
         this.site = site;
         this.menu = menu;
         for (Branch<MenuRowId, MenuRow> row : site.menus().walk(menu)) {
@@ -39,24 +59,27 @@ final class Mirroring {
         }
     }
 
+    /** Goes on from a site in which only this menu differs, by the item of a page that was put into it. */
+    void placed(Site after, PageId page, MenuRowId item) {
+        site = after;
+        items.putIfAbsent(page, item);
+    }
+
     /**
      * After the nearest earlier page beside it, else before the nearest later one, else with the nearest page above it:
      * under that one's item where it has items under it, after it where it has none. Where none of these is in the menu,
      * after the nearest page that comes before it anywhere in the tree, else at the menu's end.
      */
-    static Spot of(Site site, MenuRowId menu, PageId page) {
-        return new Mirroring(site, menu).spot(page);
-    }
-
-    private Spot spot(PageId page) {
-        @Nullable PageId parent = site.pages().parentOf(page).orElse(null);
-        List<PageId> siblings =
-                ids(parent == null ? site.pages().top() : site.pages().childrenOf(parent));
+    Spot spot(PageId page) {
+        Row beside = siblings.computeIfAbsent(
+                site.pages().branch(page).parent(),
+                parent -> Row.of(site.pages().childrenOf(parent)));
         List<PageId> above = ids(site.pages().pathTo(page));
-        int at = siblings.indexOf(page);
-        return nearest(siblings.subList(0, at).reversed())
+        int at = beside.indexOf(page);
+        return nearest(beside.pages().subList(0, at).reversed())
                 .map(this::after)
-                .or(() -> nearest(siblings.subList(at + 1, siblings.size())).map(this::before))
+                .or(() -> nearest(beside.pages().subList(at + 1, beside.pages().size()))
+                        .map(this::before))
                 .or(() -> nearest(above.subList(0, above.size() - 1).reversed()).map(this::with))
                 .or(() -> nearest(earlier(page).reversed()).map(this::after))
                 .orElseGet(() -> new Spot(site.menus().endOf(menu), null));
@@ -67,8 +90,10 @@ final class Mirroring {
     }
 
     private List<PageId> earlier(PageId page) {
-        List<PageId> all = ids(site.pages().walk());
-        return all.subList(0, all.indexOf(page));
+        if (all == null) {
+            all = Row.of(site.pages().walk());
+        }
+        return all.pages().subList(0, all.indexOf(page));
     }
 
     private static <K> List<K> ids(List<? extends Branch<K, ?>> rows) {

@@ -24,6 +24,14 @@ public sealed interface Notice {
         }
     }
 
+    /** After the first of many notices of one kind. */
+    record AndMore(int count) implements Notice {
+        @Override
+        public String sentence() {
+            return "The same goes for " + count + " more.";
+        }
+    }
+
     /** A slug that was free before is taken where the page stands now. */
     record SlugAdapted(String title, String slug) implements Notice {
         @Override

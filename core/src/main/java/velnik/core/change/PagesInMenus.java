@@ -33,9 +33,10 @@ final class PagesInMenus {
         }
         Site before = draft.site();
         List<MenuRowId> items = new ArrayList<>();
+        Map<MenuRowId, Mirroring> mirrorings = new HashMap<>();
         for (MenuChange.NewPlace fresh : inOrder(draft.site(), place.pages(), MenuChange.NewPlace::page)) {
             Optional<Refusal> refusal =
-                    checked(draft.site(), fresh.menu(), fresh.page()).or(() -> place(draft, fresh));
+                    checked(draft.site(), fresh.menu(), fresh.page()).or(() -> place(draft, mirrorings, fresh));
             if (refusal.isPresent()) {
                 return refusal;
             }
@@ -66,7 +67,8 @@ final class PagesInMenus {
     }
 
     /** A list that leaves the page out takes it back, if it then yields it; anywhere else it is an item of its own. */
-    private static Optional<Refusal> place(Draft draft, MenuChange.NewPlace fresh) {
+    private static Optional<Refusal> place(
+            Draft draft, Map<MenuRowId, Mirroring> mirrorings, MenuChange.NewPlace fresh) {
         Site before = draft.site();
         for (Branch<MenuRowId, MenuRow> row : before.menus().walk(fresh.menu())) {
             if (leftOut(row.value()).contains(fresh.page())) {
@@ -77,8 +79,9 @@ final class PagesInMenus {
                 draft.become(before);
             }
         }
-        Mirroring.Spot spot = Mirroring.of(before, fresh.menu(), fresh.page());
-        return Items.add(
+        Mirroring mirroring = mirrorings.computeIfAbsent(fresh.menu(), menu -> new Mirroring(before, menu));
+        Mirroring.Spot spot = mirroring.spot(fresh.page());
+        Optional<Refusal> refusal = Items.add(
                 draft,
                 new MenuChange.NewItem(
                         fresh.item(),
@@ -86,6 +89,10 @@ final class PagesInMenus {
                         spot.anchor(),
                         new ItemKind.ToPage(fresh.page(), 0),
                         fresh.label()));
+        if (refusal.isEmpty()) {
+            mirroring.placed(draft.site(), fresh.page(), fresh.item());
+        }
+        return refusal;
     }
 
     private static Optional<Refusal> label(Draft draft, MenuRowId list, MenuChange.NewPlace fresh) {

@@ -178,6 +178,14 @@ public record Site(
         return removed;
     }
 
+    /** Every menu and item that lies in the bin. Costs O(bin). */
+    public Set<MenuRowId> removedRows() {
+        Set<MenuRowId> removed = new HashSet<>();
+        bin.forEach(removal ->
+                removal.rows().forEach(part -> part.rows().forEach(row -> removed.add(row.id()))));
+        return removed;
+    }
+
     private <K, V> Optional<V> removed(Function<Removal, List<Removal.Part<K, V>>> parts, K id) {
         return bin.stream()
                 .flatMap(removal -> parts.apply(removal).stream())

@@ -52,6 +52,61 @@ public class OutlineLawsTest {
         assertEquals(OutlineDifference.between(after, after).rows(), List.of());
     }
 
+    /** Many operations in one editor give what they give one after another, and share as much. */
+    @Test(dataProvider = "seeds")
+    public void editor_givesWhatTheOperationsGiveOneByOne(long seed) {
+        Random random = new Random(seed);
+        Outline<String, Integer> base = grown(random);
+        Outline<String, Integer> oneByOne = base;
+        OutlineEditor<String, Integer> editor = base.edit();
+        for (int step = 0; step < STEPS; step++) {
+            oneByOne = bothStep(oneByOne, editor, random, 1000 + step);
+            for (String id : ids(oneByOne)) {
+                assertTrue(editor.contains(id));
+                assertEquals(editor.get(id), oneByOne.get(id));
+                assertEquals(editor.levelOf(id), oneByOne.levelOf(id));
+                assertTrue(editor.has(oneByOne.placeOf(id)));
+            }
+        }
+        Outline<String, Integer> together = editor.done();
+        assertEquals(together, oneByOne);
+        assertSound(together);
+        for (Branch<String, Integer> row : base.walk()) {
+            if (oneByOne.contains(row.id()) && oneByOne.branch(row.id()) == row) {
+                assertSame(together.branch(row.id()), row);
+            }
+        }
+    }
+
+    private static Outline<String, Integer> bothStep(
+            Outline<String, Integer> outline, OutlineEditor<String, Integer> editor, Random random, int number) {
+        List<String> ids = ids(outline);
+        Place<String> place = place(outline, random);
+        if (ids.isEmpty() || random.nextInt(3) == 0) {
+            editor.insert("r" + number, place, number);
+            return outline.insert("r" + number, place, number);
+        }
+        String row = ids.get(random.nextInt(ids.size()));
+        switch (random.nextInt(5)) {
+            case 0 -> {
+                editor.replace(row, number);
+                return outline.replace(row, number);
+            }
+            case 1 -> {
+                editor.remove(row);
+                return outline.remove(row);
+            }
+            default -> {
+                List<String> moving = outline.outermost(List.of(row, ids.get(random.nextInt(ids.size()))));
+                if (moving.stream().anyMatch(each -> outline.isInside(place.parent(), each))) {
+                    return outline;
+                }
+                editor.move(moving, place);
+                return outline.move(moving, place);
+            }
+        }
+    }
+
     /** Rebuilding both versions row by row leaves nothing to skip; what comes out must be the same. */
     @Test(dataProvider = "seeds")
     public void difference_isTheSame_whetherOrNotTheVersionsShareBranches(long seed) {

@@ -1,12 +1,12 @@
 package velnik.server.editing;
 
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Branch;
-import velnik.core.outline.Place;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -79,17 +79,14 @@ record AnswerDto(
         }
 
         private static List<PageDto> dtos(Set<PageId> pages, Site site) {
-            return pages.stream()
-                    .filter(site.pages()::contains)
-                    .map(page -> {
-                        Place<PageId> place = site.pages().placeOf(page);
-                        return PageDto.of(
-                                page,
-                                place.parent(),
-                                place.after(),
-                                site.pages().get(page));
-                    })
-                    .toList();
+            List<PageId> there =
+                    pages.stream().filter(site.pages()::contains).toList();
+            List<PageDto> dtos = new ArrayList<>();
+            site.pages()
+                    .placesOf(there)
+                    .forEach((page, place) -> dtos.add(PageDto.of(
+                            page, place.parent(), place.after(), site.pages().get(page))));
+            return dtos;
         }
     }
 }

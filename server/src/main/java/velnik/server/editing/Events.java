@@ -67,7 +67,7 @@ class Events implements SmartLifecycle {
     /** Begins with how things stand now, so that who was away for a while sees what they missed. */
     SseEmitter listen() {
         Listener listener = new Listener();
-        workingCopy.whileNothingChanges(() -> {
+        workingCopy.atOneTime(() -> {
             listeners.add(listener);
             listener.tell(happened(workingCopy.state()));
             return listener;

@@ -46,6 +46,8 @@ public class WorkingCopy {
     private final Idle idle = new Idle();
     private History history;
     private final ReentrantLock editing = new ReentrantLock();
+    /** Held while memory goes from one state to the next, never while anything is computed or written. */
+    private final Object memory = new Object();
     private final List<Consumer<State>> watchers = new CopyOnWriteArrayList<>();
     private volatile State state;
 
@@ -67,8 +69,12 @@ public class WorkingCopy {
         this.state = read();
         this.history = readHistory();
         disk.whenUnsure(() -> {
-            history = readHistory();
-            become(read());
+            History fresh = readHistory();
+            State there = read();
+            synchronized (memory) {
+                history = fresh;
+                become(there);
+            }
         });
     }
 
@@ -104,7 +110,7 @@ public class WorkingCopy {
 
     /** @throws ProblemException when there never was such a revision, or it is too many edits ago (409) */
     Since since(long revision) {
-        return whileNothingChanges(() -> {
+        return atOneTime(() -> {
             checkRevision(revision);
             List<History.Recent> edits = history.since(revision);
             if (!history.knowsAllSince(revision)) {
@@ -117,13 +123,10 @@ public class WorkingCopy {
         });
     }
 
-    /** Runs while no edit can happen. What it returns is true of one revision. */
-    public <T> T whileNothingChanges(Supplier<T> work) {
-        editing.lock();
-        try {
-            return work.get();
-        } finally {
-            editing.unlock();
+    /** Reads what is true of one revision. Never waits for an edit that is being computed or written. */
+    <T> T atOneTime(Supplier<T> reading) {
+        synchronized (memory) {
+            return reading.get();
         }
     }
 
@@ -133,15 +136,20 @@ public class WorkingCopy {
      * @throws ProblemException when the disk does not answer (507)
      */
     public <T> T edit(Supplier<T> work) {
-        return whileNothingChanges(() -> {
+        editing.lock();
+        try {
             disk.settle();
             return work.get();
-        });
+        } finally {
+            editing.unlock();
+        }
     }
 
     /** Tells that pages were published, and when first. */
     public void published(Map<PageId, LocalDate> firstReleases) {
-        become(new State(state.revision(), state.site().withPublished(firstReleases)));
+        synchronized (memory) {
+            become(new State(state.revision(), state.site().withPublished(firstReleases)));
+        }
     }
 
     /**
@@ -326,9 +334,11 @@ public class WorkingCopy {
         disk.write(
                 () -> store.write(state.site(), site, entries),
                 () -> !store.entriesOf(entries.getFirst().request()).isEmpty());
-        if (state.revision() < last) {
-            entries.forEach(history::add);
-            become(new State(last, site));
+        synchronized (memory) {
+            if (state.revision() < last) {
+                entries.forEach(history::add);
+                become(new State(last, site));
+            }
         }
         return kept(entries);
     }
@@ -376,7 +386,7 @@ public class WorkingCopy {
     public record Steps(@Nullable String undo, @Nullable String redo, List<String> latest) {}
 
     public Steps steps(String person) {
-        return whileNothingChanges(
+        return atOneTime(
                 () -> new Steps(history.undoTitle(person), history.redoTitle(person), history.latest(person)));
     }
 }

@@ -60,12 +60,9 @@ final class Chain {
                 written.putAll(relinked(parent, before, after));
             }
         }
-        for (K id : changed) {
-            written.computeIfAbsent(id, after::placeOf);
-        }
-        for (K id : inserted) {
-            written.computeIfAbsent(id, after::placeOf);
-        }
+        changed.addAll(inserted);
+        changed.removeAll(written.keySet());
+        written.putAll(after.placesOf(changed));
         return new Writes<>(inserted, written, deleted);
     }
 
