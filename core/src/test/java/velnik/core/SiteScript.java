@@ -7,6 +7,7 @@ import static org.testng.Assert.fail;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -99,8 +100,13 @@ public final class SiteScript {
         return publishes(LocalDate.EPOCH);
     }
 
+    public SiteScript publishes(Instant moment) {
+        site = site.releasedAt(moment);
+        return this;
+    }
+
     public SiteScript publishes(LocalDate day) {
-        site = site.releasedOn(day);
+        site = site.releasedAt(day.atStartOfDay(ZoneOffset.UTC).toInstant());
         return this;
     }
 

@@ -1,12 +1,16 @@
 package velnik.core.address;
 
 import com.ibm.icu.text.IDNA;
+import com.ibm.icu.text.SpoofChecker;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import velnik.core.site.Limits;
 
 /**
@@ -23,7 +27,14 @@ public final class Links {
     private static final Pattern NUMBER = Pattern.compile("\\+?[0-9(][0-9 ()./-]{3,28}[0-9]");
     private static final IDNA HOSTS = IDNA.getUTS46Instance(IDNA.NONTRANSITIONAL_TO_ASCII | IDNA.CHECK_BIDI);
     private static final IDNA NAMES = IDNA.getUTS46Instance(IDNA.NONTRANSITIONAL_TO_UNICODE);
+    private static final SpoofChecker LOOKALIKES = new SpoofChecker.Builder()
+            .setChecks(SpoofChecker.RESTRICTION_LEVEL | SpoofChecker.MIXED_NUMBERS | SpoofChecker.INVISIBLE)
+            .setRestrictionLevel(SpoofChecker.RestrictionLevel.HIGHLY_RESTRICTIVE)
+            .build();
     private static final int HIGHEST_PORT = 65_535;
+
+    /** Begins the number that a short message goes to. */
+    private static final String SMS = "sms:";
 
     private Links() {}
 
@@ -38,6 +49,7 @@ public final class Links {
         /** @param address without a scheme */
         record Mail(String address) implements Read {}
 
+        /** @param number as people write it, after {@code sms:} where messages go to it */
         record Phone(String number) implements Read {}
 
         /** Meant as a link, and refused. */
@@ -106,7 +118,7 @@ public final class Links {
             case "mailto" -> mail(rest);
             case "tel", "sms" ->
                 NUMBER.matcher(rest).matches()
-                        ? new Read.Phone(rest)
+                        ? new Read.Phone(scheme.equals("sms") ? SMS + rest : rest)
                         : new Read.Refused("“" + shortened(rest) + "” is no phone number.");
             case "javascript", "data", "vbscript", "file", "blob", "about", "view-source" ->
                 new Read.Refused("Links that begin with “" + scheme + ":” can harm those who follow them, so a menu"
@@ -209,18 +221,81 @@ public final class Links {
         }
         Matcher parts = AUTHORITY.matcher(address.substring(start + 3));
         parts.matches();
-        String host = NAMES.nameToUnicode(parts.group(1), new StringBuilder(), new IDNA.Info())
-                .toString();
+        String host = hostAsRead(parts.group(1));
         String path = parts.group(2).equals("/") ? "" : parts.group(2);
         String label = host + path;
         return label.length() <= 60 ? label : label.substring(0, 59) + "…";
     }
 
-    /** What is dialled for a number as people write it; a bracketed zero is for callers at home. */
+    /** In its own script; in ASCII where it could be taken for another (UTS 39). */
+    private static String hostAsRead(String ascii) {
+        String host = NAMES.nameToUnicode(ascii, new StringBuilder(), new IDNA.Info()).toString();
+        boolean plain = host.chars().allMatch(character -> character < 0x80);
+        return plain || !Stream.of(host.split("\\.")).anyMatch(Links::isLookalike) ? host : ascii;
+    }
+
+    private static boolean isLookalike(String label) {
+        boolean foreign = label.chars().anyMatch(character -> character >= 0x80);
+        return foreign
+                && (LOOKALIKES.failsChecks(label)
+                        || LOOKALIKES.getSkeleton(label).chars().allMatch(character -> character < 0x80));
+    }
+
+    /** A number as people read it. */
+    public static String numberOf(String number) {
+        return number.startsWith(SMS) ? number.substring(SMS.length()) : number;
+    }
+
+    /**
+     * What is dialled for a number as people write it, or where a short message goes; a bracketed zero is for callers at
+     * home.
+     */
     public static String dialling(String number) {
-        boolean abroad = number.strip().startsWith("+");
+        String digits = numberOf(number);
+        String scheme = number.startsWith(SMS) ? SMS : "tel:";
+        boolean abroad = digits.strip().startsWith("+");
         return abroad
-                ? "tel:+" + number.replace("(0)", "").replaceAll("\\D", "")
-                : "tel:" + number.replaceAll("\\D", "");
+                ? scheme + "+" + digits.replace("(0)", "").replaceAll("\\D", "")
+                : scheme + digits.replaceAll("\\D", "");
+    }
+
+    /**
+     * The path of an address of this site as a page has it: decoded, without what follows the path, and with the steps
+     * back that a browser would take; empty for an address elsewhere.
+     *
+     * @param siteAddress as {@link #read} takes it
+     */
+    public static Optional<String> pathOf(String address, String siteAddress) {
+        String own = address;
+        if (!address.startsWith("/")) {
+            if (siteAddress.isEmpty() || !(read(address, siteAddress) instanceof Read.OfThisSite(String path))) {
+                return Optional.empty();
+            }
+            own = path;
+        }
+        String path = own.split("[?#]", 2)[0];
+        Deque<String> steps = new ArrayDeque<>();
+        for (String step : decoded(path).split("/")) {
+            if (step.equals("..")) {
+                steps.pollLast();
+            } else if (!step.isEmpty() && !step.equals(".")) {
+                steps.addLast(step);
+            }
+        }
+        return Optional.of("/" + String.join("/", steps));
+    }
+
+    private static String decoded(String text) {
+        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+        int length = 0;
+        for (int i = 0; i < bytes.length; i++) {
+            if (bytes[i] == '%' && i + 2 < bytes.length && isHex(bytes[i + 1]) && isHex(bytes[i + 2])) {
+                bytes[length++] = (byte) (Character.digit(bytes[i + 1], 16) * 16 + Character.digit(bytes[i + 2], 16));
+                i += 2;
+            } else {
+                bytes[length++] = bytes[i];
+            }
+        }
+        return new String(bytes, 0, length, StandardCharsets.UTF_8);
     }
 }

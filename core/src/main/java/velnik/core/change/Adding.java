@@ -14,6 +14,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.WhenClosed;
+import velnik.core.text.Line;
 
 /** Adds pages. The first page of a site becomes its home page. */
 final class Adding {
@@ -46,7 +47,7 @@ final class Adding {
 
     private static Optional<Refusal> add(
             OutlineEditor<PageId, Page> pages, TakenSlugs slugs, Change.NewPage fresh) {
-        String title = Titling.cleaned(fresh.title());
+        String title = Line.cleaned(fresh.title());
         @Nullable PageId parent = fresh.place().parent();
         if (pages.contains(fresh.id())) {
             return Optional.of(new Refusal.IdTaken(fresh.id()));

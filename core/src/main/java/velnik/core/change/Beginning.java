@@ -14,6 +14,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
+import velnik.core.text.Line;
 
 /** Begins a site: its details, and the menu that follows the page tree. */
 final class Beginning {
@@ -26,7 +27,7 @@ final class Beginning {
         if (!draft.site().equals(Site.bare())) {
             return Optional.of(new Refusal.SiteBegun());
         }
-        String name = Titling.cleaned(begin.name());
+        String name = Line.cleaned(begin.name());
         if (name.length() > Limits.TITLE || (!begin.address().isEmpty() && !Details.isOrigin(begin.address()))) {
             return Optional.of(new Refusal.DetailsMalformed(name, begin.address()));
         }

@@ -52,7 +52,10 @@ public final class Changes {
             case Change.SetMembersOnly set -> Reaching.make(draft, set);
             case Change.SetLayout set -> Checks.each(draft, set.pages(), page -> page.withLayout(set.layout()));
             case Change.SetTopics set -> Topics.make(draft, set);
-            case Change.SetDate set -> Checks.each(draft, set.pages(), page -> page.withDate(set.date()));
+            case Change.SetDate set ->
+                Optional.ofNullable(set.date())
+                        .flatMap(Periods::day)
+                        .or(() -> Checks.each(draft, set.pages(), page -> page.withDate(set.date())));
             case Change.SetPeriods set -> Periods.make(draft, set);
             case Change.SetWhenClosed set ->
                 Checks.each(draft, set.pages(), page -> page.withWhenClosed(set.whenClosed()));

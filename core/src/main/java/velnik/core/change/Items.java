@@ -22,6 +22,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.text.Line;
 
 /** Items of menus: adding, moving, labels and appearances. */
 final class Items {
@@ -68,7 +69,7 @@ final class Items {
 
     static Optional<Refusal> add(Draft draft, MenuChange.NewItem fresh) {
         Site site = draft.site();
-        String label = Titling.cleaned(fresh.label());
+        String label = Line.cleaned(fresh.label());
         Optional<Refusal> refusal = MenuChecks.isFree(draft, fresh.id())
                 .or(() -> MenuChecks.place(site, fresh.place()))
                 .or(() -> MenuChecks.depth(
@@ -151,7 +152,7 @@ final class Items {
         if (set.rows().isEmpty()) {
             return Optional.of(new Refusal.NothingNamed());
         }
-        String label = Titling.cleaned(set.edit().label().orElse(""));
+        String label = Line.cleaned(set.edit().label().orElse(""));
         Optional<Refusal> refusal = MenuChecks.label(label).or(() -> checked(set.edit()));
         if (refusal.isPresent()) {
             return refusal;
@@ -190,12 +191,17 @@ final class Items {
     }
 
     private static Optional<Refusal> checked(MenuChange.ItemEdit edit) {
+        boolean nowhere = edit.devices().filter(Set::isEmpty).isPresent()
+                || edit.visitors().filter(Set::isEmpty).isPresent();
+        if (nowhere) {
+            return Optional.of(new Refusal.ShowsNowhere());
+        }
         return edit.periods()
                 .flatMap(Periods::checked)
                 .or(() -> edit.icon()
                         .filter(icon -> !icon.isEmpty() && !Icons.ALL.contains(icon))
                         .map(Refusal.IconUnknown::new))
-                .or(() -> MenuChecks.label(Titling.cleaned(edit.note().orElse(""))));
+                .or(() -> MenuChecks.label(Line.cleaned(edit.note().orElse(""))));
     }
 
     private static Optional<Refusal> item(
@@ -249,7 +255,7 @@ final class Items {
                 edit.weight().orElse(now.weight()),
                 edit.farEnd().orElse(now.farEnd()),
                 edit.newTab().orElse(now.newTab()),
-                edit.note().map(Titling::cleaned).orElse(now.note()));
+                edit.note().map(Line::cleaned).orElse(now.note()));
     }
 
     static Optional<Refusal> make(Draft draft, MenuChange.SetItemKind set) {

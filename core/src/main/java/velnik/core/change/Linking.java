@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.address.Links;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Limits;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -27,7 +28,8 @@ final class Linking {
             case ItemKind.ToPage(PageId page, int carries) -> page(site, page, kind);
             case ItemKind.WebLink(String typed) -> link(site, typed);
             case ItemKind.Mail(String typed) -> link(site, "mailto:" + typed.strip());
-            case ItemKind.Phone(String typed) -> link(site, "tel:" + typed.strip());
+            case ItemKind.Phone(String typed) ->
+                link(site, typed.strip().startsWith("sms:") ? typed : "tel:" + typed.strip());
             case ItemKind.PageList list -> list(site, list);
             case ItemKind.OtherMenu(MenuRowId menu) ->
                 site.menus().find(menu).orElse(null) instanceof MenuRow.Menu
@@ -45,6 +47,9 @@ final class Linking {
     }
 
     private static Looked list(Site site, ItemKind.PageList list) {
+        if (list.source() instanceof ListSource.OfTopic(String topic) && topic.length() > Limits.TOPIC) {
+            return new Looked.Refused(new Refusal.TopicMalformed(topic.length(), Limits.TOPIC));
+        }
         return page(site, list.source() instanceof ListSource.Under(PageId page) ? page : null, list);
     }
 

@@ -17,6 +17,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.text.Line;
 
 /** How changes of menus are told. */
 final class MenuTelling {
@@ -182,7 +183,7 @@ final class MenuTelling {
         String what = rows(set.rows());
         MenuChange.ItemEdit edit = set.edit();
         if (edit.label().isPresent()) {
-            String label = Titling.cleaned(edit.label().get());
+            String label = Line.cleaned(edit.label().get());
             return label.isEmpty()
                     ? new Telling("Let " + what + " follow", what + " follows what it leads to again.")
                     : new Telling("Label " + what + " as " + label, what + " reads " + label + " now.");

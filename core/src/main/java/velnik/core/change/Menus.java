@@ -14,6 +14,7 @@ import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Site;
+import velnik.core.text.Line;
 
 /** Menus as a whole: adding, naming, setting aside, moving, copying. */
 final class Menus {
@@ -21,7 +22,7 @@ final class Menus {
 
     static Optional<Refusal> make(Draft draft, MenuChange.AddMenu add) {
         Site site = draft.site();
-        String name = Titling.cleaned(add.name());
+        String name = Line.cleaned(add.name());
         int count = site.menus().top().size() + 1;
         if (count > Limits.MENUS) {
             return Optional.of(new Refusal.TooManyMenus(count, Limits.MENUS));
@@ -42,7 +43,7 @@ final class Menus {
 
     static Optional<Refusal> make(Draft draft, MenuChange.RenameMenu rename) {
         Site site = draft.site();
-        String name = Titling.cleaned(rename.name());
+        String name = Line.cleaned(rename.name());
         Optional<Refusal> refusal =
                 MenuChecks.isMenu(site, rename.menu()).or(() -> MenuChecks.name(site, name, rename.menu()));
         if (refusal.isEmpty()) {

@@ -5,6 +5,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Limits;
@@ -47,7 +48,20 @@ final class Periods {
         if (periods.size() > Limits.PERIODS) {
             return Optional.of(new Refusal.TooManyPeriods(periods.size(), Limits.PERIODS));
         }
+        Optional<Refusal> outOfRange = periods.stream()
+                .flatMap(period -> period instanceof Period.Once once
+                        ? Stream.of(once.first(), once.last()).filter(Objects::nonNull)
+                        : Stream.empty())
+                .flatMap(day -> day(day).stream())
+                .findFirst();
+        if (outOfRange.isPresent()) {
+            return outOfRange;
+        }
         return periods.stream().filter(Periods::isBackwards).findFirst().map(period -> new Refusal.PeriodBackwards());
+    }
+
+    static Optional<Refusal> day(LocalDate day) {
+        return Limits.isReckoned(day) ? Optional.empty() : Optional.of(new Refusal.DayOutOfRange(day.toString()));
     }
 
     /** A yearly period goes over the new year instead. */

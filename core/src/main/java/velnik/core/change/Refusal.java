@@ -142,6 +142,20 @@ public sealed interface Refusal {
         }
     }
 
+    record DayOutOfRange(String day) implements Refusal {
+        @Override
+        public String sentence() {
+            return "A day is between 1 January 1900 and 31 December 2999; " + day + " is not.";
+        }
+    }
+
+    record ShowsNowhere() implements Refusal {
+        @Override
+        public String sentence() {
+            return "An item shows to some visitors, on some device. To show it to nobody, hide it.";
+        }
+    }
+
     record PeriodBackwards() implements Refusal {
         @Override
         public String sentence() {

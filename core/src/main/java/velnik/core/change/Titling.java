@@ -1,24 +1,17 @@
 package velnik.core.change;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 import velnik.core.address.Slugs;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.text.Line;
 
 /** Titles of pages, and what follows from them. */
 final class Titling {
-    /** Line ends, tabs and other invisible characters, and runs of spaces: one space in a title. */
-    private static final Pattern GAPS = Pattern.compile("[\\p{Cc}\\p{Z}]+");
-
     private Titling() {}
 
-    static String cleaned(String typed) {
-        return GAPS.matcher(typed).replaceAll(" ").strip();
-    }
-
     static Optional<Refusal> make(Draft draft, Change.RetitlePage change) {
-        String title = cleaned(change.title());
+        String title = Line.cleaned(change.title());
         PageId id = change.page();
         Optional<Refusal> refusal = Checks.exists(draft.site(), id).or(() -> Checks.title(title));
         if (refusal.isPresent()) {

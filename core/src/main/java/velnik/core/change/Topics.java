@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import velnik.core.site.Limits;
+import velnik.core.text.Line;
 
 /** Which topics pages have. */
 final class Topics {
@@ -13,7 +14,7 @@ final class Topics {
         Set<String> known = draft.site().topics();
         Set<String> added = new HashSet<>();
         for (String typed : set.add()) {
-            String topic = Titling.cleaned(typed);
+            String topic = Line.cleaned(typed);
             if (topic.isEmpty() || topic.length() > Limits.TOPIC) {
                 return Optional.of(new Refusal.TopicMalformed(topic.length(), Limits.TOPIC));
             }

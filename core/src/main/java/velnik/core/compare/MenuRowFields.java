@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import velnik.core.address.Links;
 import velnik.core.explanation.Words;
 import velnik.core.reach.Days;
 import velnik.core.site.Anchor;
@@ -124,7 +125,8 @@ public final class MenuRowFields {
                 "the page " + Words.title(site, page) + (carries == 0 ? "" : " with " + carries + " levels under it");
             case ItemKind.WebLink(String address) -> "a link to " + address;
             case ItemKind.Mail(String address) -> "mail to " + address;
-            case ItemKind.Phone(String number) -> "a call to " + number;
+            case ItemKind.Phone(String number) ->
+                (number.startsWith("sms:") ? "a message to " : "a call to ") + Links.numberOf(number);
             case ItemKind.Heading heading -> "a heading";
             case ItemKind.Text text -> "a text";
             case ItemKind.OtherMenu(MenuRowId menu) -> "the menu " + Words.menu(site, menu);

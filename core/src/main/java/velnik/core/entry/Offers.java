@@ -105,7 +105,7 @@ public final class Offers {
             case Links.Read.Refused(String sentence) -> List.of(new Offer.Refused(sentence));
             case Links.Read.Web(String address) -> link(new ItemKind.WebLink(address), Links.labelOf(address));
             case Links.Read.Mail(String address) -> link(new ItemKind.Mail(address), address);
-            case Links.Read.Phone(String number) -> link(new ItemKind.Phone(number), number);
+            case Links.Read.Phone(String number) -> link(new ItemKind.Phone(number), Links.numberOf(number));
             case Links.Read.OfThisSite(String address) -> ofThisSite(site, address, placed);
             case Links.Read.NoLink() -> words(site, menu, text, placed);
         };

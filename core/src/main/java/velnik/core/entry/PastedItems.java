@@ -84,10 +84,14 @@ public final class PastedItems {
      */
     public static Read read(
             Site site, String text, Place<MenuRowId> place, @Nullable Anchor anchor, IntFunction<MenuRowId> ids) {
-        List<IndentedText.Line> lines = IndentedText.parse(text);
+        List<IndentedText.Line> lines = IndentedText.parse(text, Limits.ITEMS);
         Map<String, PageId> byTitle = new HashMap<>();
         for (Branch<PageId, Page> row : site.pages().walk().reversed()) {
             byTitle.put(Latin.of(row.value().title()), row.id());
+        }
+        if (lines.size() > Limits.ITEMS) {
+            return new Read(
+                    List.of(), List.of("This list has more than " + Limits.ITEMS + " items, the most a menu has."));
         }
         List<MenuChange.NewItem> items = new ArrayList<>();
         List<String> refused = new ArrayList<>();

@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
  */
 public final class IndentedText {
     private static final int TAB = 4;
+    private static final Pattern LINE_END = Pattern.compile("\\R");
     private static final Pattern LINE = Pattern.compile("([ \\t]*)(?:(?:[-*+]|\\d{1,9}[.)])[ \\t]+)?(.*)");
 
     /**
@@ -26,13 +27,20 @@ public final class IndentedText {
 
     private IndentedText() {}
 
-    /** Reads the titles in order. A line indented less than those above it goes out to the level it lines up with. */
-    public static List<Line> parse(String text) {
+    /**
+     * Reads the titles in order. A line indented less than those above it goes out to the level it lines up with.
+     *
+     * @param atMost titles to read; with one more, reading ends, so that whoever has a limit sees that it is passed
+     */
+    public static List<Line> parse(String text, int atMost) {
         List<Line> lines = new ArrayList<>();
         Deque<Integer> indents = new ArrayDeque<>(); // of the levels open above, innermost first
-        String[] raw = text.split("\\R", -1);
-        for (int i = 0; i < raw.length; i++) {
-            Matcher matcher = LINE.matcher(raw[i]);
+        Matcher end = LINE_END.matcher(text);
+        int from = 0;
+        for (int number = 1; from <= text.length() && lines.size() <= atMost; number++) {
+            int to = end.find() ? end.start() : text.length();
+            Matcher matcher = LINE.matcher(text).region(from, to);
+            from = to < text.length() ? end.end() : text.length() + 1;
             if (!matcher.matches() || matcher.group(2).isBlank()) {
                 continue;
             }
@@ -41,7 +49,7 @@ public final class IndentedText {
                 indents.removeFirst();
             }
             indents.addFirst(indent);
-            lines.add(new Line(i + 1, indents.size(), matcher.group(2).strip()));
+            lines.add(new Line(number, indents.size(), matcher.group(2).strip()));
         }
         return lines;
     }

@@ -37,7 +37,7 @@ public final class Labels {
             case ItemKind.ToPage(PageId page, int carries) -> Words.title(site, page);
             case ItemKind.WebLink(String address) -> Links.labelOf(address);
             case ItemKind.Mail(String address) -> address;
-            case ItemKind.Phone(String number) -> number;
+            case ItemKind.Phone(String number) -> Links.numberOf(number);
             case ItemKind.Heading heading -> "the heading";
             case ItemKind.Text text -> "the text";
             case ItemKind.PageList list -> "the list";

@@ -2,8 +2,11 @@ package velnik.core.html;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import velnik.core.navigation.Marks;
+import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Stand;
 import velnik.core.navigation.ZoneMenu;
@@ -16,23 +19,34 @@ import velnik.core.site.Zone;
  *
  * @param device whose rows are written
  * @param only whether it is shown on that device alone
+ * @param marks where the page stands in it
  * @param prefix of the ids in it, unlike that of every other menu on the page
  */
-public record MenuView(ZoneMenu menu, Device device, boolean only, String prefix) {
+public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, String prefix) {
 
     /** One view where all devices get the same, else one for each. */
-    static List<MenuView> of(Zone zone, ZoneMenu menu, int number) {
+    static List<MenuView> of(Navigation navigation, Zone zone, ZoneMenu menu, int number) {
         String prefix = zone.name().toLowerCase(Locale.ROOT) + number;
-        return switch (zone) {
-            case HEADER -> List.of(new MenuView(menu, Device.WIDE, false, prefix));
-            case PHONE_DRAWER -> List.of(new MenuView(menu, Device.PHONE, false, prefix));
-            case ABOVE, SIDEBAR, BESIDE, BELOW, FOOTER ->
-                isSameEverywhere(menu.rows())
-                        ? List.of(new MenuView(menu, Device.WIDE, false, prefix))
-                        : Stream.of(Device.values())
-                                .map(device -> new MenuView(menu, device, true, prefix + device.ordinal()))
-                                .toList();
+        List<Device> devices = switch (zone) {
+            case HEADER -> List.of(Device.WIDE);
+            case PHONE_DRAWER -> List.of(Device.PHONE);
+            case ABOVE, SIDEBAR, BESIDE, BELOW, FOOTER -> List.of(Device.values());
         };
+        List<Device> shown = devices.stream()
+                .filter(device -> menu.rows().stream().anyMatch(row -> row.isOn(device)))
+                .toList();
+        Function<Device, Marks> marks = device -> navigation.marks(zone, menu.menu(), device);
+        boolean same = shown.size() > 1
+                && isSameEverywhere(menu.rows())
+                && marks.apply(Device.WIDE).equals(marks.apply(Device.PHONE));
+        if (same) {
+            return List.of(new MenuView(menu, Device.WIDE, false, marks.apply(Device.WIDE), prefix));
+        }
+        boolean only = devices.size() > 1;
+        return shown.stream()
+                .map(device -> new MenuView(
+                        menu, device, only, marks.apply(device), only ? prefix + device.ordinal() : prefix))
+                .toList();
     }
 
     private static boolean isSameEverywhere(List<NavigationRow> rows) {

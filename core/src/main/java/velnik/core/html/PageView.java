@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velnik.core.navigation.Marks;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Target;
@@ -59,19 +60,11 @@ public record PageView(
         return page == null ? null : page.value();
     }
 
-    public boolean isCurrent(NavigationRow row) {
-        return navigation.current().contains(row.key());
-    }
-
-    public boolean isInTrail(NavigationRow row) {
-        return navigation.trail().contains(row.key());
-    }
-
     /** The menus of a zone, in order. */
     public List<MenuView> menus(Zone zone) {
         List<MenuView> views = new ArrayList<>();
         for (ZoneMenu menu : navigation.in(zone)) {
-            views.addAll(MenuView.of(zone, menu, views.size()));
+            views.addAll(MenuView.of(navigation, zone, menu, views.size()));
         }
         return views;
     }
@@ -110,9 +103,9 @@ public record PageView(
                 : row.key().item().value() + "-" + row.key().page().value();
     }
 
-    public @Nullable String classesOf(NavigationRow row) {
+    public @Nullable String classesOf(NavigationRow row, Marks marks) {
         String classes = Stream.of(
-                        isCurrent(row) ? "current" : isInTrail(row) ? "in-trail" : "",
+                        marks.isCurrent(row) ? "current" : marks.isInTrail(row) ? "in-trail" : "",
                         switch (row.appearance().weight()) {
                             case PLAIN -> "";
                             case STRONG -> "strong";

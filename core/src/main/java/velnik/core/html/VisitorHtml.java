@@ -85,7 +85,7 @@ public final class VisitorHtml {
      */
     public String closed(PageId id) {
         Instant again = Access.opensAgain(site, id, openings).orElseThrow();
-        String summary = "Closed now. Opens again on " + Days.opening(again, openings.zone()) + ".";
+        String summary = "Closed now. Opens again " + Days.at(again, openings.zone()) + ".";
         boolean noIndex = site.pages().get(id).keptFromSearchEngines();
         return render("page.jte", Map.of("view", view(id, summary, noIndex, "", List.of())));
     }

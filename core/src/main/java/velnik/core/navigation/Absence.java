@@ -1,6 +1,7 @@
 package velnik.core.navigation;
 
 import java.util.Set;
+import velnik.core.site.Device;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
@@ -79,6 +80,16 @@ public sealed interface Absence {
             return own.contains(Visitor.MEMBER)
                     ? "It is for members, and what is above or under it is for other visitors."
                     : "It is for visitors who are not members, and its page, or what is above or under it, is for members.";
+        }
+    }
+
+    /** @param own what the item is for; what is above it, or under it, shows on the other device */
+    record ForNoDevice(Device own) implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return own == Device.PHONE
+                    ? "It is for phones, and what is above it is for wide screens."
+                    : "It is for wide screens, and what is above it is for phones.";
         }
     }
 

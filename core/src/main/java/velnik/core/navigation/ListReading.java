@@ -1,30 +1,27 @@
 package velnik.core.navigation;
 
-import static java.util.stream.Collectors.toSet;
-
 import com.ibm.icu.text.Collator;
 import com.ibm.icu.util.ULocale;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
+import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
@@ -33,7 +30,6 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
-import velnik.core.site.Period;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 
@@ -151,15 +147,15 @@ final class ListReading {
                 if (menu.isListed(page) && !list.leftOut().contains(page.id())) {
                     Set<Visitor> can = menu.whoCanGet(page.id(), isForMembers(page));
                     Appearance appearance = list.dressOf(page.id()).appearance().inList();
-                    Set<Visitor> visitors = room.left(appearance.visitors());
+                    Appearance left = room.left(appearance);
                     // Beyond the limit for those who can get it, it is no row of the list at all.
-                    boolean beyond =
-                            visitors.size() < appearance.visitors().size() && Collections.disjoint(visitors, can);
+                    boolean beyond = !left.equals(appearance) && Collections.disjoint(left.visitors(), can);
                     if (!beyond) {
-                        rows.add(row(page, appearance.withVisitors(visitors), can, levels));
-                    }
-                    if (isThere(page)) {
-                        room.takenFor(can);
+                        MenuEntry row = row(page, left, can, levels);
+                        rows.add(row);
+                        if (row.absence().isEmpty()) {
+                            room.takenFor(left, can);
+                        }
                     }
                 }
                 if (room.isTaken()) {
@@ -177,22 +173,38 @@ final class ListReading {
                 : membersAbove || Access.isForMembers(site, page);
     }
 
-    /** How many rows may still come, for those who see some of them and those who see all. */
+    /** How many rows may still come, for each kind of visitor on each device. */
     private static final class Room {
-        private final Map<Visitor, Integer> left = new EnumMap<>(Visitor.class);
+        private record Looker(Visitor visitor, Device device) {}
+
+        private final Map<Looker, Integer> left = new HashMap<>();
 
         Room(Optional<Integer> atMost) {
-            atMost.ifPresent(rows -> Visitor.ANY.forEach(visitor -> left.put(visitor, rows)));
+            atMost.ifPresent(rows -> Visitor.ANY.forEach(visitor ->
+                    Appearance.EVERY_DEVICE.forEach(device -> left.put(new Looker(visitor, device), rows))));
         }
 
-        Set<Visitor> left(Set<Visitor> wanted) {
-            return wanted.stream()
-                    .filter(visitor -> !Integer.valueOf(0).equals(left.get(visitor)))
-                    .collect(toSet());
+        /** Without those who have all their rows; the same where that is nobody, and where nobody would be left. */
+        Appearance left(Appearance wanted) {
+            Set<Visitor> visitors = new HashSet<>();
+            Set<Device> devices = new HashSet<>();
+            for (Visitor visitor : wanted.visitors()) {
+                for (Device device : wanted.devices()) {
+                    if (!Integer.valueOf(0).equals(left.get(new Looker(visitor, device)))) {
+                        visitors.add(visitor);
+                        devices.add(device);
+                    }
+                }
+            }
+            return visitors.isEmpty() ? wanted : wanted.withVisitors(visitors).withDevices(devices);
         }
 
-        void takenFor(Set<Visitor> visitors) {
-            visitors.forEach(visitor -> left.computeIfPresent(visitor, (any, rows) -> Math.max(0, rows - 1)));
+        void takenFor(Appearance row, Set<Visitor> can) {
+            for (Visitor visitor : Visitor.common(row.visitors(), can)) {
+                for (Device device : row.devices()) {
+                    left.computeIfPresent(new Looker(visitor, device), (any, rows) -> Math.max(0, rows - 1));
+                }
+            }
         }
 
         boolean isTaken() {
@@ -209,19 +221,36 @@ final class ListReading {
         };
     }
 
-    /** By its date, else its first day open, else its first release; one that was part of none is as new as can be. */
+    /**
+     * By its date, else its latest opening, else its first release; of one day, a later release first. A page that was
+     * part of none is as new as one published now, so that the order is the one it will have.
+     */
     private Comparator<Branch<PageId, Page>> newestFirst() {
-        return Comparator.comparing(
-                page -> Objects.requireNonNullElseGet(page.value().date(), () -> firstDay(page)),
-                Comparator.reverseOrder());
+        return Comparator.comparing(this::newness, Comparator.reverseOrder());
     }
 
-    private LocalDate firstDay(Branch<PageId, Page> page) {
-        return page.value().periods().stream()
-                .flatMap(
-                        period -> period instanceof Period.Once once ? Stream.ofNullable(once.first()) : Stream.empty())
-                .min(Comparator.naturalOrder())
-                .orElseGet(() -> site.published().getOrDefault(page.id(), LocalDate.MAX));
+    /** @param release {@link Instant#MIN} where the day is not that of a release */
+    private record Newness(LocalDate day, Instant release) implements Comparable<Newness> {
+        @Override
+        public int compareTo(Newness other) {
+            int days = day.compareTo(other.day);
+            return days == 0 ? release.compareTo(other.release) : days;
+        }
+    }
+
+    private Newness newness(Branch<PageId, Page> page) {
+        LocalDate date = page.value().date();
+        if (date != null) {
+            return new Newness(date, Instant.MIN);
+        }
+        return openings.latestOpening(page.value().periods())
+                .map(opened -> new Newness(LocalDate.ofInstant(opened, openings.zone()), Instant.MIN))
+                .orElseGet(() -> {
+                    Instant release = site.published().get(page.id());
+                    return release == null
+                            ? new Newness(openings.today(), Instant.MAX)
+                            : new Newness(LocalDate.ofInstant(release, openings.zone()), release);
+                });
     }
 
     private MenuEntry row(Branch<PageId, Page> page, Appearance appearance, Set<Visitor> can, int levels) {

@@ -6,17 +6,20 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
 import velnik.core.address.Links;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
+import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -24,6 +27,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 
@@ -52,7 +56,7 @@ public final class MenuReading {
         if (!(site.menus().get(menu) instanceof MenuRow.Menu)) {
             throw new IllegalArgumentException(menu + " is an item, not a menu");
         }
-        return explained(new MenuReading(site, openings, visited).menu(menu), Optional.empty(), Visitor.ANY);
+        return explained(new MenuReading(site, openings, visited).menu(menu), Optional.empty(), Visitor.ANY, Appearance.EVERY_DEVICE);
     }
 
     /** One item with what is under it; rows beneath one that does not show are not marked so. */
@@ -77,12 +81,11 @@ public final class MenuReading {
         }
         return switch (item.kind()) {
             case ItemKind.ToPage to -> page(branch, item, to);
-            case ItemKind.WebLink(String address) ->
-                plain(branch, item, Links.labelOf(address), new Target.ToAddress(address, address.startsWith("/")));
+            case ItemKind.WebLink(String address) -> webLink(branch, item, address);
             case ItemKind.Mail(String address) ->
                 plain(branch, item, address.replaceAll("\\?.*", ""), new Target.ToAddress("mailto:" + address, false));
             case ItemKind.Phone(String number) ->
-                plain(branch, item, number, new Target.ToAddress(Links.dialling(number), false));
+                plain(branch, item, Links.numberOf(number), new Target.ToAddress(Links.dialling(number), false));
             case ItemKind.Text text -> plain(branch, item, "", new Target.Nowhere());
             case ItemKind.Heading heading -> over(branch, item, items(branch.children()), new Absence.NothingUnder());
             case ItemKind.PageList list ->
@@ -155,6 +158,24 @@ public final class MenuReading {
                         ? Optional.of(new Absence.GroupEmpty())
                         : Optional.empty();
         };
+    }
+
+    /** An address of this site is judged like the page it leads to, which may have come there after it was typed. */
+    private MenuEntry webLink(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, String address) {
+        boolean own = address.startsWith("/");
+        MenuEntry entry = plain(branch, item, Links.labelOf(address), new Target.ToAddress(address, own));
+        Optional<PageId> page = Links.pathOf(address, site.details().address()).flatMap(path -> Addresses.find(site, path));
+        if (page.isEmpty()) {
+            return entry;
+        }
+        Access access = Access.of(site, page.get(), openings);
+        Set<Visitor> can = item.appearance().beforeSignIn() && access.membersBy() != null
+                ? Visitor.ANY
+                : whoCanGet(page.get(), access.membersBy() != null);
+        Optional<Absence> why = access.reach() == Reach.BY_LINK_ONLY && access.closedBy() == null
+                ? Optional.empty()
+                : withheld(page.get(), access);
+        return entry.with(entry.absence().or(() -> why), Visitor.common(entry.visitors(), can), entry.rows());
     }
 
     private MenuEntry plain(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, String follows, Target target) {
@@ -255,20 +276,38 @@ public final class MenuReading {
 
     /**
      * Gives what is under a row that does not show that row as its reason; what is under another shows at most to whom
-     * the row does.
+     * the row does, and on the devices that it does.
      */
     private static List<MenuEntry> explained(
-            List<MenuEntry> entries, Optional<Absence> above, Set<Visitor> aboveShows) {
+            List<MenuEntry> entries, Optional<Absence> above, Set<Visitor> aboveShows, Set<Device> aboveOn) {
         return entries.stream()
                 .map(entry -> {
                     Set<Visitor> visitors = Visitor.common(entry.visitors(), aboveShows);
-                    Optional<Absence> why = entry.absence().or(() -> above).or(() -> forNobody(entry, visitors));
+                    Set<Device> devices = new HashSet<>(entry.appearance().devices());
+                    devices.retainAll(aboveOn);
+                    Optional<Absence> why = entry.absence()
+                            .or(() -> above)
+                            .or(() -> forNobody(entry, visitors))
+                            .or(() -> forNoDevice(entry, devices));
                     Optional<Absence> beneath = why.isEmpty()
                             ? Optional.empty()
                             : Optional.of(new Absence.Beneath(entry.label().isEmpty() ? "The list" : entry.label()));
-                    return entry.with(why, visitors, explained(entry.rows(), beneath, visitors));
+                    List<MenuEntry> rows = explained(entry.rows(), beneath, visitors, devices);
+                    boolean empty = why.isEmpty()
+                            && entry.opensOnly()
+                            && !entry.splices()
+                            && entry.target() instanceof Target.Nowhere
+                            && !MenuEntry.anyShows(rows);
+                    return entry.with(empty ? Optional.of(new Absence.NothingUnder()) : why, visitors, rows);
                 })
                 .toList();
+    }
+
+    private static Optional<Absence> forNoDevice(MenuEntry entry, Set<Device> devices) {
+        return devices.isEmpty()
+                ? Optional.of(new Absence.ForNoDevice(
+                        entry.appearance().devices().iterator().next()))
+                : Optional.empty();
     }
 
     private static Optional<Absence> forNobody(MenuEntry entry, Set<Visitor> visitors) {

@@ -62,14 +62,18 @@ final class MenuResolver {
         return out ? Site.SIGN_OUT : entry.label();
     }
 
-    /** The rows from a level on, so many levels deep. A heading whose rows are cut off goes, a group becomes a link. */
-    static List<NavigationRow> cut(List<NavigationRow> rows, int fromLevel, int levels) {
-        if (fromLevel > 1) {
-            return cut(rows.stream().flatMap(row -> row.rows().stream()).toList(), fromLevel - 1, levels);
-        }
+    /** The rows from a level on, from 1. */
+    static List<NavigationRow> from(List<NavigationRow> rows, int level) {
+        return level == 1
+                ? rows
+                : from(rows.stream().flatMap(row -> row.rows().stream()).toList(), level - 1);
+    }
+
+    /** So many levels of rows. A heading whose rows are cut off goes, a group becomes a link. */
+    static List<NavigationRow> cut(List<NavigationRow> rows, int levels) {
         List<NavigationRow> kept = new ArrayList<>();
         for (NavigationRow row : rows) {
-            NavigationRow cut = row.withRows(levels == 1 ? List.of() : cut(row.rows(), 1, levels - 1));
+            NavigationRow cut = row.withRows(levels == 1 ? List.of() : cut(row.rows(), levels - 1));
             boolean empty = cut.opensOnly()
                     && cut.target() instanceof Target.Nowhere
                     && cut.rows().isEmpty();
@@ -77,7 +81,7 @@ final class MenuResolver {
                 kept.add(cut);
             }
         }
-        return kept;
+        return List.copyOf(kept);
     }
 
     private static Set<Device> common(Set<Device> one, Set<Device> other) {

@@ -1,6 +1,8 @@
 package velnik.core.navigation;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Appearance;
@@ -56,6 +58,20 @@ public record NavigationRow(
 
     public boolean isLinkOn(Device device) {
         return !(target instanceof Target.Nowhere) && !(opensOnly && opensOn(device));
+    }
+
+    /** With what is under it, on some devices alone; empty where it shows on none of them. */
+    Optional<NavigationRow> restrictedTo(Set<Device> some) {
+        if (some.containsAll(devices)) {
+            return Optional.of(this);
+        }
+        Set<Device> left = new HashSet<>(devices);
+        left.retainAll(some);
+        List<NavigationRow> beneath =
+                rows.stream().flatMap(row -> row.restrictedTo(some).stream()).toList();
+        return left.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new NavigationRow(key, label, target, opensOnly, appearance, left, beneath));
     }
 
     public NavigationRow withRows(List<NavigationRow> newRows) {

@@ -61,6 +61,24 @@ public record Ruling(List<Step> steps, List<PlacedMenu> menus, boolean fromHeade
         return new Ruling(steps, menus, false);
     }
 
+    /** Whether no assignment decides: menus are added to what stands there anyway. */
+    boolean onlyAdds() {
+        return steps.stream().allMatch(step -> step.verdict() == Verdict.ADDS);
+    }
+
+    /**
+     * With what others add to it.
+     *
+     * @param base the menus that they stand beside
+     */
+    Ruling with(List<PlacedMenu> base, Ruling others) {
+        List<Step> both = new ArrayList<>(steps);
+        both.addAll(others.steps());
+        List<PlacedMenu> all = new ArrayList<>(base);
+        others.steps().forEach(step -> add(step.assignment().says(), all));
+        return new Ruling(both, all, true);
+    }
+
     /** A menu stands once; the narrowest keeps it. */
     private static void add(Assignment.Says says, List<PlacedMenu> menus) {
         for (PlacedMenu fresh : says.menus()) {

@@ -56,6 +56,10 @@ final class Rulings {
             if (own.steps().isEmpty() || header.narrowest() > own.narrowest()) {
                 return new Ruling(header.steps(), folded(header.menus()), true);
             }
+            if (own.onlyAdds()) {
+                Ruling beside = header.with(folded(header.menus()), own);
+                return new Ruling(beside.steps(), standing(beside.menus()), true);
+            }
         }
         return own;
     }

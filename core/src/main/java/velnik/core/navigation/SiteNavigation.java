@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Openings;
 import velnik.core.site.Assignment;
+import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -111,18 +112,20 @@ public final class SiteNavigation {
     private Navigation standing(@Nullable PageId page, @Nullable String topic) {
         @Nullable PageId visited = topic == null ? page : null;
         Map<Zone, List<ZoneMenu>> zones = new EnumMap<>(Zone.class);
-        Set<NavigationRow.Key> current = new HashSet<>();
-        Set<NavigationRow.Key> trail = new HashSet<>();
+        Map<Navigation.Place, Marks> marks = new HashMap<>();
         for (Zone zone : Zone.values()) {
             List<ZoneMenu> menus = new ArrayList<>();
             for (PlacedMenu placed : rulings.of(zone, page, topic).menus()) {
                 ZoneMenu menu = menu(zone, placed, visited);
-                Set<NavigationRow.Key> marked = mark(menu, page, topic == null ? current : trail, trail);
+                Map<Device, Marks> onDevices = new EnumMap<>(Device.class);
+                for (Device device : Device.values()) {
+                    Marks there = menu.marks(site, page, device);
+                    onDevices.put(device, there);
+                    marks.put(
+                            new Navigation.Place(zone, placed.menu(), device), topic == null ? there : there.asTrail());
+                }
                 if (placed.placing().currentBranchOnly()) {
-                    menu = menu.withRows(menu.rows().stream()
-                            .filter(row -> marked.contains(row.key()))
-                            .flatMap(row -> row.rows().stream())
-                            .toList());
+                    menu = menu.branches(onDevices);
                 }
                 if (!menu.rows().isEmpty()) {
                     menus.add(menu);
@@ -130,30 +133,7 @@ public final class SiteNavigation {
             }
             zones.put(zone, List.copyOf(menus));
         }
-        return new Navigation(zones, current, trail, validUntil);
-    }
-
-    /**
-     * Marks the rows that lead to a page and those above them; where no row of the menu leads to it, the way to its
-     * nearest ancestor that has one.
-     *
-     * @return the marked rows of the first level
-     */
-    private Set<NavigationRow.Key> mark(
-            ZoneMenu menu, @Nullable PageId page, Set<NavigationRow.Key> current, Set<NavigationRow.Key> trail) {
-        @Nullable PageId nearest = page;
-        while (nearest != null && menu.waysTo(nearest).isEmpty()) {
-            nearest = site.pages().parentOf(nearest).orElse(null);
-        }
-        Set<NavigationRow.Key> front = new HashSet<>();
-        if (nearest != null) {
-            for (List<NavigationRow> way : menu.waysTo(nearest)) {
-                (nearest.equals(page) ? current : trail).add(way.getLast().key());
-                way.subList(0, way.size() - 1).forEach(above -> trail.add(above.key()));
-                front.add(way.getFirst().key());
-            }
-        }
-        return front;
+        return new Navigation(zones, marks, validUntil);
     }
 
     private ZoneMenu menu(Zone zone, PlacedMenu placed, @Nullable PageId page) {
@@ -172,7 +152,8 @@ public final class SiteNavigation {
                 wanted.placed(),
                 nameOf(menu),
                 stand,
-                MenuResolver.cut(rows, wanted.placed().placing().fromLevel(), levels));
+                MenuResolver.from(rows, wanted.placed().placing().fromLevel()),
+                levels);
     }
 
     private String nameOf(MenuRowId menu) {
@@ -207,7 +188,7 @@ public final class SiteNavigation {
         SequencedSet<Standing> standings = new LinkedHashSet<>();
         for (Zone zone : Zone.values()) {
             for (PlacedMenu placed : rulings.of(zone, null).menus()) {
-                if (!menu(zone, placed, null).waysTo(page).isEmpty()) {
+                if (menu(zone, placed, null).leadsTo(page)) {
                     standings.add(new Standing(nameOf(placed.menu()), zone, true));
                 }
             }
@@ -216,7 +197,7 @@ public final class SiteNavigation {
             for (PlacedMenu placed : rulings.standing(assignment.menus())) {
                 Standing everywhere = new Standing(nameOf(placed.menu()), assignment.zone(), true);
                 if (!standings.contains(everywhere)
-                        && !menu(assignment.zone(), placed, null).waysTo(page).isEmpty()) {
+                        && menu(assignment.zone(), placed, null).leadsTo(page)) {
                     standings.add(new Standing(everywhere.menuName(), everywhere.zone(), false));
                 }
             }

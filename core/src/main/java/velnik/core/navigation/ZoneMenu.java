@@ -1,13 +1,18 @@
 package velnik.core.navigation;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.site.Device;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
+import velnik.core.site.Site;
 
 /** A menu standing in a zone, resolved; shared by all pages it is the same for. */
 public final class ZoneMenu {
@@ -15,15 +20,43 @@ public final class ZoneMenu {
     private final String name;
     private final Stand stand;
     private final List<NavigationRow> rows;
-    /** For each page that rows lead to: the rows from the front of the menu down to each such row. */
-    private final Map<PageId, List<List<NavigationRow>>> ways = new HashMap<>();
+    private final int levels;
+    /**
+     * For each page that rows lead to: the rows from the front of the menu down to each such row, those too that are
+     * deeper than the zone shows.
+     */
+    private final Map<PageId, List<List<NavigationRow>>> ways;
 
-    ZoneMenu(PlacedMenu placed, String name, Stand stand, List<NavigationRow> rows) {
+    private final Set<PageId> pages = new HashSet<>();
+
+    /**
+     * @param all its rows from the front on, however deep
+     * @param levels how many of them show, from 1
+     */
+    ZoneMenu(PlacedMenu placed, String name, Stand stand, List<NavigationRow> all, int levels) {
         this.placed = placed;
         this.name = name;
         this.stand = stand;
-        this.rows = List.copyOf(rows);
-        rows.forEach(row -> index(row, List.of()));
+        this.levels = levels;
+        this.rows = MenuResolver.cut(all, levels);
+        this.ways = new HashMap<>();
+        all.forEach(row -> index(row, List.of()));
+        ways.forEach((page, its) -> {
+            if (its.stream().anyMatch(way -> way.size() <= levels)) {
+                pages.add(page);
+            }
+        });
+    }
+
+    /** As another, but for the rows that show. */
+    private ZoneMenu(ZoneMenu menu, List<NavigationRow> fewer) {
+        this.placed = menu.placed;
+        this.name = menu.name;
+        this.stand = menu.stand;
+        this.levels = menu.levels;
+        this.rows = List.copyOf(fewer);
+        this.ways = menu.ways;
+        this.pages.addAll(menu.pages);
     }
 
     private void index(NavigationRow row, List<NavigationRow> above) {
@@ -57,17 +90,57 @@ public final class ZoneMenu {
         return rows;
     }
 
-    /** The ways down to the rows that lead to a page; none where no row does. */
-    List<List<NavigationRow>> waysTo(PageId page) {
-        return ways.getOrDefault(page, List.of());
+    /** Whether a row that shows leads to a page. */
+    boolean leadsTo(PageId page) {
+        return pages.contains(page);
     }
 
     /** All pages that rows lead to. */
     public Iterable<PageId> pages() {
-        return ways.keySet();
+        return pages;
     }
 
-    ZoneMenu withRows(List<NavigationRow> fewer) {
-        return new ZoneMenu(placed, name, stand, fewer);
+    /**
+     * Marks the rows that lead to a page and those above them; where no row of the menu leads to it on the device, the
+     * way to its nearest ancestor that has one. A row deeper than the zone shows marks those above it that do show.
+     */
+    Marks marks(Site site, @Nullable PageId page, Device device) {
+        @Nullable PageId nearest = page;
+        while (nearest != null && waysOn(nearest, device).isEmpty()) {
+            nearest = site.pages().branch(nearest).parent();
+        }
+        if (nearest == null) {
+            return Marks.NONE;
+        }
+        Set<NavigationRow.Key> current = new HashSet<>();
+        Set<NavigationRow.Key> trail = new HashSet<>();
+        for (List<NavigationRow> way : waysOn(nearest, device)) {
+            for (int i = 0; i < Math.min(levels, way.size()); i++) {
+                boolean leads = i == way.size() - 1 && nearest.equals(page);
+                (leads ? current : trail).add(way.get(i).key());
+            }
+        }
+        return new Marks(current, trail);
+    }
+
+    private List<List<NavigationRow>> waysOn(PageId page, Device device) {
+        return ways.getOrDefault(page, List.of()).stream()
+                .filter(way -> way.getLast().isOn(device))
+                .toList();
+    }
+
+    /** Only what is under the marked rows of the first level, each on the devices that it is marked on. */
+    ZoneMenu branches(Map<Device, Marks> marks) {
+        List<NavigationRow> fewer = new ArrayList<>();
+        for (NavigationRow row : rows) {
+            Set<Device> on = EnumSet.noneOf(Device.class);
+            marks.forEach((device, its) -> {
+                if (its.contains(row)) {
+                    on.add(device);
+                }
+            });
+            row.rows().forEach(beneath -> beneath.restrictedTo(on).ifPresent(fewer::add));
+        }
+        return new ZoneMenu(this, fewer);
     }
 }

@@ -35,6 +35,12 @@ public final class Days {
         return there.toLocalTime().equals(LocalTime.MIDNIGHT) ? day : TIME.format(there) + " on " + day;
     }
 
+    /** When something opens, as in "on 1 April 2027" or "at 18:00 on 1 April 2027". */
+    public static String at(Instant moment, ZoneId zone) {
+        boolean midnight = moment.atZone(zone).toLocalTime().equals(LocalTime.MIDNIGHT);
+        return (midnight ? "on " : "at ") + opening(moment, zone);
+    }
+
     /** The last day before something closes, as in "15 October 2026", or the moment where it closes amid a day. */
     public static String closing(Instant moment, ZoneId zone) {
         ZonedDateTime there = moment.atZone(zone);

@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Appearance;
+import velnik.core.site.Limits;
 import velnik.core.site.Period;
 import velnik.core.site.Site;
 
@@ -58,6 +59,25 @@ public final class Openings {
                 .map(Span::opens)
                 .filter(moment::isBefore)
                 .min(Comparator.naturalOrder());
+    }
+
+    /** The day it is by the clock of the site; the last that can be told where every period runs. */
+    public LocalDate today() {
+        return at == null ? Limits.LAST_DAY : LocalDate.ofInstant(at, zone);
+    }
+
+    /**
+     * When what has these periods last opened, be it over by now or not; empty where it never did. Where every period
+     * runs, the last that opens once.
+     */
+    public Optional<Instant> latestOpening(List<Period> periods) {
+        return periods.stream()
+                .flatMap(period -> at == null && period instanceof Period.Yearly
+                        ? Stream.empty()
+                        : spans(period, at == null ? Instant.EPOCH : at))
+                .map(Span::opens)
+                .filter(opens -> !opens.equals(Instant.MIN) && (at == null || !opens.isAfter(at)))
+                .max(Comparator.naturalOrder());
     }
 
     /** When what is there now is there no more; empty for never. Periods that touch are one. */

@@ -17,6 +17,7 @@ import velnik.core.change.Outcome;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.OutlineImport;
 import velnik.core.outline.Place;
+import velnik.core.site.Limits;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Period;
@@ -266,7 +267,7 @@ public final class Brackwater {
     }
 
     private static Change.AddPages pages() {
-        List<IndentedText.Line> lines = IndentedText.parse(PAGES);
+        List<IndentedText.Line> lines = IndentedText.parse(PAGES, Limits.PAGES);
         Change.AddPages plain = OutlineImport.addingPages(
                 lines, Place.top(), number -> id(fields(lines.get(number).title())[0]));
         return new Change.AddPages(

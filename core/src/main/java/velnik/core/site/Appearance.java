@@ -77,6 +77,11 @@ public record Appearance(
                 hidden, devices, newVisitors, beforeSignIn, periods, icon, iconAlone, weight, farEnd, newTab, note);
     }
 
+    public Appearance withDevices(Set<Device> newDevices) {
+        return new Appearance(
+                hidden, newDevices, visitors, beforeSignIn, periods, icon, iconAlone, weight, farEnd, newTab, note);
+    }
+
     /** As the row of a list has it: a list yields only what a visitor can get. */
     public Appearance inList() {
         return new Appearance(hidden, devices, visitors, false, periods, icon, iconAlone, weight, farEnd, newTab, note);

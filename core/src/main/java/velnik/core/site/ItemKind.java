@@ -26,7 +26,7 @@ public sealed interface ItemKind {
     /** @param address of a mailbox, perhaps with a subject after a question mark; without a scheme */
     record Mail(String address) implements ItemKind {}
 
-    /** @param number as people write it; what is dialled is made from it */
+    /** @param number as people write it, what is dialled is made from it; after {@code sms:} where messages go to it */
     record Phone(String number) implements ItemKind {}
 
     /** A word over other items; shows while something under it does. */

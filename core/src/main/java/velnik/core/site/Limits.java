@@ -1,5 +1,7 @@
 package velnik.core.site;
 
+import java.time.LocalDate;
+
 /** How much one site may hold. */
 public final class Limits {
     /** Levels of the page tree; the top is level 1. */
@@ -18,6 +20,16 @@ public final class Limits {
     public static final int TOPIC = 60;
     /** Of one page or item. */
     public static final int PERIODS = 20;
+    /** Of dates and periods. */
+    public static final LocalDate FIRST_DAY = LocalDate.of(1900, 1, 1);
+
+    public static final LocalDate LAST_DAY = LocalDate.of(2999, 12, 31);
+
+    /** Whether a day can be told and reckoned with. */
+    public static boolean isReckoned(LocalDate day) {
+        return !day.isBefore(FIRST_DAY) && !day.isAfter(LAST_DAY);
+    }
+
     /** UTF-16 characters of a link's address. */
     public static final int LINK = 2_000;
     /** UTF-16 characters of a text. */

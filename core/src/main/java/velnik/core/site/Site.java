@@ -1,6 +1,6 @@
 package velnik.core.site;
 
-import java.time.LocalDate;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -23,7 +23,7 @@ import velnik.core.outline.Outline;
  * @param menus all menus in one outline: each {@link MenuRow.Menu} a row at the top, its items beneath
  * @param assignments at most one for each zone and scope
  * @param bin what was removed and can be put back, the oldest first; part of no release
- * @param published the day each page was first part of a release, those since removed too. Releases make it, no change
+ * @param published when each page was first part of a release, those since removed too. Releases make it, no change
  *     does, so it is no part of a comparison
  */
 public record Site(
@@ -33,7 +33,7 @@ public record Site(
         Outline<MenuRowId, MenuRow> menus,
         List<Assignment> assignments,
         List<Removal> bin,
-        Map<PageId, LocalDate> published) {
+        Map<PageId, Instant> published) {
 
     /** What members read in the place of the sign-in page's title. */
     public static final String SIGN_OUT = "Sign out";
@@ -145,15 +145,15 @@ public record Site(
         return new Site(details, pages, home, menus, assignments, newBin, published);
     }
 
-    public Site withPublished(Map<PageId, LocalDate> newPublished) {
+    public Site withPublished(Map<PageId, Instant> newPublished) {
         return new Site(details, pages, home, menus, assignments, bin, newPublished);
     }
 
-    /** After a release of it: pages that were part of none before have that day as their first. */
-    public Site releasedOn(LocalDate day) {
-        Map<PageId, LocalDate> days = new HashMap<>(published);
-        pages.walk().forEach(row -> days.putIfAbsent(row.id(), day));
-        return withPublished(days);
+    /** After a release of it: pages that were part of none before have that moment as their first. */
+    public Site releasedAt(Instant moment) {
+        Map<PageId, Instant> moments = new HashMap<>(published);
+        pages.walk().forEach(row -> moments.putIfAbsent(row.id(), moment));
+        return withPublished(moments);
     }
 
     public Optional<Removal> findRemoval(RemovalId id) {

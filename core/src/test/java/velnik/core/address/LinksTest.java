@@ -47,6 +47,7 @@ public class LinksTest {
             {"mailto:yard", "Refused"},
             {"tel:01632 960 983", "Phone[number=01632 960 983]"},
             {"+44 1632 960983", "Phone[number=+44 1632 960983]"},
+            {"sms:+44 7700 900123", "Phone[number=sms:+44 7700 900123]"},
             {"tel:ring us", "Refused"},
             {"2026", "NoLink[]"},
             {"Opening hours: 8 to 5", "NoLink[]"},
@@ -81,5 +82,35 @@ public class LinksTest {
     @Test
     public void dialling_keepsDigitsAndTheLeadingPlus() {
         assertEquals(Links.dialling("+44 (0)1632 960-983"), "tel:+441632960983");
+    }
+
+    @DataProvider
+    public Object[][] addressesOfThisSite() {
+        return new Object[][] {
+            {"/hire/canoes", "/hire/canoes"},
+            {"/h%69re/./x/../canoes/?a=1#b", "/hire/canoes"},
+            {"/../../hire", "/hire"},
+            {SITE + "/hire", "/hire"},
+            {"https://tides.example/hire", "elsewhere"},
+            {"/", "/"},
+        };
+    }
+
+    @Test(dataProvider = "addressesOfThisSite")
+    public void pathOf_isWhereABrowserWouldGo(String address, String path) {
+        assertEquals(Links.pathOf(address, SITE).orElse("elsewhere"), path);
+    }
+
+    @Test
+    public void host_thatCouldBeTakenForAnother_isShownInAscii() {
+        assertEquals(Links.labelOf("https://xn--d1aifcp.example/"), "лодки.example");
+        assertEquals(Links.labelOf("https://xn--bcher-kva.example/"), "bücher.example");
+        assertEquals(Links.labelOf("https://xn--80ak6aa92e.example/"), "xn--80ak6aa92e.example");
+    }
+
+    @Test
+    public void message_goesToItsNumber() {
+        assertEquals(Links.dialling("sms:+44 (0)7700 900123"), "sms:+447700900123");
+        assertEquals(Links.numberOf("sms:07700 900123"), "07700 900123");
     }
 }

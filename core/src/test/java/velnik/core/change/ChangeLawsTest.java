@@ -6,7 +6,7 @@ import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
 import java.time.Instant;
-import java.time.LocalDate;
+import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashSet;
@@ -83,7 +83,7 @@ public class ChangeLawsTest {
             }
             assertSound(site);
             if (i == EDITS / 2) {
-                site = site.releasedOn(LocalDate.EPOCH);
+                site = site.releasedAt(Instant.EPOCH);
             }
         }
         while (!done.isEmpty()) {

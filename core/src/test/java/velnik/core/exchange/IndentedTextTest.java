@@ -14,6 +14,11 @@ import velnik.core.site.PageId;
 import velnik.core.site.Site;
 
 public class IndentedTextTest {
+    @Test
+    public void list_isReadNoFurtherThanItsLimit() {
+        assertEquals(IndentedText.parse("\n\na\n".repeat(500_000), 3).size(), 4);
+    }
+
 
     @DataProvider
     public Object[][] texts() {
@@ -32,7 +37,7 @@ public class IndentedTextTest {
 
     @Test(dataProvider = "texts")
     public void parse_nestsByIndentation(String text, String expected) {
-        String read = IndentedText.parse(text).stream()
+        String read = IndentedText.parse(text, 1_000).stream()
                 .map(line -> line.level() + " " + line.title())
                 .collect(joining(", "));
         assertEquals(read, expected);
@@ -40,7 +45,7 @@ public class IndentedTextTest {
 
     @Test
     public void addingPages_standAsTheLinesDo() {
-        var lines = IndentedText.parse("Home\nHire\n  Canoes\n    Old Town\n  Kayaks\nContact");
+        var lines = IndentedText.parse("Home\nHire\n  Canoes\n    Old Town\n  Kayaks\nContact", 1_000);
         Outcome outcome = Changes.apply(
                 SiteGenerator.begun(),
                 OutlineImport.addingPages(lines, Place.top(), number -> new PageId("p" + number)),

@@ -1,5 +1,6 @@
 package velnik.core.navigation;
 
+import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
 
@@ -10,6 +11,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.time.Instant;
+import java.time.MonthDay;
+import velnik.core.site.Device;
+import velnik.core.site.Period;
+import velnik.core.change.MenuChange.ItemEdit;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
@@ -90,7 +96,7 @@ public class ListsTest {
         assertEquals(script.sees("Home", Zone.PHONE_DRAWER), shown);
     }
 
-    /** By the page's date, else its first release; a page that waits for its first is the newest of all. */
+    /** By the page's date, else its latest opening, else its first release; a page that waits for its first is the newest of all. */
     @Test
     public void newest_goesByDateElseByFirstRelease() {
         SiteScript script = brackwater().publishes(LocalDate.parse("2026-03-10"));
@@ -100,16 +106,65 @@ public class ListsTest {
                         "",
                         script.menu("Listed"))
                 .assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Listed");
-        String waiting = "Two new skiffs, New pontoon open, Apprentice wanted, Home, Canoes";
+        String waiting = "Two new skiffs, New pontoon open, Evening suppers, Apprentice wanted, Rowing skiffs";
         assertEquals(script.sees("Home", Zone.PHONE_DRAWER), waiting);
         script.publishes(LocalDate.parse("2026-04-01")).retitles("Two new skiffs", "New skiffs");
         assertEquals(
                 script.sees("Home", Zone.PHONE_DRAWER),
-                "New pontoon open, Apprentice wanted, New skiffs, Home, Canoes");
+                "New pontoon open, Evening suppers, Apprentice wanted, New skiffs, Rowing skiffs");
         script.removes("New skiffs").publishes(LocalDate.parse("2026-06-01")).restores("gone-0");
         assertEquals(
                 script.sees("Home", Zone.PHONE_DRAWER),
-                "New pontoon open, Apprentice wanted, New skiffs, Home, Canoes");
+                "New pontoon open, Evening suppers, Apprentice wanted, New skiffs, Rowing skiffs");
+    }
+
+    /** Of pages first published on one day the later release comes first, and publishing changes nothing of the order. */
+    @Test
+    public void newest_ofOneDay_goesByRelease_asItDidBeforePublishing() {
+        SiteScript script = brackwater().on("2026-06-01").publishes(Instant.parse("2026-06-01T06:00:00Z"));
+        script.adds("Morning", "News").publishes(Instant.parse("2026-06-01T08:00:00Z"));
+        script.adds("Noon", "News").addsMenu("Listed");
+        script.puts(ItemKind.PageList.newestOf(new ListSource.Newest(), 4), "", script.menu("Listed"))
+                .assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Listed");
+        String order = "Noon, Morning, Home, Hire";
+        assertEquals(script.sees("Home", Zone.PHONE_DRAWER), order);
+        script.publishes(Instant.parse("2026-06-01T11:00:00Z"));
+        assertEquals(script.sees("Home", Zone.PHONE_DRAWER), order);
+    }
+
+    @Test
+    public void newest_goesByTheLatestOpening() {
+        SiteScript script = brackwater().publishes(LocalDate.parse("2025-01-15")).on("2026-06-01");
+        script.opensFor("Contact", Period.once(LocalDate.parse("2024-05-30"), null));
+        script.opensFor("Hire", Period.yearly(MonthDay.of(5, 31), MonthDay.of(12, 31)));
+        script.addsMenu("Listed")
+                .puts(ItemKind.PageList.newestOf(new ListSource.Newest(), 2), "", script.menu("Listed"))
+                .assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Listed");
+        assertEquals(script.sees("Home", Zone.PHONE_DRAWER).split(", ")[0], "Hire");
+    }
+
+    /** A row that is hidden, out of its period or for the other device takes nobody's place. */
+    @Test
+    public void atMost_countsTheRowsThatItsVisitorGets() {
+        SiteScript script = brackwater().addsMenu("Listed");
+        script.puts(list(under("Hire"), 1, ListOrder.TREE, Optional.of(2)), "", script.menu("Listed"))
+                .assigns(Zone.FOOTER, new Scope.Everywhere(), "Listed");
+        MenuRowId list = script.latest();
+        script.dresses(list, "Canoes", ItemEdit.hidden(true));
+        assertEquals(script.sees("Home", Zone.FOOTER), "Kayaks, Rowing skiffs");
+        script.dresses(
+                list, "Kayaks", ItemEdit.NOTHING.withPeriods(List.of(Period.once(LocalDate.parse("2030-01-01"), null))));
+        assertEquals(script.sees("Home", Zone.FOOTER), "Rowing skiffs, Prices");
+        script.dresses(list, "Prices", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        assertEquals(rowsOn(script, Device.WIDE), "Rowing skiffs, Prices");
+        assertEquals(rowsOn(script, Device.PHONE), "Rowing skiffs, Safety on the tide");
+    }
+
+    private static String rowsOn(SiteScript script, Device device) {
+        return script.navigation().forPage(script.page("Home")).in(Zone.FOOTER).getFirst().rows().stream()
+                .filter(row -> row.isOn(device))
+                .map(NavigationRow::label)
+                .collect(joining(", "));
     }
 
     @Test

@@ -68,6 +68,20 @@ public class RulingsTest {
                 false);
     }
 
+    /** Menus before or after there stand beside the header's; what decides there replaces them. */
+    @Test
+    public void drawerThatOnlyAdds_keepsTheHeadersMenus() {
+        SiteScript script = brackwater();
+        Scope repairs = new Scope.Section(script.page("Repairs"));
+        script.does(around(Zone.PHONE_DRAWER, repairs, script.placed("Short"), script.placed("Tides")));
+        assertEquals(menus(script, "Hulls", Zone.PHONE_DRAWER), "Short, Main, Tides");
+        assertEquals(menus(script, "Home", Zone.PHONE_DRAWER), "Main");
+        script.assigns(Zone.HEADER, new Scope.Pages(Set.of(script.page("Hulls"))), "Elsewhere");
+        assertEquals(menus(script, "Hulls", Zone.PHONE_DRAWER), "Elsewhere", "a narrower header beats it");
+        script.assigns(Zone.PHONE_DRAWER, repairs, "Tides");
+        assertEquals(menus(script, "Engines", Zone.PHONE_DRAWER), "Tides");
+    }
+
     @Test
     public void sectionOfHome_isWhatIsBeneathIt_notTheSite() {
         SiteScript script = brackwater().adds("Opening hours", "Home");

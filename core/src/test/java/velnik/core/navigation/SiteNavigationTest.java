@@ -1,6 +1,7 @@
 package velnik.core.navigation;
 
 import static java.util.stream.Collectors.joining;
+import static java.util.stream.Collectors.toSet;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertSame;
 import static org.testng.Assert.assertTrue;
@@ -10,6 +11,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.MenuChange;
@@ -182,16 +184,16 @@ public class SiteNavigationTest {
     @Test
     public void currentPage_isMarked_withTheRowsAboveIt() {
         Navigation navigation = navigation(brackwater(), "Canoes");
-        assertEquals(pages(navigation.current()), "canoes");
-        assertEquals(pages(navigation.trail()), "footer-afloat footer-afloat-hire hire");
+        assertEquals(pages(current(navigation)), "canoes");
+        assertEquals(pages(trail(navigation)), "footer-afloat footer-afloat-hire hire");
     }
 
     @Test
     public void pageThatNoRowOfAMenuLeadsTo_marksItsNearestAncestorThere() {
         Navigation navigation = navigation(brackwater(), "Range calculator");
-        assertEquals(pages(navigation.current()), "");
+        assertEquals(pages(current(navigation)), "");
         assertEquals(
-                pages(navigation.trail()),
+                pages(trail(navigation)),
                 "electric-conversion engines engines footer-afloat footer-afloat-repairs repairs workshop-in-the-workshop");
     }
 
@@ -210,7 +212,7 @@ public class SiteNavigationTest {
         Navigation one = site.forPage(brackwater().page("Hire"));
         Navigation other = site.forPage(null);
         assertSame(one.in(Zone.HEADER).getFirst(), other.in(Zone.HEADER).getFirst());
-        assertEquals(other.current().size() + other.trail().size(), 0);
+        assertEquals(current(other).size() + trail(other).size(), 0);
         assertEquals(site.forPage(brackwater().page("Hire")).in(Zone.HEADER), one.in(Zone.HEADER));
     }
 
@@ -220,6 +222,67 @@ public class SiteNavigationTest {
         script.does(new velnik.core.change.Change.MovePages(
                 List.of(script.page("News")), new Place<>(null, script.page("Home"))));
         assertTrue(script.sees("Home", Zone.HEADER).startsWith("Home, News (New pontoon open"));
+    }
+
+    private static Set<NavigationRow.Key> current(Navigation navigation) {
+        return all(navigation, Marks::current);
+    }
+
+    private static Set<NavigationRow.Key> trail(Navigation navigation) {
+        return all(navigation, Marks::trail);
+    }
+
+    private static Set<NavigationRow.Key> all(
+            Navigation navigation, Function<Marks, Set<NavigationRow.Key>> which) {
+        return navigation.marks().values().stream()
+                .flatMap(marks -> which.apply(marks).stream())
+                .collect(toSet());
+    }
+
+    /** Where a page stands in the menu of a zone, on one device. */
+    private static String marked(SiteScript script, String page, Zone zone, String menu, Device device) {
+        Marks marks = navigation(script, page).marks(zone, script.menu(menu), device);
+        return pages(marks.current()) + " | " + pages(marks.trail());
+    }
+
+    /** A row on wide screens alone leads to the page there; on phones the nearest page above it is marked instead. */
+    @Test
+    public void marks_areThoseOfTheDevice() {
+        SiteScript script = brackwater().addsMenu("Marked").assigns(Zone.FOOTER, new Scope.Everywhere(), "Marked");
+        script.putsPage("Hire", script.menu("Marked")).putsPage("Canoes", script.menu("Marked"));
+        MenuRowId canoes = script.latest();
+        assertEquals(marked(script, "Canoes", Zone.FOOTER, "Marked", Device.PHONE), "i2 | ");
+        script.sets(canoes, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        assertEquals(marked(script, "Canoes", Zone.FOOTER, "Marked", Device.WIDE), "i2 | ");
+        assertEquals(marked(script, "Canoes", Zone.FOOTER, "Marked", Device.PHONE), " | i1");
+    }
+
+    /** In a zone of one level an item beneath leads here all the same, so the row above it that shows is in the trail. */
+    @Test
+    public void marks_areThoseOfTheZone_alsoOfItemsDeeperThanItShows() {
+        SiteScript script = brackwater().addsMenu("Marked");
+        script.putsPage("Repairs", script.menu("Marked"));
+        MenuRowId repairs = script.latest();
+        script.putsPage("Contact", repairs);
+        script.assigns(Zone.BELOW, new Scope.Everywhere(), "Marked");
+        script.assigns(Zone.BESIDE, new Scope.Everywhere(), "Marked");
+        assertEquals(marked(script, "Contact", Zone.BESIDE, "Marked", Device.WIDE), "i2 | i1");
+        assertEquals(marked(script, "Contact", Zone.BELOW, "Marked", Device.WIDE), " | i1");
+        assertEquals(marked(script, "Home", Zone.BELOW, "Marked", Device.WIDE), " | ");
+    }
+
+    @Test
+    public void rowForADeviceThatTheRowAboveDoesNotShowOn_saysSo_andAHeadingOverItAlone() {
+        SiteScript script = brackwater().addsMenu("Odd").assigns(Zone.FOOTER, new Scope.Everywhere(), "Odd");
+        script.puts(new ItemKind.Heading(), "Wide", script.menu("Odd"));
+        MenuRowId heading = script.latest();
+        script.putsPage("Contact", heading);
+        MenuRowId contact = script.latest();
+        script.sets(heading, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        script.sets(contact, ItemEdit.NOTHING.withDevices(Set.of(Device.PHONE)));
+        assertEquals(script.whyNot(contact), "It is for phones, and what is above it is for wide screens.");
+        assertEquals(script.whyNot(heading), "A heading shows once something under it does.");
+        assertEquals(script.sees("Home", Zone.FOOTER), "");
     }
 
     private static Navigation navigation(SiteScript script, String page) {

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
 import java.util.function.Supplier;
@@ -27,6 +28,7 @@ import velnik.core.site.Site;
 import velnik.server.releasing.LiveSite;
 import velnik.server.shared.ProblemException;
 import velnik.server.shared.RequestName;
+import velnik.server.shared.Whole;
 
 /** The calls that read and edit the working copy. */
 @RestController
@@ -58,6 +60,7 @@ class EditingController {
             long basedOn,
 
             @NotEmpty(message = "There is no change in this request.")
+            @Size(max = 500, message = "One request has at most 500 changes.")
             List<ChangeDto> changes) {}
 
     record Step(
@@ -148,17 +151,19 @@ class EditingController {
 
     @PostMapping("/changes")
     AnswerDto change(@Valid @RequestBody Edit edit, Principal person) {
-        List<Change> changes =
-                edit.changes().stream().map(dto -> understood(dto::change)).toList();
-        return answer(person, workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes));
+        return answer(person, workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes(edit)));
     }
 
     /** What the person would be told of these changes, or why they cannot be. Changes nothing. */
     @PostMapping(path = "/changes", params = "dryRun=true")
     TriedDto wouldChange(@RequestParam boolean dryRun, @Valid @RequestBody Edit edit, Principal person) {
-        List<Change> changes =
-                edit.changes().stream().map(dto -> understood(dto::change)).toList();
-        return TriedDto.of(workingCopy.tried(person.getName(), changes));
+        return TriedDto.of(workingCopy.tried(person.getName(), changes(edit)));
+    }
+
+    private static List<Change> changes(Edit edit) {
+        return Whole.checked(edit.changes(), "changes").stream()
+                .map(dto -> understood(dto::change))
+                .toList();
     }
 
     @PostMapping("/undo")
@@ -181,14 +186,14 @@ class EditingController {
     /** An indented list becomes pages, in one edit. */
     @PostMapping(path = "/imports/outline", params = "dryRun=false")
     AnswerDto importOutline(@RequestParam boolean dryRun, @Valid @RequestBody Paste paste, Principal person) {
-        Change change = imports.change(paste.request(), paste.text(), paste.place());
+        Change change = understood(() -> imports.change(paste.request(), paste.text(), paste.place()));
         return answer(person, workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
     }
 
     /** An indented list as items: what it would add. Changes nothing. */
     @PostMapping(path = "/imports/items", params = "dryRun=true")
     ItemsPreview previewItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste, Principal person) {
-        PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), paste.place()));
+        PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), Whole.checked(paste.place(), "place")));
         List<String> refused = read.refused();
         if (refused.isEmpty()
                 && workingCopy.tried(person.getName(), List.of(new MenuChange.AddItems(read.items())))
@@ -202,7 +207,7 @@ class EditingController {
     /** An indented list becomes items of a menu, in one edit. */
     @PostMapping(path = "/imports/items", params = "dryRun=false")
     AnswerDto importItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste, Principal person) {
-        PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), paste.place()));
+        PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), Whole.checked(paste.place(), "place")));
         if (!read.refused().isEmpty()) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,

@@ -16,6 +16,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
+import velnik.server.shared.Whole;
 
 /** A change of menus as the editor sends it. */
 sealed interface MenuChangeDto extends ChangeDto {
@@ -139,7 +140,7 @@ sealed interface MenuChangeDto extends ChangeDto {
     record CopyMenuRow(@NotNull String row, @NotNull String ids) implements MenuChangeDto {
         @Override
         public Change change() {
-            return new MenuChange.CopyMenuRow(new MenuRowId(row), ids);
+            return new MenuChange.CopyMenuRow(new MenuRowId(row), stem(ids));
         }
     }
 
@@ -203,7 +204,7 @@ sealed interface MenuChangeDto extends ChangeDto {
     record FreezeList(@NotNull String list, @NotNull String ids) implements MenuChangeDto {
         @Override
         public Change change() {
-            return new MenuChange.FreezeList(new MenuRowId(list), ids);
+            return new MenuChange.FreezeList(new MenuRowId(list), stem(ids));
         }
     }
 
@@ -214,7 +215,7 @@ sealed interface MenuChangeDto extends ChangeDto {
             @NotNull String ids) implements MenuChangeDto {
         @Override
         public Change change() {
-            return new MenuChange.DetachBranch(new MenuRowId(list), new PageId(page), ids);
+            return new MenuChange.DetachBranch(new MenuRowId(list), new PageId(page), stem(ids));
         }
     }
 
@@ -266,5 +267,10 @@ sealed interface MenuChangeDto extends ChangeDto {
 
     private static List<MenuRowId> ids(List<String> ids) {
         return ids.stream().map(MenuRowId::new).toList();
+    }
+
+    /** @throws IllegalArgumentException when no ids can begin so */
+    private static String stem(String ids) {
+        return new MenuRowId(ids + "-" + Whole.ROWS).value().substring(0, ids.length());
     }
 }

@@ -2,6 +2,7 @@ package velnik.server.editing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -38,7 +39,7 @@ class OutlineImports {
     record Line(int number, int level, String title) {}
 
     Preview preview(String text) {
-        List<IndentedText.Line> lines = IndentedText.parse(text);
+        List<IndentedText.Line> lines = IndentedText.parse(text, Limits.PAGES);
         List<String> refused = new ArrayList<>();
         for (IndentedText.Line line : lines) {
             if (line.title().length() > Limits.TITLE) {
@@ -50,10 +51,7 @@ class OutlineImports {
                         + Limits.LEVELS + ".");
             }
         }
-        int pages = workingCopy.state().site().pages().size() + lines.size();
-        if (pages > Limits.PAGES) {
-            refused.add("That would make " + pages + " pages; the limit is " + Limits.PAGES + ".");
-        }
+        tooMany(lines).ifPresent(refused::add);
         return new Preview(
                 lines.size(),
                 lines.stream()
@@ -63,12 +61,25 @@ class OutlineImports {
                 refused.stream().limit(LINES_SHOWN).toList());
     }
 
+    private Optional<String> tooMany(List<IndentedText.Line> lines) {
+        int pages = workingCopy.state().site().pages().size() + lines.size();
+        return pages <= Limits.PAGES
+                ? Optional.empty()
+                : Optional.of("That would make " + (lines.size() > Limits.PAGES ? "more than " + Limits.PAGES : pages)
+                        + " pages; the limit is " + Limits.PAGES + ".");
+    }
+
     /** Ids are made from the request's name, so that a repeated request means the same pages. */
     Change change(String request, String text, ChangeDto.@Nullable PlaceDto place) {
-        List<IndentedText.Line> lines = IndentedText.parse(text);
+        List<IndentedText.Line> lines = IndentedText.parse(text, Limits.PAGES);
         if (lines.isEmpty()) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT, "nothing-to-add", "There is no title in this text.");
+        }
+        Optional<String> tooMany = tooMany(lines);
+        if (tooMany.isPresent()) {
+            throw new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "too-many-pages", tooMany.get() + " Nothing was added.");
         }
         String prefix = prefix(request);
         Place<PageId> where = place == null ? workingCopy.state().site().pages().endOf(null) : place.place();

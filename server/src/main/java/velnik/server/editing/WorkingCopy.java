@@ -2,7 +2,6 @@ package velnik.server.editing;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -146,7 +145,7 @@ public class WorkingCopy {
     }
 
     /** Tells that pages were published, and when first. */
-    public void published(Map<PageId, LocalDate> firstReleases) {
+    public void published(Map<PageId, Instant> firstReleases) {
         synchronized (memory) {
             become(new State(state.revision(), state.site().withPublished(firstReleases)));
         }

@@ -77,7 +77,7 @@ public class Releases {
                     HttpStatus.UNPROCESSABLE_CONTENT, "nothing-waits", "Nothing waits to be published.");
         }
         Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
-        Site published = state.site().releasedOn(Release.dayOf(now));
+        Site published = state.site().releasedAt(now);
         Release release = new Release(
                 live.number() + 1, request, state.revision(), person, now, note, published.withBin(List.of()));
         Set<PageId> newlyReleased = new HashSet<>(published.published().keySet());

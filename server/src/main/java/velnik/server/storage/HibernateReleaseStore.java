@@ -3,7 +3,7 @@ package velnik.server.storage;
 import static java.util.stream.Collectors.toMap;
 
 import jakarta.persistence.EntityManagerFactory;
-import java.time.LocalDate;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,13 +52,13 @@ class HibernateReleaseStore implements ReleaseStore {
     }
 
     @Override
-    public Map<PageId, LocalDate> firstReleases() {
+    public Map<PageId, Instant> firstReleases() {
         return sessions.fromStatelessSession(session ->
                 session
                         .createSelectionQuery("from PublishedPageEntity", PublishedPageEntity.class)
                         .getResultList()
                         .stream()
-                        .collect(toMap(row -> new PageId(row.pageId), row -> Release.dayOf(row.firstAt))));
+                        .collect(toMap(row -> new PageId(row.pageId), row -> row.firstAt)));
     }
 
     @Override

@@ -1,8 +1,6 @@
 package velnik.server.storage;
 
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneOffset;
 import velnik.core.site.Site;
 
 /**
@@ -20,10 +18,5 @@ public record Release(int number, String request, long revision, String person, 
 
     public ReleaseStore.Heading heading() {
         return new ReleaseStore.Heading(number, request, revision, person, at, note);
-    }
-
-    /** The day of a moment, in UTC as long as sites have no time zone of their own. */
-    public static LocalDate dayOf(Instant moment) {
-        return LocalDate.ofInstant(moment, ZoneOffset.UTC);
     }
 }

@@ -4,7 +4,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.Map;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -39,7 +38,7 @@ class ReleaseEntity {
         return entity;
     }
 
-    Release release(StoredForms forms, Map<PageId, LocalDate> firstReleases) {
+    Release release(StoredForms forms, Map<PageId, Instant> firstReleases) {
         Site released = forms.readSite(format, site).withPublished(firstReleases);
         return new Release(number, request, revision, person, at, note, released);
     }

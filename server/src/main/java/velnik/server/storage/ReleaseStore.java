@@ -1,7 +1,6 @@
 package velnik.server.storage;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,8 +22,8 @@ public interface ReleaseStore {
     /** What was published under a request's name. */
     Optional<Heading> findOf(String request);
 
-    /** The day each page was first part of a release. */
-    Map<PageId, LocalDate> firstReleases();
+    /** When each page was first part of a release. */
+    Map<PageId, Instant> firstReleases();
 
     /**
      * Keeps a release. When it returns, it is on the disk.

@@ -1,7 +1,6 @@
 package velnik.server.visiting;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Locale;
@@ -47,29 +46,32 @@ class VisitorController {
         return switch (pages.at(new VisitorPages.Asked(path, words, to, session.of(request)))) {
             case VisitorPages.Answer.Page(Rendered page) -> answer(page, accepted, known);
             case VisitorPages.Answer.Elsewhere(String address, HttpStatus status) ->
-                ResponseEntity.status(status)
-                        .location(URI.create(address))
-                        .cacheControl(
-                                status == HttpStatus.SEE_OTHER
-                                        ? CacheControl.noStore()
-                                        : CacheControl.maxAge(Duration.ofMinutes(5))
-                                                .cachePrivate())
-                        .build();
+                elsewhere(address, status, request.getQueryString());
         };
     }
 
-    @GetMapping(path = "/sitemap.xml", produces = MediaType.APPLICATION_XML_VALUE)
+    /** The right spelling of an address is the same for everybody; where a group leads on to differs. */
+    private static ResponseEntity<byte[]> elsewhere(String address, HttpStatus status, @Nullable String query) {
+        boolean spelling = status == HttpStatus.MOVED_PERMANENTLY;
+        return ResponseEntity.status(status)
+                .header(HttpHeaders.LOCATION, spelling && query != null ? address + "?" + query : address)
+                .header(HttpHeaders.VARY, HttpHeaders.COOKIE)
+                .cacheControl(
+                        spelling ? CacheControl.maxAge(Duration.ofMinutes(5)).cachePrivate() : CacheControl.noStore())
+                .build();
+    }
+
+    @GetMapping("/sitemap.xml")
     ResponseEntity<byte[]> sitemap(HttpServletRequest request) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_XML)
                 .body(pages.sitemap(origin(request)).getBytes(StandardCharsets.UTF_8));
     }
 
-    @GetMapping(path = "/robots.txt", produces = MediaType.TEXT_PLAIN_VALUE)
-    ResponseEntity<String> robots(HttpServletRequest request) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.TEXT_PLAIN)
-                .body("User-agent: *\nDisallow: /-/\nSitemap: " + pages.origin(origin(request)) + "/sitemap.xml\n");
+    @GetMapping("/robots.txt")
+    ResponseEntity<byte[]> robots(HttpServletRequest request) {
+        String text = "User-agent: *\nDisallow: /-/\nSitemap: " + pages.origin(origin(request)) + "/sitemap.xml\n";
+        return ResponseEntity.ok().contentType(MediaType.TEXT_PLAIN).body(text.getBytes(StandardCharsets.UTF_8));
     }
 
     /** Browsers ask for it on their own; there is none yet, and that is no error. */

@@ -15,9 +15,11 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.flywaydb.core.Flyway;
 import org.h2.tools.RunScript;
 import org.testng.annotations.Test;
@@ -96,7 +98,10 @@ public class UpgradeTest {
 
             assertEquals(storage.releases().firstReleases().size(), 49);
             assertEquals(
-                    Set.copyOf(storage.releases().firstReleases().values()), Set.of(LocalDate.parse("2026-11-25")));
+                    storage.releases().firstReleases().values().stream()
+                            .map(moment -> LocalDate.ofInstant(moment, ZoneOffset.UTC))
+                            .collect(Collectors.toSet()),
+                    Set.of(LocalDate.parse("2026-11-25")));
 
             Difference moved = storage.sites().findEntry(4).orElseThrow().difference();
             Site undone = ((Undoing.Result.Undone) Undoing.undo(site, moved)).site();
