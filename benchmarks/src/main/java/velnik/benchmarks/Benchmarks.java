@@ -19,10 +19,10 @@ public final class Benchmarks {
     private static final double GROWTH_BOUND = 4;
     private static final double BULK_BOUND_MILLIS = 300;
     private static final double BULK_GROWTH_BOUND = 12;
-    private static final double NAVIGATION_BOUND_MICROS = 50;
-    private static final double FINDINGS_BOUND_MILLIS = 250;
-    private static final double SEARCH_BOUND_MILLIS = 100;
-    private static final double VISITOR_BOUND = 0.8;
+    private static final double NAVIGATION_BOUND_MICROS = 20;
+    private static final double FINDINGS_BOUND_MILLIS = 100;
+    private static final double SEARCH_BOUND_MILLIS = 5;
+    private static final double VISITOR_BOUND = 0.95;
 
     private Benchmarks() {}
 
@@ -43,11 +43,11 @@ public final class Benchmarks {
         double navigation = median(run(NavigationBenchmark.class), "page", null);
         line(
                 "%s, 10,000 pages, median",
-                "all zones of one page", navigation, "µs", navigation <= NAVIGATION_BOUND_MICROS, "≤ 50");
+                "all zones of one page", navigation, "µs", navigation <= NAVIGATION_BOUND_MICROS, "≤ 20");
         double findings = median(run(FindingsBenchmark.class), "findings", null);
-        line("%s, 10,000 pages, median", "all findings", findings, "ms", findings <= FINDINGS_BOUND_MILLIS, "≤ 250");
+        line("%s, 10,000 pages, median", "all findings", findings, "ms", findings <= FINDINGS_BOUND_MILLIS, "≤ 100");
         double search = median(run(SearchBenchmark.class), "find", null);
-        line("%s, 10,000 pages, median", "a visitor's search", search, "ms", search <= SEARCH_BOUND_MILLIS, "≤ 100");
+        line("%s, 10,000 pages, median", "a visitor's search", search, "ms", search <= SEARCH_BOUND_MILLIS, "≤ 5");
         Collection<RunResult> maps = run(PersistentMapBenchmark.class);
         for (String operation : new String[] {"Find", "Replace"}) {
             double ratio = mean(maps, "pcollections" + operation) / mean(maps, "vavr" + operation);
@@ -59,7 +59,7 @@ public final class Benchmarks {
         double visitor = ServedSite.ratio(jar);
         line(
                 "%s against a static file of its size, rate",
-                "visitor page", visitor, "", visitor >= VISITOR_BOUND, "≥ 0.8");
+                "visitor page", visitor, "", visitor >= VISITOR_BOUND, "≥ 0.95");
     }
 
     private static void bulk() throws RunnerException {

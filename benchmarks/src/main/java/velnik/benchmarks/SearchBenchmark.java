@@ -1,5 +1,8 @@
 package velnik.benchmarks;
 
+import velnik.core.site.Site;
+import velnik.core.search.PageIndex;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -18,8 +21,9 @@ import velnik.core.site.Visitor;
 public class SearchBenchmark {
     private static final String TEXT = "The ebb runs at three knots under the bridge. ".repeat(44);
 
+    private final Site site = Sites.of(10_000);
     private final PageSearch search =
-            PageSearch.of(Sites.of(10_000), Openings.ALWAYS, Visitor.NON_MEMBER, page -> TEXT);
+            PageSearch.of(site, Openings.ALWAYS, Visitor.NON_MEMBER, PageIndex.of(site, page -> TEXT, List.of()));
 
     /** One word is in the title of some pages, the other nowhere but in their texts. */
     @Benchmark

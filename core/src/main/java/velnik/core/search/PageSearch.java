@@ -2,19 +2,15 @@ package velnik.core.search;
 
 import java.text.BreakIterator;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
-import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.text.Latin;
@@ -30,17 +26,14 @@ public final class PageSearch {
     /** Pages that an answer names at most. */
     public static final int NAMED = 50;
 
-    /** Characters of a page's text that are looked at. */
-    private static final int TEXT = 20_000;
-
     private static final int PASSAGE = 200;
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}]+");
 
-    private final Function<Page, String> texts;
-    private final List<Entry> entries = new ArrayList<>();
+    private final PageIndex index;
+    private final List<PageIndex.Entry> entries = new ArrayList<>();
 
-    private PageSearch(Function<Page, String> texts) {
-        this.texts = texts;
+    private PageSearch(PageIndex index) {
+        this.index = index;
     }
 
     /**
@@ -58,87 +51,16 @@ public final class PageSearch {
     /** @param passage a sentence of the page with one of the words; empty where it has no words besides its title */
     public record Hit(PageId page, String passage) {}
 
-    /** Where a word stands, and what finding it there is worth; a whole word is worth twice as much. */
-    private enum Part {
-        TITLE(40),
-        TOPICS(20),
-        SUMMARY(10),
-        TEXT(1);
-
-        private final int worth;
-
-        Part(int worth) {
-            this.worth = worth;
-        }
-    }
-
-    /** @param parts words in small Latin letters, each with a blank before and behind, by the part they stand in */
-    private record Entry(PageId id, Page page, List<String> parts) {
-        static Entry of(Branch<PageId, Page> row, String text) {
-            Page page = row.value();
-            return new Entry(
-                    row.id(),
-                    page,
-                    Stream.of(page.title(), String.join(" ", page.topics()), page.summary(), text)
-                            .map(PageSearch::words)
-                            .toList());
-        }
-
-        private String in(Part part) {
-            return parts.get(part.ordinal());
-        }
-
-        /** 0 where one of the words is missing. */
-        int worth(String[] asked) {
-            int sum = 0;
-            for (String word : asked) {
-                int best = 0;
-                for (Part part : Part.values()) {
-                    int worth = !in(part).contains(" " + word)
-                            ? 0
-                            : in(part).contains(" " + word + " ") ? 2 * part.worth : part.worth;
-                    best = Math.max(best, worth);
-                }
-                if (best == 0) {
-                    return 0;
-                }
-                sum += best;
-            }
-            return sum;
-        }
-
-        /** The summary, unless a word stands only in the text: then its sentence. */
-        Hit hit(String[] asked, Function<Page, String> texts) {
-            return Arrays.stream(asked)
-                    .map(word -> " " + word)
-                    .filter(word -> Arrays.stream(Part.values())
-                            .noneMatch(part -> part != Part.TEXT && in(part).contains(word)))
-                    .findFirst()
-                    .flatMap(word -> sentences(texts.apply(page)).stream()
-                            .filter(sentence -> words(sentence).contains(word))
-                            .findFirst())
-                    .map(sentence -> new Hit(id, shortened(sentence)))
-                    .orElseGet(() -> new Hit(
-                            id,
-                            page.summary().isEmpty()
-                                    ? sentences(texts.apply(page)).stream()
-                                            .findFirst()
-                                            .map(PageSearch::shortened)
-                                            .orElse("")
-                                    : page.summary()));
-        }
-    }
-
-    private record Match(Entry entry, int worth) {}
+    private record Match(PageIndex.Entry entry, int worth) {}
 
     /**
-     * Costs O(pages + characters), and keeps as many characters as it looks at.
+     * Costs O(pages).
      *
      * @param visitor whose lists may show what is found
-     * @param texts give the words of a page's text, empty where it has none; asked again for each page found
+     * @param index of this site
      */
-    public static PageSearch of(Site site, Openings openings, Visitor visitor, Function<Page, String> texts) {
-        PageSearch search = new PageSearch(texts);
+    public static PageSearch of(Site site, Openings openings, Visitor visitor, PageIndex index) {
+        PageSearch search = new PageSearch(index);
         search.add(site, openings, visitor, site.pages().top());
         return search;
     }
@@ -146,15 +68,16 @@ public final class PageSearch {
     private void add(Site site, Openings openings, Visitor visitor, List<Branch<PageId, Page>> rows) {
         for (Branch<PageId, Page> row : rows) {
             if (Access.isListed(site, row, openings, visitor)) {
-                if (row.value().kind() == PageKind.PAGE) {
-                    entries.add(Entry.of(row, cut(texts.apply(row.value()), TEXT)));
-                }
+                index.find(row.id()).ifPresent(entries::add);
                 add(site, openings, visitor, row.children());
             }
         }
     }
 
-    /** The best first; of those as good as each other, the first in the tree. Costs O(pages + characters). */
+    /**
+     * A page that is called what was asked for first, then the best; of those as good as each other, the first in the
+     * tree. Costs O(pages + characters of those that may have the words).
+     */
     public Found find(String question) {
         String words = words(cut(question, ASKED)).strip();
         if (words.isEmpty()) {
@@ -170,19 +93,19 @@ public final class PageSearch {
                 found.size(),
                 found.stream()
                         .limit(NAMED)
-                        .map(match -> match.entry().hit(asked, texts))
+                        .map(match -> index.hit(match.entry(), asked))
                         .toList());
     }
 
-    private static String cut(String text, int characters) {
+    static String cut(String text, int characters) {
         return text.substring(0, Math.min(text.length(), characters));
     }
 
-    private static String words(String text) {
+    static String words(String text) {
         return " " + BETWEEN_WORDS.matcher(Latin.of(text)).replaceAll(" ").strip() + " ";
     }
 
-    private static List<String> sentences(String text) {
+    static List<String> sentences(String text) {
         BreakIterator breaks = BreakIterator.getSentenceInstance(Locale.ROOT);
         breaks.setText(text);
         List<String> sentences = new ArrayList<>();
@@ -196,7 +119,7 @@ public final class PageSearch {
         return sentences;
     }
 
-    private static String shortened(String sentence) {
+    static String shortened(String sentence) {
         if (sentence.length() <= PASSAGE) {
             return sentence;
         }

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
+import velnik.core.search.PageIndex;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -130,7 +131,8 @@ public class MembersTest {
                 Access.of(script.site(), script.page("Canoes"), openings).isGettableBy(visitor));
         note(found, "item", script.sees("Home", Zone.ABOVE, visitor).contains("Canoes"));
         note(found, "list", script.sees("Home", Zone.BELOW, visitor).contains("Canoes"));
-        int hits = PageSearch.of(script.site(), openings, visitor, page -> "")
+        int hits = PageSearch.of(
+                        script.site(), openings, visitor, PageIndex.of(script.site(), page -> "", List.of()))
                 .find("nine open canoes")
                 .count();
         note(found, "search", hits > 0);

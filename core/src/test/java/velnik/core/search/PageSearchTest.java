@@ -5,6 +5,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
+import velnik.core.reach.Openings;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -113,7 +115,47 @@ public class PageSearchTest {
                         script.site(),
                         script.navigation().openings(),
                         Visitor.NON_MEMBER,
-                        page -> page.text() == null ? "" : Markdown.toPlain(TEXTS.getOrDefault(page.text(), "")))
+                        PageIndex.of(
+                                script.site(),
+                                page -> page.text() == null
+                                        ? ""
+                                        : Markdown.toPlain(TEXTS.getOrDefault(page.text(), "")),
+                                List.of()))
                 .find(asked);
+    }
+
+    /** What an edit left alone is taken over, so that only what it changed is read again. */
+    @Test
+    public void index_readsOnlyWhatChanged_andFindsWhatItFoundAnew() {
+        SiteScript script = brackwater();
+        List<String> read = new ArrayList<>();
+        PageIndex first = PageIndex.of(script.site(), page -> note(read, page.title()), List.of());
+        int all = read.size();
+        assertTrue(all > 40);
+        read.clear();
+        script.retitles("Canoes", "Open boats").adds("Punts", "Hire").removes("Kayaks");
+        PageIndex second = PageIndex.of(script.site(), page -> note(read, page.title()), List.of(first));
+        assertEquals(read, List.of("Open boats", "Punts"));
+        for (String asked : List.of("boats", "punts", "kayaks", "hire")) {
+            assertEquals(
+                    PageSearch.of(script.site(), Openings.ALWAYS, Visitor.NON_MEMBER, second).find(asked),
+                    PageSearch.of(
+                                    script.site(),
+                                    Openings.ALWAYS,
+                                    Visitor.NON_MEMBER,
+                                    PageIndex.of(script.site(), page -> "", List.of()))
+                            .find(asked));
+        }
+    }
+
+    private static String note(List<String> read, String title) {
+        read.add(title);
+        return "";
+    }
+
+    @Test
+    public void pageCalledWhatWasAskedFor_comesFirst() {
+        SiteScript script = brackwater().adds("Prices of the hire of boats", null).adds("Hire of boats", "Privacy");
+        assertEquals(titles(script, "hire of boats").split(", ")[0], "Hire of boats");
     }
 }

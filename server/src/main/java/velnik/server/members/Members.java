@@ -10,12 +10,16 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import velnik.core.site.TextHash;
 import velnik.server.editing.WorkingCopy;
+import velnik.core.text.Line;
 import velnik.server.shared.Attempts;
+import velnik.server.shared.PasswordWork;
 import velnik.server.shared.ProblemException;
 import velnik.server.shared.Tokens;
 import velnik.server.storage.Member;
@@ -27,17 +31,24 @@ public class Members {
     /** How long a member stays signed in. */
     public static final Duration SESSION = Duration.ofDays(14);
 
+    /** Characters of a name or password that anybody has. */
+    private static final int LONGEST = 200;
+
+    private static final Logger LOG = LoggerFactory.getLogger(Members.class);
+
     private final MemberStore store;
     private final PasswordEncoder passwords;
+    private final PasswordWork work;
     private final WorkingCopy workingCopy;
     private final Clock clock;
     private final Attempts attempts;
     /** Compared with where there is no such member, so that it takes as long to say so. */
     private final String nobodysHash;
 
-    Members(MemberStore store, PasswordEncoder passwords, WorkingCopy workingCopy, Clock clock) {
+    Members(MemberStore store, PasswordEncoder passwords, PasswordWork work, WorkingCopy workingCopy, Clock clock) {
         this.store = store;
         this.passwords = passwords;
+        this.work = work;
         this.workingCopy = workingCopy;
         this.clock = clock;
         this.attempts = new Attempts(clock);
@@ -67,7 +78,7 @@ public class Members {
                     "There is a member with the name " + name + " already. Nothing was changed.");
         }
         ZoneId zone = workingCopy.state().site().details().timeZone();
-        store.add(new Member(name, displayName.strip(), LocalDate.ofInstant(clock.instant(), zone), hashed(password)));
+        store.add(new Member(name, Line.cleaned(displayName), LocalDate.ofInstant(clock.instant(), zone), hashed(password)));
     }
 
     /**
@@ -78,7 +89,7 @@ public class Members {
     synchronized void setPassword(String name, String password) {
         Member member = existing(name);
         store.replace(new Member(name, member.displayName(), member.since(), hashed(password)));
-        attempts.succeeded(name);
+        attempts.forget(name);
     }
 
     /**
@@ -96,20 +107,24 @@ public class Members {
                         HttpStatus.NOT_FOUND, "no-such-member", "There is no member with the name " + name + "."));
     }
 
-    public SignIn signIn(String typed, String password) {
+    /** @param address that the attempt comes from */
+    public SignIn signIn(String typed, String password, String address) {
         String name = typed.strip().toLowerCase(Locale.ROOT);
-        Duration wait = attempts.wait(name);
+        if (typed.length() > LONGEST || password.length() > LONGEST) {
+            return new SignIn.Wrong();
+        }
+        Duration wait = attempts.begin(name, address);
         if (!wait.isZero()) {
             return new SignIn.TooOften(wait);
         }
         Optional<Member> member = store.find(name);
-        boolean right =
-                passwords.matches(password, member.map(Member::passwordHash).orElse(nobodysHash));
+        boolean right = work.inTurn(() ->
+                passwords.matches(password, member.map(Member::passwordHash).orElse(nobodysHash)));
         if (member.isEmpty() || !right) {
-            attempts.failed(name);
+            LOG.warn("a wrong password for the member {} from {}", Line.cleaned(name), address);
             return new SignIn.Wrong();
         }
-        attempts.succeeded(name);
+        attempts.succeeded(name, address);
         return begun(member.get());
     }
 

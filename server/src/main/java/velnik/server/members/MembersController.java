@@ -64,6 +64,7 @@ class MembersController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     MembersDto add(@Valid @RequestBody NewMember fresh) {
+        PasswordRule.check(fresh.password(), fresh.name());
         members.add(fresh.name(), fresh.displayName(), fresh.password());
         return all();
     }
@@ -71,6 +72,7 @@ class MembersController {
     /** Another password; the member is signed out everywhere. */
     @PostMapping("/{name}/password")
     MembersDto setPassword(@PathVariable String name, @Valid @RequestBody NewPassword fresh) {
+        PasswordRule.check(fresh.password(), name);
         members.setPassword(name, fresh.password());
         return all();
     }

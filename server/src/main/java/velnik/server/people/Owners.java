@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import velnik.core.change.Change;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Site;
+import velnik.core.text.Line;
 import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.ProblemException;
 import velnik.server.storage.Person;
@@ -55,7 +56,7 @@ public class Owners {
 
     public Person add(String name, String displayName, Person.Role role, String password) {
         String hash = requireNonNull(passwords.encode(password));
-        Person person = new Person(name, displayName.strip(), role, hash);
+        Person person = new Person(name, Line.cleaned(displayName), role, hash);
         people.add(person);
         return person;
     }

@@ -16,7 +16,9 @@ import java.time.ZoneId;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.AuthenticationException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.core.text.Line;
 import velnik.server.shared.Attempts;
 import velnik.server.shared.PasswordRule;
 import velnik.server.shared.ProblemException;
@@ -35,6 +38,8 @@ import velnik.server.storage.PersonStore;
 @RestController
 @RequestMapping("/-/api")
 class SessionController {
+    private static final Logger LOG = LoggerFactory.getLogger(SessionController.class);
+
     private final PersonStore people;
     private final SignIn signIn;
     private final Attempts attempts;
@@ -47,7 +52,11 @@ class SessionController {
         this.owners = owners;
     }
 
-    record Credentials(@NotNull String name, @NotNull String password) {}
+    private static final String TOO_LONG = "A name and a password have at most 200 characters each.";
+
+    record Credentials(
+            @NotNull @Size(max = 200, message = TOO_LONG) String name,
+            @NotNull @Size(max = 200, message = TOO_LONG) String password) {}
 
     /**
      * @param siteName what the site is called
@@ -102,7 +111,8 @@ class SessionController {
     @PostMapping("/session")
     SessionDto signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
-        Duration wait = attempts.wait(credentials.name());
+        String address = request.getRemoteAddr();
+        Duration wait = attempts.begin(credentials.name(), address);
         if (!wait.isZero()) {
             long seconds = wait.toSeconds() + 1;
             throw new ProblemException(
@@ -113,12 +123,12 @@ class SessionController {
         }
         try {
             signIn.with(credentials.name(), credentials.password(), request, response);
-        } catch (AuthenticationException wrong) {
-            attempts.failed(credentials.name());
+        } catch (BadCredentialsException wrong) {
+            LOG.warn("a wrong password for the name {} from {}", Line.cleaned(credentials.name()), address);
             throw new ProblemException(
                     HttpStatus.UNAUTHORIZED, "wrong-password", "This name and password do not go together.");
         }
-        attempts.succeeded(credentials.name());
+        attempts.succeeded(credentials.name(), address);
         Person person = people.find(credentials.name()).orElseThrow();
         return new SessionDto(PersonDto.of(person), false);
     }
@@ -137,6 +147,7 @@ class SessionController {
     @PostMapping("/owner")
     @ResponseStatus(HttpStatus.CREATED)
     SessionDto begin(@Valid @RequestBody NewOwner owner, HttpServletRequest request, HttpServletResponse response) {
+        PasswordRule.check(owner.password(), owner.name());
         Person person =
                 owners.begin(owner.name(), owner.displayName(), owner.password(), owner.siteName(), owner.zone());
         signIn.with(owner.name(), owner.password(), request, response);

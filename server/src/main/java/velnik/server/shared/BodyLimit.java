@@ -8,14 +8,26 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Stops reading a call's body where it gets too large, whether or not it said how large it is. */
+/**
+ * Stops reading a call's body where it gets too large, whether or not it said how large it is, and where it takes too
+ * long to come.
+ */
 @Component
 class BodyLimit extends OncePerRequestFilter {
     /** Bytes. A paste of 20,000 long lines fits. */
     static final long LIMIT = 8_000_000;
+
+    /** For the whole body; a slow line takes 8 MB at 1 Mbit/s. */
+    private static final Duration LONGEST = Duration.ofSeconds(70);
+
+    /** The body comes so slowly that it is not waited for any longer. */
+    static final class TooSlow extends IOException {
+        static final String SENTENCE = "This came too slowly to be waited for. Nothing was changed; try again.";
+    }
 
     /** The body goes on past the limit. */
     static final class TooLarge extends IOException {
@@ -43,6 +55,7 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static final class LimitedStream extends ServletInputStream {
         private final ServletInputStream body;
+        private final long begun = System.nanoTime();
         private long read;
 
         LimitedStream(ServletInputStream body) {
@@ -63,10 +76,13 @@ class BodyLimit extends OncePerRequestFilter {
             return count;
         }
 
-        private void count(int more) throws TooLarge {
+        private void count(int more) throws TooLarge, TooSlow {
             read += more;
             if (read > LIMIT) {
                 throw new TooLarge();
+            }
+            if (System.nanoTime() - begun > LONGEST.toNanos()) {
+                throw new TooSlow();
             }
         }
 

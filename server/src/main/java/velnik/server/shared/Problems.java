@@ -39,6 +39,9 @@ public class Problems {
         if (unreadable.getRootCause() instanceof BodyLimit.TooLarge tooLarge) {
             return answer(detail(HttpStatus.CONTENT_TOO_LARGE, "body-too-large", tooLarge.sentence()));
         }
+        if (unreadable.getRootCause() instanceof BodyLimit.TooSlow) {
+            return answer(detail(HttpStatus.REQUEST_TIMEOUT, "body-too-slow", BodyLimit.TooSlow.SENTENCE));
+        }
         return answer(detail(
                 HttpStatus.BAD_REQUEST, "not-understood", "This request cannot be read, so nothing was changed."));
     }

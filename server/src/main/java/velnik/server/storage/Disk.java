@@ -24,7 +24,7 @@ public class Disk {
     private final Durability durability;
     private final Path folder;
     private final List<Runnable> readers = new CopyOnWriteArrayList<>();
-    private boolean known = true;
+    private volatile boolean known = true;
 
     @Autowired
     Disk(Durability durability, Settings settings) {
@@ -68,6 +68,11 @@ public class Disk {
                                     + " then try again."
                             : "The disk did not take this, so nothing was changed. Try again.");
         }
+    }
+
+    /** Whether what is remembered is what the disk holds; false after a failure until the disk works again. */
+    public boolean isKnown() {
+        return known;
     }
 
     /**

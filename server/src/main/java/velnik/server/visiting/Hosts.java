@@ -34,9 +34,11 @@ class Hosts extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        String path = request.getRequestURI();
-        boolean technical = path.startsWith("/-/");
-        if (request.getServerName().equalsIgnoreCase(visitorHost)) {
+        // As the container understands it, so that no other spelling of a path is taken for a page.
+        String path = request.getServletPath();
+        boolean technical = path.equals("/-") || path.startsWith("/-/");
+        String host = request.getServerName().replaceAll("\\.$", "");
+        if (host.equalsIgnoreCase(visitorHost)) {
             if (technical && !path.startsWith(VisitorAssets.BASE) && !path.startsWith(MemberSession.BASE)) {
                 response.sendError(HttpStatus.NOT_FOUND.value());
                 return;

@@ -13,6 +13,8 @@ import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import velnik.server.shared.Policy;
+import velnik.server.shared.SecurityHeaders;
 
 /** Addresses so malformed that the servlet container turns them away itself get the site's own page all the same. */
 @Component
@@ -42,6 +44,8 @@ class MalformedAddresses implements WebServerFactoryCustomizer<TomcatServletWebS
             }
             HttpStatus status = HttpStatus.valueOf(response.getStatus());
             try {
+                SecurityHeaders.write("", response::setHeader);
+                response.setHeader(Policy.HEADER, VisitorController.POLICY);
                 response.setContentType("text/html");
                 response.setCharacterEncoding(StandardCharsets.UTF_8);
                 response.getOutputStream().write(pages.getObject().other(status).plain());

@@ -45,7 +45,7 @@ class MemberController {
             // A form on another site must not sign a visitor in as somebody else.
             return refused(HttpStatus.FORBIDDEN, to, name, "Please sign in here.", accepted);
         }
-        return switch (members.signIn(name, password)) {
+        return switch (members.signIn(name, password, request.getRemoteAddr())) {
             case Members.SignIn.Done(String token) ->
                 ResponseEntity.status(HttpStatus.SEE_OTHER)
                         .location(URI.create(pages.asPath(to)))
@@ -87,7 +87,13 @@ class MemberController {
     }
 
     @PostMapping(SignInView.OUT)
-    ResponseEntity<byte[]> out(HttpServletRequest request) {
+    ResponseEntity<byte[]> out(
+            @RequestHeader(name = HttpHeaders.ACCEPT_ENCODING, defaultValue = "") String accepted,
+            HttpServletRequest request) {
+        if (!isFromHere(request)) {
+            // Nor sign one out whose session goes on all the same.
+            return refused(HttpStatus.FORBIDDEN, "", "", "Please sign out here.", accepted);
+        }
         MemberSession.token(request).ifPresent(members::signOut);
         return ResponseEntity.status(HttpStatus.SEE_OTHER)
                 .location(URI.create("/"))

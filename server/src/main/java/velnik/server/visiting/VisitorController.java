@@ -23,7 +23,7 @@ class VisitorController {
     /** Technical addresses begin with a hyphen as their first part; nothing else does. */
     private static final String ANY_PAGE = "/{first:(?!-$).+}";
 
-    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self';"
+    static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self';"
             + " font-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
     private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
 

@@ -37,13 +37,23 @@ class VisitorPages {
 
     private final LiveSite live;
     private final PageTexts texts;
+    private final SearchIndex index;
+    /** Needs nothing of the site, so that it can be shown whatever is the matter. */
+    private static final Rendered BROKEN = Rendered.of(
+            HttpStatus.INTERNAL_SERVER_ERROR.value(),
+            "<!doctype html><html lang=\"en\"><meta charset=\"utf-8\"><title>Not just now</title>"
+                    + "<meta name=\"viewport\" content=\"width=device-width\"><h1>This page cannot be shown just now</h1>"
+                    + "<p>Something is the matter with it. <a href=\"/\">The rest of the site</a> is there.",
+            false);
+
     private final VisitorAssets assets;
     private final Clock clock;
     private volatile @Nullable Release current;
 
-    VisitorPages(LiveSite live, PageTexts texts, VisitorAssets assets, Clock clock) {
+    VisitorPages(LiveSite live, PageTexts texts, SearchIndex index, VisitorAssets assets, Clock clock) {
         this.live = live;
         this.texts = texts;
+        this.index = index;
         this.assets = assets;
         this.clock = clock;
     }
@@ -121,6 +131,9 @@ class VisitorPages {
 
     /** A whole page for an answer that is not a page of the site. */
     Rendered other(HttpStatus status) {
+        if (status.is5xxServerError()) {
+            return BROKEN;
+        }
         Rendered notFound = pages(Visitor.NON_MEMBER).notFound();
         return new Rendered(status.value(), notFound.plain(), notFound.compressed(), false, notFound.tag());
     }
@@ -250,7 +263,7 @@ class VisitorPages {
         /** Reads the texts of all pages, so only once somebody searches. */
         private synchronized PageSearch search() {
             if (search == null) {
-                search = PageSearch.of(site, openings(), navigation.visitor(), texts::words);
+                search = PageSearch.of(site, openings(), navigation.visitor(), index.of(site));
             }
             return search;
         }

@@ -27,6 +27,7 @@ import velnik.core.listing.TopicListings;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.search.PageSearch;
+import velnik.core.site.Limits;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
@@ -52,12 +53,15 @@ class WindowController {
     private final Windows windows;
     private final Computed computed;
     private final PageTexts texts;
+    private final SearchIndex index;
     private final VisitorAssets assets;
 
-    WindowController(Windows windows, Computed computed, PageTexts texts, VisitorAssets assets) {
+    WindowController(
+            Windows windows, Computed computed, PageTexts texts, SearchIndex index, VisitorAssets assets) {
         this.windows = windows;
         this.computed = computed;
         this.texts = texts;
+        this.index = index;
         this.assets = assets;
     }
 
@@ -66,8 +70,8 @@ class WindowController {
 
     @PostMapping("/-/api/windows")
     @ResponseStatus(HttpStatus.CREATED)
-    WindowDto open() {
-        return new WindowDto(BASE + windows.open());
+    WindowDto open(HttpServletRequest request) {
+        return new WindowDto(BASE + windows.open(request.getSession().getId()));
     }
 
     /**
@@ -90,6 +94,10 @@ class WindowController {
         }
         String prefix = BASE + token;
         String path = UriUtils.decode(request.getRequestURI().substring(prefix.length()), StandardCharsets.UTF_8);
+        if (day != null && !Limits.isReckoned(day)) {
+            return html(HttpStatus.BAD_REQUEST)
+                    .body("<!doctype html><title>No such day</title><p>The site cannot be shown as on that day.");
+        }
         Computed.Revision now = day == null ? computed.now() : computed.on(day);
         Visitor visitor = member ? Visitor.MEMBER : Visitor.NON_MEMBER;
         Site site = now.state().site();
@@ -119,7 +127,7 @@ class WindowController {
                                 ? writer.found(
                                         page.get(),
                                         asked.strip(),
-                                        PageSearch.of(site, now.openings(), visitor, texts::words)
+                                        PageSearch.of(site, now.openings(), visitor, index.of(site))
                                                 .find(asked))
                                 : writer.page(
                                         page.get(), texts.html(site.pages().get(page.get()))));

@@ -2,25 +2,48 @@ package velnik.server.visiting;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.servlet.http.HttpSessionEvent;
+import jakarta.servlet.http.HttpSessionListener;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import org.springframework.stereotype.Component;
 import velnik.server.shared.Tokens;
 
-/** Who may look at the working copy: whoever has a token that nobody can guess and that does not live long unused. */
+/**
+ * Who may look at the working copy: whoever has a token that nobody can guess. It does not live long unused, ends with
+ * the session that opened it, and in any case after a day.
+ */
 @Component
-class Windows {
+class Windows implements HttpSessionListener {
     private static final Duration UNUSED = Duration.ofMinutes(30);
+    private static final Duration LONGEST = Duration.ofHours(24);
 
-    private final Cache<String, Boolean> open =
+    private record Window(String session, Instant endsAt) {}
+
+    private final Clock clock;
+    private final Cache<String, Window> open =
             Caffeine.newBuilder().expireAfterAccess(UNUSED).maximumSize(10_000).build();
 
-    String open() {
+    Windows(Clock clock) {
+        this.clock = clock;
+    }
+
+    /** @param session that it ends with */
+    String open(String session) {
         String token = Tokens.fresh();
-        open.put(token, true);
+        open.put(token, new Window(session, clock.instant().plus(LONGEST)));
         return token;
     }
 
     boolean isOpen(String token) {
-        return open.getIfPresent(token) != null;
+        Window window = open.getIfPresent(token);
+        return window != null && clock.instant().isBefore(window.endsAt());
+    }
+
+    @Override
+    public void sessionDestroyed(HttpSessionEvent event) {
+        String session = event.getSession().getId();
+        open.asMap().values().removeIf(window -> window.session().equals(session));
     }
 }
