@@ -1,5 +1,6 @@
 package velnik.server;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -9,6 +10,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
 import velnik.server.shared.DataFolder;
+import velnik.server.shared.Problems;
 import velnik.server.shared.Settings;
 
 /** Starts Velnik on one data folder. */
@@ -21,10 +23,25 @@ public class Velnik {
         velnik.addListeners(DataFolder.locking());
         try {
             velnik.run(arguments);
-        } catch (DataFolder.InUse inUse) {
-            System.err.println(inUse.getMessage());
-            System.exit(2);
+        } catch (DataFolder.Unusable unusable) {
+            refuse(unusable);
+        } catch (RuntimeException failed) {
+            if (!Problems.isOfTheDatabase(failed)) {
+                throw failed;
+            }
+            String folder = System.getProperty("velnik.data", System.getenv().getOrDefault("VELNIK_DATA", "data"));
+            refuse(DataFolder.damaged(Path.of(folder).toAbsolutePath().normalize(), "cannot be opened", failed));
         }
+    }
+
+    /** A plain sentence first, for the person who started it; the details after. */
+    private static void refuse(DataFolder.Unusable why) {
+        System.err.println("Velnik does not start. " + why.getMessage());
+        if (why.getCause() != null) {
+            System.err.println();
+            why.getCause().printStackTrace(System.err);
+        }
+        System.exit(2);
     }
 
     @Bean

@@ -25,6 +25,11 @@ public final class Started implements AutoCloseable {
                 .run(Stream.concat(Stream.of(own), Stream.of(settings)).toArray(String[]::new));
     }
 
+    /** With the demo business, in a folder. */
+    public static Started demoIn(Path data) {
+        return new Started(data, true);
+    }
+
     public static Started demo(String... settings) throws IOException {
         return new Started(Files.createTempDirectory("velnik-test"), true, settings);
     }

@@ -36,6 +36,7 @@ public sealed interface Change
                 Change.SetSearchEngines,
                 Change.RemovePages,
                 Change.Restore,
+                Change.EmptyBin,
                 MenuChange {
 
     /**
@@ -176,6 +177,13 @@ public sealed interface Change
     record RemovePages(RemovalId removal, List<PageId> pages, Subpages subpages) implements Change {
         public RemovePages {
             pages = List.copyOf(pages);
+        }
+    }
+
+    /** Lets removals go for good; those that are not in the bin any more are gone already. */
+    record EmptyBin(List<RemovalId> removals) implements Change {
+        public EmptyBin {
+            removals = List.copyOf(removals);
         }
     }
 

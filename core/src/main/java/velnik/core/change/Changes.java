@@ -1,5 +1,7 @@
 package velnik.core.change;
 
+import velnik.core.site.RemovalId;
+import java.util.Set;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -68,6 +70,14 @@ public final class Changes {
                 Checks.each(draft, set.pages(), page -> page.withKeptFromSearchEngines(!set.mayList()));
             case Change.RemovePages remove -> Removing.make(draft, remove);
             case Change.Restore restore -> Restoring.make(draft, restore);
+            case Change.EmptyBin empty -> {
+                Set<RemovalId> gone = Set.copyOf(empty.removals());
+                draft.become(draft.site()
+                        .withBin(draft.site().bin().stream()
+                                .filter(removal -> !gone.contains(removal.id()))
+                                .toList()));
+                yield Optional.empty();
+            }
             case MenuChange.AddMenu add -> Menus.make(draft, add);
             case MenuChange.RenameMenu rename -> Menus.make(draft, rename);
             case MenuChange.SetAside set -> Menus.make(draft, set);

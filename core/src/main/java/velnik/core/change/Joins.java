@@ -53,6 +53,7 @@ final class Joins {
                 .filter(row -> row.value() instanceof MenuRow.Menu menu && takesIn(menu))
                 .map(Branch::id)
                 .toList();
+        menus.forEach(menu -> rememberWhatLeft(draft, before, menu));
         List<PageId> fresh = menus.isEmpty() ? List.of() : fresh(before, draft.site(), changes);
         if (fresh.isEmpty()) {
             return;
@@ -67,6 +68,45 @@ final class Joins {
         if (!items.isEmpty()) {
             draft.tell(new Notice.Joined(items));
         }
+    }
+
+    /** Pages whose items went out of a menu by hand do not come in again; those that came back are no more remembered. */
+    @SuppressWarnings("ReferenceEquality") // the same branch has the same items
+    private static void rememberWhatLeft(Draft draft, Site before, MenuRowId menu) {
+        Site site = draft.site();
+        if (!before.menus().contains(menu) || before.menus().branch(menu) == site.menus().branch(menu)) {
+            return;
+        }
+        Set<PageId> left = ownPages(before, menu);
+        left.removeAll(ownPages(site, menu));
+        left.removeIf(page -> !site.pages().contains(page));
+        remember(draft, menu, left);
+    }
+
+    private static Set<PageId> ownPages(Site site, MenuRowId menu) {
+        Set<PageId> pages = new HashSet<>();
+        for (Branch<MenuRowId, MenuRow> row : site.menus().walk(menu)) {
+            if (row.value() instanceof MenuRow.Item item && item.kind() instanceof ItemKind.ToPage to) {
+                pages.add(to.page());
+            }
+        }
+        return pages;
+    }
+
+    /** Only what needs to be: a page that has an item in the menu, or is no more, is not remembered besides. */
+    private static void remember(Draft draft, MenuRowId menu, Set<PageId> more) {
+        Site site = draft.site();
+        Joining joining = ((MenuRow.Menu) site.menus().get(menu)).joining();
+        Set<PageId> all = new HashSet<>(joining.joined());
+        all.addAll(more);
+        all.removeAll(ownPages(site, menu));
+        if (all.equals(joining.joined())) {
+            return;
+        }
+        Set<PageId> binned = site.removedPages();
+        all.removeIf(page -> !site.pages().contains(page) && !binned.contains(page));
+        draft.become(site.withMenus(
+                site.menus().update(menu, row -> ((MenuRow.Menu) row).withJoining(joining.withJoined(all)))));
     }
 
     /** One that is set aside stays as it is. */
@@ -122,14 +162,11 @@ final class Joins {
         List<PageId> joined = coming.subList(0, Math.min(room, coming.size()));
         Mirroring mirroring = new Mirroring(site, menu);
         joined.forEach(page -> comeIn(draft, mirroring, menu, joining.spot(), page));
-        Set<PageId> remembered = new HashSet<>(wanted);
-        coming.subList(joined.size(), coming.size()).forEach(remembered::remove);
-        if (!remembered.isEmpty()) {
-            draft.become(draft.site()
-                    .withMenus(draft.site()
-                            .menus()
-                            .update(menu, row -> ((MenuRow.Menu) row).withJoining(joining.withJoined(remembered)))));
-        }
+        // Those that stand there by a list have had their turn.
+        Set<PageId> standingAnyway = new HashSet<>(wanted);
+        coming.forEach(standingAnyway::remove);
+        standingAnyway.removeAll(ownPages(draft.site(), menu));
+        remember(draft, menu, standingAnyway);
         return joined.size();
     }
 

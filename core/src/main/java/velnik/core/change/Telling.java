@@ -112,6 +112,11 @@ record Telling(String title, String sentence) {
             case Change.RemovePages remove ->
                 removed(some(before, remove.pages()), remove.pages().size());
             case Change.Restore restore -> restored(restore, before);
+            case Change.EmptyBin empty -> {
+                int count = before.bin().size() - after.bin().size();
+                String what = count == 1 ? "1 removal" : count + " removals";
+                yield new Telling("Empty the bin of " + what, "The bin is emptied of " + what + ".");
+            }
             case MenuChange menus -> MenuTelling.of(menus, before, after);
         };
     }

@@ -1,13 +1,12 @@
 package velnik.core.site;
 
-import java.util.HashSet;
 import java.util.Set;
 
 /**
  * Which new pages come into a menu by themselves, and where they stand then.
  *
- * @param joined pages that came in so, or were there when they would have; none comes a second time, so that one taken
- *     out by hand stays out
+ * @param joined pages that were in the menu and went out by hand, or were there by a list when they would have come: they
+ *     do not come in
  */
 public record Joining(From from, Spot spot, Set<PageId> joined) {
     public static final Joining NEVER = new Joining(new From.Nowhere(), Spot.AS_IN_TREE, Set.of());
@@ -20,10 +19,8 @@ public record Joining(From from, Spot spot, Set<PageId> joined) {
         return new Joining(newFrom, newSpot, joined);
     }
 
-    public Joining withJoined(Set<PageId> more) {
-        Set<PageId> all = new HashSet<>(joined);
-        all.addAll(more);
-        return new Joining(from, spot, all);
+    public Joining withJoined(Set<PageId> pages) {
+        return new Joining(from, spot, pages);
     }
 
     /** The part of the page tree whose new pages come in. */

@@ -126,6 +126,17 @@ final class History {
         }
     }
 
+    /** The entries that undo, redo and the comparison of edits may still ask for. */
+    Set<Long> needed() {
+        Set<Long> needed = new HashSet<>();
+        for (Steps steps : byPerson.values()) {
+            steps.undo.forEach(step -> needed.add(step.revision()));
+            steps.redo.forEach(step -> needed.add(step.revision()));
+        }
+        recent.forEach(edit -> needed.add(edit.revision()));
+        return needed;
+    }
+
     Optional<Long> undoable(String person) {
         return next(person, true).map(JournalEntry.Heading::revision);
     }

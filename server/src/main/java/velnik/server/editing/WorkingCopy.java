@@ -1,5 +1,8 @@
 package velnik.server.editing;
 
+import velnik.core.site.RemovalId;
+import velnik.core.site.Removal;
+import java.time.Duration;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -307,6 +310,25 @@ public class WorkingCopy {
                         List.of(),
                         Difference.between(state.site(), state.site()))),
                 state.site());
+    }
+
+    /** How long what was removed lies in the bin. */
+    private static final Duration IN_BIN = Duration.ofDays(90);
+
+    /** Lets go what has lain in the bin for long, and what of the journal is beyond the reach of undo. */
+    public void tidy() {
+        edit(() -> {
+            Instant now = now();
+            List<RemovalId> old = state.site().bin().stream()
+                    .filter(removal -> removal.at().isBefore(now.minus(IN_BIN)))
+                    .map(Removal::id)
+                    .toList();
+            if (!old.isEmpty()) {
+                applyForTheSystem("Velnik", "tidy-" + state.revision(), List.of(new Change.EmptyBin(old)));
+            }
+            store.forget(now.minus(History.YEAR), history.needed());
+            return state;
+        });
     }
 
     private JournalEntry entry(long revision) {

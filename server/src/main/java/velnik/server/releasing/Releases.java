@@ -1,5 +1,6 @@
 package velnik.server.releasing;
 
+import java.time.Duration;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -49,6 +50,28 @@ public class Releases {
     public ReleaseStore.Heading publish(String person, String request, long basedOn, String note) {
         return workingCopy.edit(() -> repeated(person, request, basedOn, note.strip())
                 .orElseGet(() -> publishNew(person, request, basedOn, note.strip())));
+    }
+
+    /** So many of the newest are kept, */
+    private static final int NEWEST = 100;
+
+    /** and all that were live for so long. */
+    private static final Duration LONG_LIVE = Duration.ofDays(7);
+
+    /** Lets go the releases that nobody comes back to. */
+    public void tidy() {
+        workingCopy.edit(() -> {
+            List<ReleaseStore.Heading> all = store.headings();
+            Set<Integer> old = new HashSet<>();
+            for (int i = NEWEST; i < all.size(); i++) {
+                Duration live = Duration.between(all.get(i).at(), all.get(i - 1).at());
+                if (live.compareTo(LONG_LIVE) <= 0) {
+                    old.add(all.get(i).number());
+                }
+            }
+            store.forget(old);
+            return old;
+        });
     }
 
     private Optional<ReleaseStore.Heading> repeated(String person, String request, long basedOn, String note) {

@@ -1,6 +1,7 @@
 package velnik.server.shared;
 
 import java.net.URI;
+import java.sql.SQLException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -26,6 +27,12 @@ public class Problems {
     private static final String TYPES = "/-/problems/";
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    private final Settings settings;
+
+    Problems(Settings settings) {
+        this.settings = settings;
+    }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> problem(ProblemException problem) {
@@ -87,11 +94,26 @@ public class Problems {
             return answer(
                     detail(HttpStatus.valueOf(status.value()), "not-understood", "This request cannot be understood."));
         }
+        if (isOfTheDatabase(unexpected)) {
+            LOG.error("the database does not answer: {}", unexpected.getMessage());
+            return answer(detail(
+                    HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", DiskSpace.refusal(settings.data())));
+        }
         LOG.error("unexpected", unexpected);
         return answer(detail(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "unexpected",
                 "Something went wrong in Velnik. Nothing was changed; try again."));
+    }
+
+    /** Whether something failed because the database did. */
+    public static boolean isOfTheDatabase(Throwable failed) {
+        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public static ProblemDetail detail(HttpStatus status, String type, String sentence) {

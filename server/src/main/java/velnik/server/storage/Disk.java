@@ -1,5 +1,6 @@
 package velnik.server.storage;
 
+import velnik.server.shared.DiskSpace;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -57,16 +58,12 @@ public class Disk {
         } catch (RuntimeException failed) {
             LOG.error("a write to the disk failed", failed);
             known = false;
+            durability.renew();
         }
         settle();
         if (!kept.getAsBoolean()) {
             throw new ProblemException(
-                    HttpStatus.INSUFFICIENT_STORAGE,
-                    "disk-refuses",
-                    DiskSpace.isFull(folder)
-                            ? "The disk that Velnik keeps its data on is full, so nothing was changed. Make room on it,"
-                                    + " then try again."
-                            : "The disk did not take this, so nothing was changed. Try again.");
+                    HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", DiskSpace.refusal(folder));
         }
     }
 
@@ -90,6 +87,7 @@ public class Disk {
             known = true;
         } catch (RuntimeException still) {
             LOG.error("the disk does not answer: {}", still.getMessage());
+            durability.renew();
             throw new ProblemException(
                     HttpStatus.INSUFFICIENT_STORAGE,
                     "disk-unsure",

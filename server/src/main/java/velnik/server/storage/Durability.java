@@ -1,5 +1,7 @@
 package velnik.server.storage;
 
+import com.zaxxer.hikari.HikariDataSource;
+import com.zaxxer.hikari.HikariPoolMXBean;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -16,6 +18,24 @@ class Durability {
 
     Durability(DataSource dataSource) {
         this.dataSource = dataSource;
+    }
+
+    /**
+     * Lets go of the connections there are. A database that could not write closes itself; new connections open it again
+     * once it can.
+     */
+    void renew() {
+        try {
+            if (dataSource.isWrapperFor(HikariDataSource.class)) {
+                HikariPoolMXBean pool =
+                        dataSource.unwrap(HikariDataSource.class).getHikariPoolMXBean();
+                if (pool != null) {
+                    pool.softEvictConnections();
+                }
+            }
+        } catch (SQLException noPool) {
+            throw new IllegalStateException(noPool);
+        }
     }
 
     /** Returns when all commits so far would survive a power failure. */

@@ -26,7 +26,21 @@ class HibernatePreferenceStore implements PreferenceStore {
     }
 
     @Override
-    public void keep(String person, String name, String setting) {
-        sessions.inStatelessTransaction(session -> session.upsert(new PreferenceEntity(person, name, setting)));
+    public boolean keep(String person, String name, String setting, Room most) {
+        return sessions.fromStatelessTransaction(session -> {
+            Object[] others = session.createSelectionQuery(
+                            "select count(*), coalesce(sum(length(setting)), 0) from PreferenceEntity"
+                                    + " where person = :person and name <> :name",
+                            Object[].class)
+                    .setParameter("person", person)
+                    .setParameter("name", name)
+                    .getSingleResult();
+            boolean fits = ((Number) others[0]).longValue() < most.settings()
+                    && ((Number) others[1]).longValue() + setting.length() <= most.characters();
+            if (fits) {
+                session.upsert(new PreferenceEntity(person, name, setting));
+            }
+            return fits;
+        });
     }
 }

@@ -62,6 +62,16 @@ class HibernateReleaseStore implements ReleaseStore {
     }
 
     @Override
+    public void forget(Set<Integer> numbers) {
+        if (!numbers.isEmpty()) {
+            sessions.inStatelessTransaction(
+                    session -> session.createMutationQuery("delete from ReleaseEntity where number in :numbers")
+                            .setParameterList("numbers", numbers)
+                            .executeUpdate());
+        }
+    }
+
+    @Override
     public void keep(Release release, Set<PageId> newlyReleased) {
         sessions.inStatelessTransaction(session -> {
             session.insert(ReleaseEntity.of(release, forms));

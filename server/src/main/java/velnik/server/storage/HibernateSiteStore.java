@@ -184,6 +184,24 @@ class HibernateSiteStore implements SiteStore {
                 .getResultList());
     }
 
+    @Override
+    public void forget(Instant before, Set<Long> needed) {
+        sessions.inStatelessTransaction(session -> {
+            List<Long> old = session.createSelectionQuery(
+                            "select entry.revision from JournalEntity entry where entry.at < :before", Long.class)
+                    .setParameter("before", before)
+                    .getResultList()
+                    .stream()
+                    .filter(revision -> !needed.contains(revision))
+                    .toList();
+            for (int from = 0; from < old.size(); from += BATCH) {
+                session.createMutationQuery("delete from JournalEntity where revision in :revisions")
+                        .setParameterList("revisions", old.subList(from, Math.min(from + BATCH, old.size())))
+                        .executeUpdate();
+            }
+        });
+    }
+
     private static <E> List<E> all(StatelessSession session, Class<E> entity) {
         return session.createSelectionQuery("from " + entity.getSimpleName(), entity)
                 .getResultList();

@@ -8,5 +8,11 @@ public interface PreferenceStore {
     /** A person's settings by their names, each a text of the editor's own. */
     Map<String, String> of(String person);
 
-    void keep(String person, String name, String setting);
+    /**
+     * @param most characters that all settings of a person may have together, and how many they may be
+     * @return whether there was room for it; nothing is kept where there was not
+     */
+    boolean keep(String person, String name, String setting, Room most);
+
+    record Room(int settings, int characters) {}
 }

@@ -22,6 +22,9 @@ public interface ReleaseStore {
     /** What was published under a request's name. */
     Optional<Heading> findOf(String request);
 
+    /** Lets releases go. */
+    void forget(Set<Integer> numbers);
+
     /** When each page was first part of a release. */
     Map<PageId, Instant> firstReleases();
 

@@ -3,6 +3,7 @@ package velnik.server.storage;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import velnik.core.site.Site;
 
 /** Keeps the working copy and its journal. */
@@ -29,6 +30,9 @@ public interface SiteStore {
 
     /** What was kept under a request's name: one entry, several for edits undone together, or none. */
     List<JournalEntry> entriesOf(String request);
+
+    /** Lets entries made before a moment go, but for those that are still needed. */
+    void forget(Instant before, Set<Long> needed);
 
     /** Of the newest edits, and of all since a moment, whichever are more; oldest first. */
     List<JournalEntry.Heading> headings(int newest, Instant since);

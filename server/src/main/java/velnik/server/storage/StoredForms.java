@@ -181,6 +181,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.AddBuiltInPages.class, name = "addBuiltInPages"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
+        @JsonSubTypes.Type(value = Change.EmptyBin.class, name = "emptyBin"),
         @JsonSubTypes.Type(value = MenuChange.AddMenu.class, name = "addMenu"),
         @JsonSubTypes.Type(value = MenuChange.RenameMenu.class, name = "renameMenu"),
         @JsonSubTypes.Type(value = MenuChange.SetAside.class, name = "setAside"),

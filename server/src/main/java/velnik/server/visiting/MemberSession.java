@@ -5,6 +5,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Component;
 import velnik.core.site.Visitor;
@@ -18,6 +20,8 @@ class MemberSession {
 
     private static final String COOKIE = "velnik-member";
 
+    private static final Logger LOG = LoggerFactory.getLogger(MemberSession.class);
+
     private final Members members;
 
     MemberSession(Members members) {
@@ -25,7 +29,12 @@ class MemberSession {
     }
 
     Visitor of(HttpServletRequest request) {
-        return token(request).filter(members::isSignedIn).isPresent() ? Visitor.MEMBER : Visitor.NON_MEMBER;
+        try {
+            return token(request).filter(members::isSignedIn).isPresent() ? Visitor.MEMBER : Visitor.NON_MEMBER;
+        } catch (RuntimeException unknown) {
+            LOG.warn("it cannot be told who is a member: {}", unknown.getMessage());
+            return Visitor.NON_MEMBER;
+        }
     }
 
     static Optional<String> token(HttpServletRequest request) {

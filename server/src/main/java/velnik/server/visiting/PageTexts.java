@@ -1,5 +1,9 @@
 package velnik.server.visiting;
 
+import velnik.core.site.Site;
+import velnik.core.outline.Branch;
+import org.slf4j.LoggerFactory;
+import org.slf4j.Logger;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.UnaryOperator;
@@ -14,12 +18,30 @@ import velnik.server.storage.TextStore;
 class PageTexts {
     private static final int CHARACTERS_KEPT = 8_000_000;
 
+    private static final Logger LOG = LoggerFactory.getLogger(PageTexts.class);
+
     private final TextStore store;
     private final Cache<TextHash, String> rendered = kept();
     private final Cache<TextHash, String> words = kept();
 
     PageTexts(TextStore store) {
         this.store = store;
+    }
+
+    /** Pages whose texts are read before anybody asks for them. */
+    private static final int AHEAD = 2_000;
+
+    /** Reads the texts of a site as far as there is room for them; what cannot be read is when it is asked for. */
+    void readAhead(Site site) {
+        try {
+            site.pages().walk().stream()
+                    .map(Branch::value)
+                    .filter(page -> page.text() != null)
+                    .limit(AHEAD)
+                    .forEach(this::html);
+        } catch (RuntimeException unreadable) {
+            LOG.warn("not all texts could be read ahead: {}", unreadable.getMessage());
+        }
     }
 
     /** Empty when the page has no text. */

@@ -1,5 +1,7 @@
 package velnik.server.visiting;
 
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
@@ -56,6 +58,12 @@ class VisitorPages {
         this.index = index;
         this.assets = assets;
         this.clock = clock;
+    }
+
+    /** So that visitors are served on, whatever becomes of the disk. */
+    @EventListener(ApplicationReadyEvent.class)
+    void readAhead() {
+        pages(Visitor.NON_MEMBER);
     }
 
     /** What an address answers. */
@@ -202,6 +210,7 @@ class VisitorPages {
             this.site = site;
             this.at = at;
             this.until = Openings.at(site, at).nextChange(site);
+            Thread.ofVirtual().name("texts").start(() -> texts.readAhead(site));
         }
 
         ReleasePages pages(Visitor visitor) {

@@ -50,7 +50,7 @@ public class VisitingTest {
             {"/search?q=tide", 200, ""},
             {"/search?q=%20%26%3C%25&q=again", 200, ""},
             {"/search?q=" + "tide%20".repeat(1_000), 200, ""},
-            {"/Search?q=tide", 301, "/search"},
+            {"/Search?q=tide", 301, "/search?q=tide"},
             {"/page-index", 200, ""},
             {"/page-index/tide-notes", 200, ""},
             {"/Page-Index/News/", 301, "/page-index/news"},
