@@ -1,5 +1,6 @@
 package velnik.core.finding;
 
+import org.jspecify.annotations.Nullable;
 import velnik.core.navigation.Absence;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -74,6 +75,20 @@ public sealed interface Reason {
         public String sentence(Site site) {
             return "Its period begins while " + site.pages().get(above).title()
                     + " above it is closed, so it opens only when that does.";
+        }
+    }
+
+    /**
+     * A period that begins or ends soon, and that visitors do not have yet.
+     *
+     * @param when in words
+     * @param item the label of the item that has it; null for the page itself
+     */
+    record PeriodWaits(String when, @Nullable String item) implements Reason {
+        @Override
+        public String sentence(Site site) {
+            String whose = item == null ? "Its period" : "The period of its item “" + item + "”";
+            return whose + " changes something " + when + ", and it is not published yet.";
         }
     }
 

@@ -4,6 +4,9 @@ import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
 
+import velnik.core.site.Site;
+import java.time.ZoneOffset;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
@@ -150,5 +153,28 @@ public class FindingsTest {
         script.puts(ItemKind.PageList.of(new ListSource.UnderVisited(), 1), "", script.menu("Here"));
         assertEquals(of(script, "One"), "HINT: It is 4 clicks from the home page.");
         assertEquals(of(script, "Batteries"), "");
+    }
+
+    /** A week before it acts, and only as long as visitors have another. */
+    @Test
+    public void periodThatWaits_isWarnedOfAWeekBefore() {
+        SiteScript script = brackwater();
+        Site live = script.site();
+        script.opensFor("Hire", SUMMER);
+        assertEquals(waiting(script, live, "2027-03-24"), "");
+        assertEquals(
+                waiting(script, live, "2027-03-26"),
+                "Its period changes something on 1 April 2027, and it is not published yet.");
+        assertEquals(waiting(script, script.site(), "2027-03-26"), "");
+        assertEquals(
+                waiting(script, live, "2027-10-14"),
+                "Its period changes something on 16 October 2027, and it is not published yet.");
+    }
+
+    private static String waiting(SiteScript script, Site live, String day) {
+        Instant noon = LocalDate.parse(day).atTime(12, 0).toInstant(ZoneOffset.UTC);
+        return WaitingPeriods.of(script.site(), live, noon).stream()
+                .map(finding -> finding.reason().sentence(script.site()))
+                .collect(joining(" "));
     }
 }

@@ -1,5 +1,9 @@
 package velnik.server.checking;
 
+import velnik.server.releasing.LiveSite;
+import velnik.core.finding.WaitingPeriods;
+import java.util.stream.Stream;
+import java.time.Clock;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -13,19 +17,25 @@ import velnik.server.editing.Computed;
 @RequestMapping("/-/api/findings")
 class CheckingController {
     private final Computed computed;
+    private final LiveSite live;
+    private final Clock clock;
 
-    CheckingController(Computed computed) {
+    CheckingController(Computed computed, LiveSite live, Clock clock) {
         this.computed = computed;
+        this.live = live;
+        this.clock = clock;
     }
 
     record FindingDto(String page, Finding.Level level, String sentence) {}
 
-    /** Of all pages, in the order of the page tree; those of one page the most pressing first. */
+    /** Of all pages, in the order of the page tree; those of one page the most pressing first. Then what waits too long. */
     @GetMapping
     List<FindingDto> findings() {
         Computed.Revision now = computed.now();
         Site site = now.state().site();
-        return now.findings().stream()
+        return Stream.concat(
+                        now.findings().stream(),
+                        WaitingPeriods.of(site, live.site(), clock.instant()).stream())
                 .map(finding -> new FindingDto(
                         finding.page().value(),
                         finding.level(),

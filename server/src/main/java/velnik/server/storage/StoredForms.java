@@ -15,6 +15,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.compare.Difference;
@@ -42,7 +43,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 8;
+    static final int FORMAT = 9;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -52,7 +53,8 @@ class StoredForms {
             FormatFive::upgraded,
             FormatSix::upgraded,
             UnaryOperator.identity(), // format 7 knows the built-in pages, which nothing before it names
-            FormatEight::upgraded);
+            FormatEight::upgraded,
+            FormatNine::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -233,7 +235,10 @@ class StoredForms {
     }
 
     List<Period> readPeriods(String text) {
-        return json.readValue(text, PERIODS);
+        // A column of its own, without the number of a form.
+        ArrayNode periods = (ArrayNode) json.readTree(text);
+        FormatNine.mend(periods);
+        return json.readValue(json.treeAsTokens(periods), PERIODS);
     }
 
     String writeChanges(List<Change> changes) {
