@@ -1,40 +1,69 @@
 package velnik.server.storage;
 
 import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.sql.Statement;
 import javax.sql.DataSource;
-import org.h2.engine.SessionLocal;
-import org.h2.jdbc.JdbcConnection;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
+import velnik.server.shared.DataFolder;
+import velnik.server.shared.Settings;
 
 /**
  * Makes the database's file small again. Each edit appends to it and is forced to the disk, so it grows by some 30 kB an
- * edit, most of it of no use any more. Done in place, step by step, each forced before the next, so that a pulled plug
- * loses nothing.
+ * edit, most of it of no use any more. The database closes, is written anew beside its file, and takes its place in one
+ * step; the next connection opens it again.
  */
 @Component
 public class Compaction {
     private static final Logger LOG = LoggerFactory.getLogger(Compaction.class);
-    private static final int MILLISECONDS = 5_000;
 
     private final DataSource dataSource;
+    private final Durability durability;
+    private final Path folder;
 
-    Compaction(DataSource dataSource) {
-        this.dataSource = dataSource;
+    @Autowired
+    Compaction(DataSource dataSource, Durability durability, Settings settings) {
+        this(dataSource, durability, settings.data());
     }
 
-    /** Takes some seconds at most; what is left is done the next time. */
+    Compaction(DataSource dataSource, Durability durability, Path folder) {
+        this.dataSource = dataSource;
+        this.durability = durability;
+        this.folder = folder;
+    }
+
+    /** Nothing may be written meanwhile, and what is read may have to be asked for again. */
     @PreDestroy
     public void run() {
-        try (Connection connection = dataSource.getConnection()) {
-            SessionLocal session =
-                    (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
-            session.getDatabase().getStore().getMvStore().compactFile(MILLISECONDS);
-        } catch (SQLException | RuntimeException failed) {
+        try (Connection connection = dataSource.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("SHUTDOWN COMPACT");
+        } catch (SQLException failed) {
             LOG.warn("the database was not made smaller: {}", failed.getMessage());
+        }
+        durability.renew();
+        forceFolder();
+        DataFolder.keepPrivate(folder);
+    }
+
+    /** Only then does the disk know which of the two files has the name. */
+    private void forceFolder() {
+        if (!Files.isDirectory(folder)) {
+            return;
+        }
+        try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
+            channel.force(true);
+        } catch (IOException unknown) {
+            LOG.debug("this system forces no folders: {}", unknown.getMessage());
         }
     }
 }

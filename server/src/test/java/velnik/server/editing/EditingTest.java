@@ -260,4 +260,107 @@ public class EditingTest {
         mara.steps("undo").answers(200);
         assertEquals(mara.pages(), before);
     }
+
+    @Test
+    public void requestNameUsedForSomethingElse_isTold_andChangesNothing() {
+        long revision = mara.revision();
+        mara.editsAs("name-of-one", revision, "{'kind':'setLock','pages':['kayaks'],'locked':true}")
+                .answers(200);
+        String before = mara.pages();
+        mara.editsAs("name-of-one", revision + 1, "{'kind':'setLock','pages':['canoes'],'locked':true}")
+                .refuses(409, "request-name-taken");
+        server.signedIn("jo", "neap-tide")
+                .editsAs("name-of-one", revision + 1, "{'kind':'setLock','pages':['kayaks'],'locked':true}")
+                .refuses(409, "request-name-taken");
+        mara.posts("/-/api/undo", "{'request':'name-of-one'}").refuses(409, "request-name-taken");
+        assertEquals(mara.pages(), before);
+        mara.posts("/-/api/releases", "{'request':'demo-release','basedOn':" + mara.revision() + ",'note':''}")
+                .refuses(409, "request-name-taken");
+        mara.steps("undo").answers(200);
+    }
+
+    /** It changed nothing, so sent again it changes nothing, whatever others have made of it meanwhile. */
+    @Test
+    public void requestThatChangedNothing_changesNothingWhenRepeated() {
+        String open = "{'kind':'setReach','pages':['moorings'],'reach':'OPEN'}";
+        long revision = mara.revision();
+        mara.editsAs("nothing-to-do", revision, open).answers(200);
+        assertEquals(mara.revision(), revision);
+        mara.edits("{'kind':'setReach','pages':['moorings'],'reach':'HELD_BACK'}")
+                .answers(200);
+        mara.editsAs("nothing-to-do", mara.revision(), open).answers(200);
+        assertEquals(mara.revision(), revision + 1);
+        mara.steps("undo").answers(200);
+    }
+
+    @Test
+    public void detailsAndOtherFields_areNeverOverwrittenUnseen() {
+        Caller jo = server.signedIn("jo", "neap-tide");
+        long seen = mara.revision();
+        jo.editsAs("zone-of-jo", seen, "{'kind':'setTimeZone','timeZone':'Europe/Lisbon'}")
+                .answers(200);
+        var told = mara.editsAs("zone-of-mara", seen, "{'kind':'setTimeZone','timeZone':'Asia/Tokyo'}")
+                .refuses(409, "changed-since")
+                .json();
+        assertEquals(told.path("theirs").asString() + told.path("yours").asString(), "Europe/LisbonAsia/Tokyo");
+        jo.steps("undo").answers(200);
+        long before = mara.revision();
+        String item = "{'kind':'setItems','rows':[{'item':'footer-afloat','page':null}],'label':null,'appearance':{'%s':%s}}";
+        jo.editsAs("weight-of-jo", before, item.formatted("weight", "'STRONG'")).answers(200);
+        mara.editsAs("end-of-mara", before, item.formatted("farEnd", "true")).answers(200);
+        mara.editsAs("weight-of-mara", before, item.formatted("weight", "'BUTTON'"))
+                .refuses(409, "changed-since");
+        mara.editsAs("topic-of-mara", before, topic("tide notes")).answers(200);
+        jo.editsAs("topic-of-jo", before, topic("workshop")).answers(200);
+        mara.steps("undo").answers(200);
+        jo.steps("undo").answers(200);
+    }
+
+    private static String topic(String topic) {
+        return "{'kind':'setTopics','pages':['contact'],'add':['" + topic + "'],'remove':[]}";
+    }
+
+    /** One step is what it was asked for: all of it or nothing, under one name. */
+    @Test
+    public void undoTogether_isOneStep_andRepeatedAnswersAlike() {
+        Caller jo = server.signedIn("jo", "neap-tide");
+        String before = mara.pages();
+        mara.edits(add("jetty", "Jetty")).answers(200);
+        jo.edits("{'kind':'addPages','pages':[{'id':'jetty-sub','place':{'parent':'jetty','after':null},'title':'Ladder',"
+                        + "'reach':null}]}")
+                .answers(200);
+        mara.undoes("ALONE").refuses(409, "built-upon");
+        String together = "{'request':'both-of-them','how':'TOGETHER'}";
+        var undone = mara.posts("/-/api/undo", together).answers(200).json();
+        assertEquals(undone.path("told").size(), 2);
+        assertEquals(mara.pages(), before);
+        var again = mara.posts("/-/api/undo", together).answers(200).json();
+        assertEquals(again.path("told"), undone.path("told"));
+        assertEquals(again.path("revision"), undone.path("revision"));
+    }
+
+    /** One request as large as can be: read no further than the limit, and nobody waits for it. */
+    @Test
+    public void millionsOfLines_areRefused_andReadersGoOn() {
+        String lines = "a\\n".repeat(1_900_000);
+        String paste = "{'request':'far-too-many','basedOn':" + mara.revision() + ",'text':'" + lines
+                + "','place':null}";
+        long revision = mara.revision();
+        var preview = mara.posts("/-/api/imports/outline?dryRun=true", paste).answers(200).json();
+        assertTrue(preview.path("refused").toString().contains("more than 20000 pages"));
+        mara.posts("/-/api/imports/outline?dryRun=false", paste).refuses(422, "too-many-pages");
+        mara.posts(
+                        "/-/api/imports/items?dryRun=false",
+                        paste.replace("'place':null", "'place':{'parent':'footer','after':null,'anchor':null}"))
+                .refuses(422, "lines-refused");
+        mara.posts(
+                        "/-/api/changes",
+                        "{'request':'so-many-changes','basedOn':" + revision + ",'changes':["
+                                + "{'kind':'setLock','pages':['hire'],'locked':true},".repeat(500)
+                                + "{'kind':'setLock','pages':['hire'],'locked':true}]}")
+                .refuses(422, "fields-invalid");
+        mara.edits("{'kind':'setLock','pages':[" + "'hire',".repeat(20_000) + "'hire'],'locked':true}")
+                .refuses(422, "too-many-rows");
+        assertEquals(mara.revision(), revision);
+    }
 }

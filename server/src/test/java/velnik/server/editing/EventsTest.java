@@ -101,4 +101,15 @@ public class EventsTest {
             assertTrue(Duration.between(before, Instant.now()).toSeconds() < 5);
         }
     }
+
+    /** An editor that is open when a day comes hears of it; what is computed is another then. */
+    @Test
+    public void whoListens_hearsWhenSomethingOpensByItself() throws IOException {
+        try (Started own = Started.demo("--velnik.start-at=2027-03-31T22:59:50Z");
+                Caller.Stream heard = own.mara().listens("/-/api/events")) {
+            String before = heard.next();
+            String after = heard.next(); // the skiffs open at midnight in London
+            assertTrue(after.contains("2027-03-31T23:00:00Z"), before + " then " + after);
+        }
+    }
 }

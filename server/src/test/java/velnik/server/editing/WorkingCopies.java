@@ -10,6 +10,10 @@ public final class WorkingCopies {
     private WorkingCopies() {}
 
     public static WorkingCopy over(SiteStore store, ReleaseStore releases, Disk disk) {
-        return new WorkingCopy(store, releases, disk, Clock.systemUTC());
+        return over(store, releases, disk, Clock.systemUTC());
+    }
+
+    public static WorkingCopy over(SiteStore store, ReleaseStore releases, Disk disk, Clock clock) {
+        return new WorkingCopy(store, releases, disk, clock);
     }
 }

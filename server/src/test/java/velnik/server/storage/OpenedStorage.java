@@ -21,6 +21,7 @@ public final class OpenedStorage implements AutoCloseable {
     private final SiteStore sites;
     private final ReleaseStore releases;
     private final Disk disk;
+    private final Path folder;
 
     private OpenedStorage(String url, boolean forcing, UnaryOperator<DataSource> wrapping) {
         HikariConfig settings = new HikariConfig();
@@ -50,7 +51,8 @@ public final class OpenedStorage implements AutoCloseable {
         StoredForms forms = new StoredForms();
         sites = new HibernateSiteStore(entityManagers, forms, durability);
         releases = new HibernateReleaseStore(entityManagers, forms, durability);
-        disk = new Disk(durability, Path.of("."));
+        folder = Path.of(url.replaceAll("^jdbc:h2:|/velnik;.*", "").replaceAll("^[a-zA-Z]+:", ""));
+        disk = new Disk(durability, folder);
     }
 
     /** Does not force anything, to show that the tests would notice. */
@@ -90,6 +92,10 @@ public final class OpenedStorage implements AutoCloseable {
 
     public ReleaseStore releases() {
         return releases;
+    }
+
+    Compaction compaction() {
+        return new Compaction(pool, new Durability(pool), folder);
     }
 
     public Disk disk() {

@@ -2,6 +2,9 @@ package velnik.server.visiting;
 
 import static org.testng.Assert.assertEquals;
 
+import java.net.http.HttpRequest;
+import java.net.http.HttpClient;
+import java.net.URI;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import org.testng.annotations.AfterClass;
@@ -34,6 +37,9 @@ public class HostsTest {
             {VISITORS, "/sitemap.xml", 200},
             {VISITORS, "/-/members/in", 302},
             {VISITORS, "/-/manage/", 404},
+            {VISITORS, "/%2d/manage/", 404},
+            {VISITORS, "/-;x/manage/", 404},
+            {VISITORS, "/x/../-/manage/", 404},
             {VISITORS, "/-/api/session", 404},
             {VISITORS, "/-/window/x/hire", 404},
             {EDITOR, "/-/api/session", 200},
@@ -49,5 +55,16 @@ public class HostsTest {
         if (status == 302 && host.equals(EDITOR)) {
             assertEquals(response.headers().firstValue("Location").orElse(""), server.url(path));
         }
+    }
+
+    /** What the browser says of the host is not what it says itself. */
+    @Test
+    public void hostForwardedByWhoeverAsks_opensNoDoor() throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(server.url("/-/manage/").replace(EDITOR, VISITORS)))
+                .header("X-Forwarded-Host", EDITOR)
+                .build();
+        HttpResponse<String> answer =
+                HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+        assertEquals(answer.statusCode(), 404);
     }
 }

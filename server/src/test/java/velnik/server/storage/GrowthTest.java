@@ -1,0 +1,73 @@
+package velnik.server.storage;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.List;
+import org.testng.annotations.Test;
+import velnik.core.change.Change;
+import velnik.core.sample.Brackwater;
+import velnik.core.site.PageId;
+import velnik.core.site.RemovalId;
+import velnik.core.site.Site;
+import velnik.server.editing.WorkingCopies;
+import velnik.server.editing.WorkingCopy;
+
+/** What is done at night: the file gets small, what is old goes, and nothing that is still asked for does. */
+public class GrowthTest {
+    private static final PageId CANOES = Brackwater.id("Canoes");
+
+    private static void retitle(WorkingCopy copy, String request, String title) {
+        copy.apply("mara", request, copy.state().revision(), List.of(new Change.RetitlePage(CANOES, title)));
+    }
+
+    @Test
+    public void manyEdits_leaveASmallFile_onceItIsCompacted() throws IOException {
+        Path folder = Files.createTempDirectory("velnik-growth");
+        Path file = folder.resolve("velnik.mv.db");
+        Site last;
+        try (OpenedStorage storage = OpenedStorage.in(folder.toString())) {
+            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
+            copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
+            for (int i = 0; i < 400; i++) {
+                retitle(copy, "request-" + i, "Canoes " + i);
+            }
+            long grown = Files.size(file);
+            storage.compaction().run();
+            assertTrue(Files.size(file) < 2_000_000, Files.size(file) + " of " + grown);
+            retitle(copy, "afterwards", "Canoes at last");
+            last = copy.state().site();
+        }
+        try (OpenedStorage again = OpenedStorage.in(folder.toString())) {
+            assertEquals(again.sites().load().site(), last);
+        }
+    }
+
+    @Test
+    public void yearLater_binAndJournalAreLetGo_andWhatUndoReachesStays() throws IOException {
+        String folder = Files.createTempDirectory("velnik-night").toString();
+        try (OpenedStorage storage = OpenedStorage.in(folder)) {
+            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
+            copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
+            Change remove = new Change.RemovePages(
+                    new RemovalId("long-ago"), List.of(Brackwater.id("Kayaks")), Change.Subpages.GO_TOO);
+            copy.apply("mara", "remove-it", copy.state().revision(), List.of(remove));
+            retitle(copy, "retitle-it", "Old canoes");
+        }
+        Clock later = Clock.offset(Clock.systemUTC(), Duration.ofDays(400));
+        try (OpenedStorage storage = OpenedStorage.in(folder)) {
+            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk(), later);
+            copy.tidy();
+            assertEquals(copy.state().site().bin(), List.of());
+            copy.undo("mara", "undo-it-still", WorkingCopy.Undo.ALONE);
+            assertEquals(copy.state().site().pages().get(CANOES).title(), "Canoes");
+            copy.tidy();
+            assertEquals(storage.sites().load().site(), copy.state().site());
+        }
+    }
+}
