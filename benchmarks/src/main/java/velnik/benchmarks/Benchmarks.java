@@ -88,8 +88,7 @@ public final class Benchmarks {
                 .run();
     }
 
-    private static double median(
-            Collection<RunResult> results, String method, @Nullable String pages, String titles) {
+    private static double median(Collection<RunResult> results, String method, @Nullable String pages, String titles) {
         return median(
                 results.stream()
                         .filter(result -> titles.equals(result.getParams().getParam("titles")))

@@ -1,7 +1,5 @@
 package velnik.benchmarks;
 
-import velnik.core.site.Site;
-import velnik.core.search.PageIndex;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -11,7 +9,9 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import velnik.core.reach.Openings;
+import velnik.core.search.PageIndex;
 import velnik.core.search.PageSearch;
+import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 
 /** A visitor's question to a site of 10,000 pages with 2,000 characters of text each. */

@@ -69,7 +69,13 @@ final class DescribedCalls {
         for (JsonNode kind : schema("ChangeDto").path("oneOf")) {
             String name = name(kind);
             kinds.put(
-                    schema(name).path("properties").path("kind").path("enum").path(0).asString(), name);
+                    schema(name)
+                            .path("properties")
+                            .path("kind")
+                            .path("enum")
+                            .path(0)
+                            .asString(),
+                    name);
         }
         return kinds;
     }
@@ -213,7 +219,14 @@ final class DescribedCalls {
         others.add(MAKE.nullNode());
         if (now.isString()) {
             for (String word : List.of(
-                    "", " ", "NOPE", "x".repeat(70), "x".repeat(3_000), "a\nb\u202Ec", "+999999999-12-31", "0000-01-01")) {
+                    "",
+                    " ",
+                    "NOPE",
+                    "x".repeat(70),
+                    "x".repeat(3_000),
+                    "a\nb\u202Ec",
+                    "+999999999-12-31",
+                    "0000-01-01")) {
                 others.add(MAKE.stringNode(word));
             }
             others.add(MAKE.stringNode("\uD83D"));

@@ -229,7 +229,8 @@ public final class Links {
 
     /** In its own script; in ASCII where it could be taken for another (UTS 39). */
     private static String hostAsRead(String ascii) {
-        String host = NAMES.nameToUnicode(ascii, new StringBuilder(), new IDNA.Info()).toString();
+        String host =
+                NAMES.nameToUnicode(ascii, new StringBuilder(), new IDNA.Info()).toString();
         boolean plain = host.chars().allMatch(character -> character < 0x80);
         return plain || !Stream.of(host.split("\\.")).anyMatch(Links::isLookalike) ? host : ascii;
     }

@@ -39,14 +39,12 @@ final class Adding {
                 return refusal;
             }
         }
-        @Nullable
-        PageId home = site.home() == null ? change.pages().getFirst().id() : site.home();
+        @Nullable PageId home = site.home() == null ? change.pages().getFirst().id() : site.home();
         draft.become(site.withPages(pages.done(), home));
         return Optional.empty();
     }
 
-    private static Optional<Refusal> add(
-            OutlineEditor<PageId, Page> pages, TakenSlugs slugs, Change.NewPage fresh) {
+    private static Optional<Refusal> add(OutlineEditor<PageId, Page> pages, TakenSlugs slugs, Change.NewPage fresh) {
         String title = Line.cleaned(fresh.title());
         @Nullable PageId parent = fresh.place().parent();
         if (pages.contains(fresh.id())) {

@@ -75,13 +75,14 @@ final class Addressing {
             return Optional.of(new Refusal.SlugMalformed(shortened(slug), Slugs.fromTitle(slug)));
         }
         return slugs.findHolder(parent, slug)
-                .map(holder -> new Refusal.SlugTaken(
-                        slug, holder, pages.get(holder).title()));
+                .map(holder ->
+                        new Refusal.SlugTaken(slug, holder, pages.get(holder).title()));
     }
 
     /** A slug of Velnik's choosing for a page where it stands, like the wanted one. */
     static String free(Site site, PageId page, String wanted) {
-        return others(site.pages(), Set.of(page)).free(site.pages().parentOf(page).orElse(null), wanted);
+        return others(site.pages(), Set.of(page))
+                .free(site.pages().parentOf(page).orElse(null), wanted);
     }
 
     /** Gives a page its slug and tells how many addresses change with it. */

@@ -1,10 +1,10 @@
 package velnik.core.change;
 
-import velnik.core.site.RemovalId;
-import java.util.Set;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 
 /** The one way from one version of a site to the next. */

@@ -14,6 +14,7 @@ import velnik.core.compare.Touch;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.PlacingWords;
 import velnik.core.explanation.Words;
+import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
@@ -105,7 +106,8 @@ public record Clash(Object subject, String field, String what, String theirs, St
             case Touch.HOME -> "home page";
             default ->
                 switch (touch.subject()) {
-                    case PageId page -> Field.named(PageFields.ALL, touch.field()).word();
+                    case PageId page ->
+                        Field.named(PageFields.ALL, touch.field()).word();
                     case MenuRowId row ->
                         MenuRowFields.word(
                                 (present.menus().contains(row) ? present : wanted)
@@ -152,10 +154,20 @@ public record Clash(Object subject, String field, String what, String theirs, St
         };
     }
 
-    private static <K, V> String place(
-            Place<K> place, Outline<K, V> outline, Function<V, String> name) {
-        String after =
-                place.after() == null ? "first" : "after " + name.apply(outline.get(place.after()));
+    /** Of the row to stand after, from 1. */
+    private static <K, V> int numberOf(Outline<K, V> outline, Place<K> place) {
+        return outline.childrenOf(place.parent()).stream()
+                        .map(Branch::id)
+                        .toList()
+                        .indexOf(place.after())
+                + 1;
+    }
+
+    private static <K, V> String place(Place<K> place, Outline<K, V> outline, Function<V, String> name) {
+        // Neighbours may be called alike, so the number of the row is said too.
+        String after = place.after() == null
+                ? "first"
+                : "number " + (numberOf(outline, place) + 1) + ", after " + name.apply(outline.get(place.after()));
         return place.parent() == null
                 ? after + " at the top level"
                 : after + " under " + name.apply(outline.get(place.parent()));

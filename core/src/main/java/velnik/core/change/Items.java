@@ -205,11 +205,7 @@ final class Items {
     }
 
     private static Optional<Refusal> item(
-            Map<MenuRowId, MenuRow> items,
-            MenuRow.Item item,
-            MenuRowId id,
-            String label,
-            MenuChange.ItemEdit edit) {
+            Map<MenuRowId, MenuRow> items, MenuRow.Item item, MenuRowId id, String label, MenuChange.ItemEdit edit) {
         MenuRow.Item fresh = (edit.label().isPresent() ? item.withLabel(label) : item)
                 .withAppearance(edited(item.appearance(), edit));
         Optional<Refusal> wordless = MenuChecks.words(fresh.kind(), fresh.label());

@@ -74,7 +74,8 @@ final class Joins {
     @SuppressWarnings("ReferenceEquality") // the same branch has the same items
     private static void rememberWhatLeft(Draft draft, Site before, MenuRowId menu) {
         Site site = draft.site();
-        if (!before.menus().contains(menu) || before.menus().branch(menu) == site.menus().branch(menu)) {
+        if (!before.menus().contains(menu)
+                || before.menus().branch(menu) == site.menus().branch(menu)) {
             return;
         }
         Set<PageId> left = ownPages(before, menu);
@@ -182,8 +183,7 @@ final class Joins {
         };
     }
 
-    private static void comeIn(
-            Draft draft, Mirroring mirroring, MenuRowId menu, Joining.Spot spot, PageId page) {
+    private static void comeIn(Draft draft, Mirroring mirroring, MenuRowId menu, Joining.Spot spot, PageId page) {
         Site site = draft.site();
         Mirroring.Spot end = new Mirroring.Spot(site.menus().endOf(menu), null);
         Mirroring.Spot place = spot == Joining.Spot.AT_END ? end : mirroring.spot(page);

@@ -26,9 +26,8 @@ final class Reaching {
                 return refusal;
             }
         }
-        int visible = change.reach() == Reach.HELD_BACK
-                ? visibleBeneath(draft.site(), change.pages(), draft.openings())
-                : 0;
+        int visible =
+                change.reach() == Reach.HELD_BACK ? visibleBeneath(draft.site(), change.pages(), draft.openings()) : 0;
         draft.become(draft.pages().updateAll(change.pages(), page -> page.withReach(change.reach())));
         if (visible > 0) {
             draft.tell(new Notice.SubpagesVanish(visible));

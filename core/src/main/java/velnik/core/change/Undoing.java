@@ -155,8 +155,7 @@ public final class Undoing {
             }
             Page page = site.pages().get(row.id());
             @Nullable PageId parent = site.pages().parentOf(row.id()).orElse(null);
-            boolean fits = !Objects.requireNonNull(
-                                    shared.computeIfAbsent(parent, any -> Addresses.shared(site, any)))
+            boolean fits = !Objects.requireNonNull(shared.computeIfAbsent(parent, any -> Addresses.shared(site, any)))
                             .contains(page.slug())
                     && Checks.depth(site, parent, site.pages().heightOf(row.id()))
                             .isEmpty();

@@ -8,7 +8,10 @@ public final class DetailsFields {
     public static final List<Field<Details>> ALL = List.of(
             Field.whole("name", "name", Details::name, (site, name) -> name.isEmpty() ? "none" : name),
             Field.whole(
-                    "address", "web address", Details::address, (site, address) -> address.isEmpty() ? "none" : address),
+                    "address",
+                    "web address",
+                    Details::address,
+                    (site, address) -> address.isEmpty() ? "none" : address),
             Field.whole("timeZone", "time zone", Details::timeZone, (site, zone) -> zone.getId()));
 
     private DetailsFields() {}

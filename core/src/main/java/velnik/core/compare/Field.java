@@ -33,11 +33,7 @@ public final class Field<V> {
         String of(Site site, String part, @Nullable Object held);
     }
 
-    private Field(
-            String name,
-            String word,
-            Function<V, Map<String, Object>> parts,
-            Saying said) {
+    private Field(String name, String word, Function<V, Map<String, Object>> parts, Saying said) {
         this.name = name;
         this.word = word;
         this.parts = parts;
@@ -109,8 +105,7 @@ public final class Field<V> {
 
     /** The same field of a value that another holds; that other has none of it where the value is not there. */
     <W> Field<W> in(Function<W, Optional<V>> holder) {
-        return new Field<>(
-                name, word, outer -> holder.apply(outer).map(parts).orElse(Map.of()), said);
+        return new Field<>(name, word, outer -> holder.apply(outer).map(parts).orElse(Map.of()), said);
     }
 
     public String name() {

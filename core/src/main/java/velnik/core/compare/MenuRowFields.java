@@ -102,8 +102,7 @@ public final class MenuRowFields {
                                     "place among the rows of the list",
                                     MenuRow.Item::anchor,
                                     MenuRowFields::anchor)),
-                    OF_APPEARANCE.stream()
-                            .map(field -> field.<MenuRow.Item>in(item -> Optional.of(item.appearance()))),
+                    OF_APPEARANCE.stream().map(field -> field.<MenuRow.Item>in(item -> Optional.of(item.appearance()))),
                     OF_LIST.stream().map(field -> field.<MenuRow.Item>in(MenuRowFields::list)))
             .flatMap(fields -> fields)
             .toList();
@@ -143,7 +142,8 @@ public final class MenuRowFields {
 
     private static String dressed(Site site, Dress dress) {
         return OF_APPEARANCE.stream()
-                .filter(field -> !field.differing(dress.appearance(), Appearance.PLAIN).isEmpty())
+                .filter(field ->
+                        !field.differing(dress.appearance(), Appearance.PLAIN).isEmpty())
                 .map(field -> field.said(site, dress.appearance(), ""))
                 .collect(Collectors.joining(", ", dress.label().isEmpty() ? "" : dress.label() + " ", ""))
                 .strip();

@@ -36,9 +36,14 @@ public record Touch(Object subject, String field, String part) {
         difference.assignments().forEach(assignment -> touches.add(whole(assignment.key(), EXISTENCE)));
         difference.bin().concerned().forEach(removal -> touches.add(whole(removal, EXISTENCE)));
         difference.home().ifPresent(home -> touches.add(whole(SITE, HOME)));
-        difference.details().ifPresent(details -> Field.touched(
-                        DetailsFields.ALL, details.before(), details.after(), (field, part) -> touch(SITE, field, part))
-                .forEach(touches::add));
+        difference
+                .details()
+                .ifPresent(details -> Field.touched(
+                                DetailsFields.ALL,
+                                details.before(),
+                                details.after(),
+                                (field, part) -> touch(SITE, field, part))
+                        .forEach(touches::add));
         return touches;
     }
 
@@ -63,8 +68,8 @@ public record Touch(Object subject, String field, String part) {
                 case RowDifference.Added<K, V> added -> touches.add(whole(row.id(), EXISTENCE));
                 case RowDifference.Removed<K, V> removed -> touches.add(whole(row.id(), EXISTENCE));
                 case RowDifference.Moved<K, V> other -> {
-                    boolean elsewhere = !Objects.equals(
-                            other.from().parent(), other.to().parent());
+                    boolean elsewhere =
+                            !Objects.equals(other.from().parent(), other.to().parent());
                     reordered = true;
                     if (elsewhere || moved.isEmpty()) {
                         touches.add(whole(row.id(), PLACE));

@@ -20,7 +20,6 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.PlacedMenu;
-import velnik.core.site.Placing;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;

@@ -180,8 +180,8 @@ final class ListReading {
         private final Map<Looker, Integer> left = new HashMap<>();
 
         Room(Optional<Integer> atMost) {
-            atMost.ifPresent(rows -> Visitor.ANY.forEach(visitor ->
-                    Appearance.EVERY_DEVICE.forEach(device -> left.put(new Looker(visitor, device), rows))));
+            atMost.ifPresent(rows -> Visitor.ANY.forEach(
+                    visitor -> Appearance.EVERY_DEVICE.forEach(device -> left.put(new Looker(visitor, device), rows))));
         }
 
         /** Without those who have all their rows; the same where that is nobody, and where nobody would be left. */

@@ -56,7 +56,11 @@ public final class MenuReading {
         if (!(site.menus().get(menu) instanceof MenuRow.Menu)) {
             throw new IllegalArgumentException(menu + " is an item, not a menu");
         }
-        return explained(new MenuReading(site, openings, visited).menu(menu), Optional.empty(), Visitor.ANY, Appearance.EVERY_DEVICE);
+        return explained(
+                new MenuReading(site, openings, visited).menu(menu),
+                Optional.empty(),
+                Visitor.ANY,
+                Appearance.EVERY_DEVICE);
     }
 
     /** One item with what is under it; rows beneath one that does not show are not marked so. */
@@ -164,7 +168,8 @@ public final class MenuReading {
     private MenuEntry webLink(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, String address) {
         boolean own = address.startsWith("/");
         MenuEntry entry = plain(branch, item, Links.labelOf(address), new Target.ToAddress(address, own));
-        Optional<PageId> page = Links.pathOf(address, site.details().address()).flatMap(path -> Addresses.find(site, path));
+        Optional<PageId> page =
+                Links.pathOf(address, site.details().address()).flatMap(path -> Addresses.find(site, path));
         if (page.isEmpty()) {
             return entry;
         }

@@ -177,7 +177,10 @@ public final class Outline<K, V> {
         SequencedMap<K, Place<K>> places = new LinkedHashMap<>();
         for (K id : ids) {
             @Nullable K parent = branch(id).parent();
-            places.put(id, Objects.requireNonNull(byParent.computeIfAbsent(parent, this::placesUnder).get(id)));
+            places.put(
+                    id,
+                    Objects.requireNonNull(
+                            byParent.computeIfAbsent(parent, this::placesUnder).get(id)));
         }
         return places;
     }
@@ -309,7 +312,8 @@ public final class Outline<K, V> {
     public Outline<K, V> replaceAll(Map<K, V> values) {
         if (values.size() == 1) {
             return replace(
-                    values.keySet().iterator().next(), values.values().iterator().next());
+                    values.keySet().iterator().next(),
+                    values.values().iterator().next());
         }
         OutlineEditor<K, V> editor = edit();
         values.forEach(editor::replace);

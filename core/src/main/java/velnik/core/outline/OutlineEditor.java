@@ -266,8 +266,9 @@ public final class OutlineEditor<K, V> {
             return parent;
         }
         parent.loaded = true;
-        List<Branch<K, V>> children =
-                parent == root ? base.top() : Objects.requireNonNull(parent.origin).children();
+        List<Branch<K, V>> children = parent == root
+                ? base.top()
+                : Objects.requireNonNull(parent.origin).children();
         for (Branch<K, V> child : children) {
             Node<K, V> node = new Node<>(child, child.id(), child.value());
             node.parent = parent;
@@ -307,9 +308,8 @@ public final class OutlineEditor<K, V> {
         if (!node.touched && origin != null && Objects.equals(origin.parent(), parent)) {
             return origin;
         }
-        List<Branch<K, V>> children = origin != null && !(node.loaded && node.touched)
-                ? origin.children()
-                : branches(node, fresh);
+        List<Branch<K, V>> children =
+                origin != null && !(node.loaded && node.touched) ? origin.children() : branches(node, fresh);
         K id = Objects.requireNonNull(node.id);
         Branch<K, V> branch = new Branch<>(id, parent, Objects.requireNonNull(node.value), children);
         fresh.put(id, branch);

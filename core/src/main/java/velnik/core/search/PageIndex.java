@@ -50,8 +50,7 @@ public final class PageIndex {
                                 .flatMap(other -> other.find(row.id()).stream())
                                 .filter(known -> known.page().equals(row.value()))
                                 .findFirst()
-                                .orElseGet(() -> Entry.of(
-                                        row, PageSearch.cut(texts.apply(row.value()), each))));
+                                .orElseGet(() -> Entry.of(row, PageSearch.cut(texts.apply(row.value()), each))));
             }
         }
         return index;

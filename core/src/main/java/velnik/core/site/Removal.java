@@ -79,8 +79,9 @@ public record Removal(
         private List<K> earlier(K top) {
             @Nullable K parent = outline.branch(top).parent();
             List<Branch<K, V>> siblings = outline.childrenOf(parent);
-            int at = Objects.requireNonNull(
-                    positions.computeIfAbsent(parent, any -> positions(siblings)).get(top));
+            int at = Objects.requireNonNull(positions
+                    .computeIfAbsent(parent, any -> positions(siblings))
+                    .get(top));
             return ids(siblings.subList(Math.max(0, at - REMEMBERED), at)).reversed();
         }
 

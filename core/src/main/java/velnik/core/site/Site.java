@@ -173,16 +173,14 @@ public record Site(
     /** Every page that lies in the bin. Costs O(bin). */
     public Set<PageId> removedPages() {
         Set<PageId> removed = new HashSet<>();
-        bin.forEach(removal ->
-                removal.pages().forEach(part -> part.rows().forEach(row -> removed.add(row.id()))));
+        bin.forEach(removal -> removal.pages().forEach(part -> part.rows().forEach(row -> removed.add(row.id()))));
         return removed;
     }
 
     /** Every menu and item that lies in the bin. Costs O(bin). */
     public Set<MenuRowId> removedRows() {
         Set<MenuRowId> removed = new HashSet<>();
-        bin.forEach(removal ->
-                removal.rows().forEach(part -> part.rows().forEach(row -> removed.add(row.id()))));
+        bin.forEach(removal -> removal.rows().forEach(part -> part.rows().forEach(row -> removed.add(row.id()))));
         return removed;
     }
 

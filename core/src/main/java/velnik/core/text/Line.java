@@ -11,8 +11,8 @@ public final class Line {
      * What nobody sees, and what turns the direction in which others read; half characters too. The joiners stay, since
      * some scripts and emoji are written with them, and so do the tags that make flags.
      */
-    private static final Pattern UNSEEN = Pattern.compile(
-            "[\\p{Cf}&&[^\\u200C\\u200D\\x{E0020}-\\x{E007F}]]|[\\x{D800}-\\x{DFFF}]|[\\uFFFE\\uFFFF]");
+    private static final Pattern UNSEEN =
+            Pattern.compile("[\\p{Cf}&&[^\\u200C\\u200D\\x{E0020}-\\x{E007F}]]|[\\x{D800}-\\x{DFFF}]|[\\uFFFE\\uFFFF]");
 
     private static final Pattern JOINERS = Pattern.compile("[\\u200C\\u200D\\x{E0020}-\\x{E007F}]");
 

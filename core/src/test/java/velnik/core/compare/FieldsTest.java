@@ -79,8 +79,7 @@ public class FieldsTest {
                     case Appearance.Weight weight -> Appearance.Weight.BUTTON;
                     case ZoneId zone -> ZoneId.of("Asia/Tokyo");
                     case ItemKind kind -> new ItemKind.Mail("yard@brackwater.example");
-                    case null, default ->
-                        throw new AssertionError("say what else " + component.getName() + " may be");
+                    case null, default -> throw new AssertionError("say what else " + component.getName() + " may be");
                 };
     }
 
@@ -168,7 +167,6 @@ public class FieldsTest {
                 .toList();
         assertEquals(touched.size(), 1, one + " and " + other);
         Field<V> field = Field.named(fields, touched.getFirst()[0]);
-        assertNotEquals(
-                field.said(SITE, other, touched.getFirst()[1]), field.said(SITE, one, touched.getFirst()[1]));
+        assertNotEquals(field.said(SITE, other, touched.getFirst()[1]), field.said(SITE, one, touched.getFirst()[1]));
     }
 }

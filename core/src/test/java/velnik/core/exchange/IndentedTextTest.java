@@ -19,7 +19,6 @@ public class IndentedTextTest {
         assertEquals(IndentedText.parse("\n\na\n".repeat(500_000), 3).size(), 4);
     }
 
-
     @DataProvider
     public Object[][] texts() {
         return new Object[][] {

@@ -4,11 +4,10 @@ import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
 
-import velnik.core.site.Site;
-import java.time.ZoneOffset;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.MonthDay;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -26,6 +25,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
+import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 

@@ -5,7 +5,6 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
-import velnik.core.search.PageIndex;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -24,6 +23,7 @@ import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.listing.TopicListings;
 import velnik.core.reach.Openings;
+import velnik.core.search.PageIndex;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
@@ -114,7 +114,11 @@ public class VisitorHtmlTest {
                 text(new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), FRAME).topic(news)));
         isAsReviewed("sign-in", text(html(script, "Sign in", FRAME)));
         isAsReviewed("not-found", text(html(script, "Not found", FRAME)));
-        PageSearch.Found found = PageSearch.of(script.site(), Openings.ALWAYS, Visitor.NON_MEMBER, PageIndex.of(script.site(), page -> "", List.of()))
+        PageSearch.Found found = PageSearch.of(
+                        script.site(),
+                        Openings.ALWAYS,
+                        Visitor.NON_MEMBER,
+                        PageIndex.of(script.site(), page -> "", List.of()))
                 .find("<b>tide");
         isAsReviewed(
                 "search-found",

@@ -117,7 +117,8 @@ public class TopicListingsTest {
     public void itemOfThePageIndex_isInTheTrailOfAListing_andNotCurrent() {
         SiteScript script = brackwater();
         Navigation navigation = script.navigation(Visitor.NON_MEMBER).forTopic("news");
-        assertTrue(navigation.marks().values().stream().allMatch(marks -> marks.current().isEmpty()));
+        assertTrue(navigation.marks().values().stream()
+                .allMatch(marks -> marks.current().isEmpty()));
         assertEquals(
                 navigation.marks().values().stream()
                         .flatMap(marks -> marks.trail().stream())

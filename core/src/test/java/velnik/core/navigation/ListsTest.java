@@ -4,27 +4,27 @@ import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.time.Instant;
-import java.time.MonthDay;
-import velnik.core.site.Device;
-import velnik.core.site.Period;
-import velnik.core.change.MenuChange.ItemEdit;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.MenuChange;
+import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
 import velnik.core.site.Zone;
@@ -134,7 +134,8 @@ public class ListsTest {
 
     @Test
     public void newest_goesByTheLatestOpening() {
-        SiteScript script = brackwater().publishes(LocalDate.parse("2025-01-15")).on("2026-06-01");
+        SiteScript script =
+                brackwater().publishes(LocalDate.parse("2025-01-15")).on("2026-06-01");
         script.opensFor("Contact", Period.once(LocalDate.parse("2024-05-30"), null));
         script.opensFor("Hire", Period.yearly(MonthDay.of(5, 31), MonthDay.of(12, 31)));
         script.addsMenu("Listed")
@@ -153,7 +154,9 @@ public class ListsTest {
         script.dresses(list, "Canoes", ItemEdit.hidden(true));
         assertEquals(script.sees("Home", Zone.FOOTER), "Kayaks, Rowing skiffs");
         script.dresses(
-                list, "Kayaks", ItemEdit.NOTHING.withPeriods(List.of(Period.once(LocalDate.parse("2030-01-01"), null))));
+                list,
+                "Kayaks",
+                ItemEdit.NOTHING.withPeriods(List.of(Period.once(LocalDate.parse("2030-01-01"), null))));
         assertEquals(script.sees("Home", Zone.FOOTER), "Rowing skiffs, Prices");
         script.dresses(list, "Prices", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
         assertEquals(rowsOn(script, Device.WIDE), "Rowing skiffs, Prices");

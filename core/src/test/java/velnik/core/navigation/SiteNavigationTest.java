@@ -232,8 +232,7 @@ public class SiteNavigationTest {
         return all(navigation, Marks::trail);
     }
 
-    private static Set<NavigationRow.Key> all(
-            Navigation navigation, Function<Marks, Set<NavigationRow.Key>> which) {
+    private static Set<NavigationRow.Key> all(Navigation navigation, Function<Marks, Set<NavigationRow.Key>> which) {
         return navigation.marks().values().stream()
                 .flatMap(marks -> which.apply(marks).stream())
                 .collect(toSet());

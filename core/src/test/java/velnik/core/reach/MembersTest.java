@@ -5,7 +5,6 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
-import velnik.core.search.PageIndex;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,6 +24,7 @@ import velnik.core.html.SitemapXml;
 import velnik.core.html.VisitorHtml;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
+import velnik.core.search.PageIndex;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
@@ -131,8 +131,7 @@ public class MembersTest {
                 Access.of(script.site(), script.page("Canoes"), openings).isGettableBy(visitor));
         note(found, "item", script.sees("Home", Zone.ABOVE, visitor).contains("Canoes"));
         note(found, "list", script.sees("Home", Zone.BELOW, visitor).contains("Canoes"));
-        int hits = PageSearch.of(
-                        script.site(), openings, visitor, PageIndex.of(script.site(), page -> "", List.of()))
+        int hits = PageSearch.of(script.site(), openings, visitor, PageIndex.of(script.site(), page -> "", List.of()))
                 .find("nine open canoes")
                 .count();
         note(found, "search", hits > 0);

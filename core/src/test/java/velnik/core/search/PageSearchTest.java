@@ -5,7 +5,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
-import velnik.core.reach.Openings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +15,7 @@ import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.content.Markdown;
 import velnik.core.outline.Place;
+import velnik.core.reach.Openings;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
@@ -138,7 +138,8 @@ public class PageSearchTest {
         assertEquals(read, List.of("Open boats", "Punts"));
         for (String asked : List.of("boats", "punts", "kayaks", "hire")) {
             assertEquals(
-                    PageSearch.of(script.site(), Openings.ALWAYS, Visitor.NON_MEMBER, second).find(asked),
+                    PageSearch.of(script.site(), Openings.ALWAYS, Visitor.NON_MEMBER, second)
+                            .find(asked),
                     PageSearch.of(
                                     script.site(),
                                     Openings.ALWAYS,
@@ -155,7 +156,8 @@ public class PageSearchTest {
 
     @Test
     public void pageCalledWhatWasAskedFor_comesFirst() {
-        SiteScript script = brackwater().adds("Prices of the hire of boats", null).adds("Hire of boats", "Privacy");
+        SiteScript script =
+                brackwater().adds("Prices of the hire of boats", null).adds("Hire of boats", "Privacy");
         assertEquals(titles(script, "hire of boats").split(", ")[0], "Hire of boats");
     }
 }

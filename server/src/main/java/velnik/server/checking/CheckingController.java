@@ -1,16 +1,16 @@
 package velnik.server.checking;
 
-import velnik.server.releasing.LiveSite;
-import velnik.core.finding.WaitingPeriods;
-import java.util.stream.Stream;
 import java.time.Clock;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.core.finding.Finding;
+import velnik.core.finding.WaitingPeriods;
 import velnik.core.site.Site;
 import velnik.server.editing.Computed;
+import velnik.server.releasing.LiveSite;
 
 /** Answers what an owner would want to know before visitors find out. */
 @RestController
@@ -33,9 +33,7 @@ class CheckingController {
     List<FindingDto> findings() {
         Computed.Revision now = computed.now();
         Site site = now.state().site();
-        return Stream.concat(
-                        now.findings().stream(),
-                        WaitingPeriods.of(site, live.site(), clock.instant()).stream())
+        return Stream.concat(now.findings().stream(), WaitingPeriods.of(site, live.site(), clock.instant()).stream())
                 .map(finding -> new FindingDto(
                         finding.page().value(),
                         finding.level(),

@@ -79,8 +79,7 @@ record AnswerDto(
         }
 
         private static List<PageDto> dtos(Set<PageId> pages, Site site) {
-            List<PageId> there =
-                    pages.stream().filter(site.pages()::contains).toList();
+            List<PageId> there = pages.stream().filter(site.pages()::contains).toList();
             List<PageDto> dtos = new ArrayList<>();
             site.pages()
                     .placesOf(there)

@@ -22,8 +22,7 @@ final class Clashes {
      * @param wanted the site as the edit would make it
      * @throws ProblemException naming the field, with both values
      */
-    static void check(
-            History history, long basedOn, List<Change> changes, Difference edit, Site present, Site wanted) {
+    static void check(History history, long basedOn, List<Change> changes, Difference edit, Site present, Site wanted) {
         List<History.Recent> since = history.since(basedOn);
         boolean known = history.knowsAllSince(basedOn);
         if (since.isEmpty() && known) {

@@ -193,7 +193,8 @@ class EditingController {
     /** An indented list as items: what it would add. Changes nothing. */
     @PostMapping(path = "/imports/items", params = "dryRun=true")
     ItemsPreview previewItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste, Principal person) {
-        PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), Whole.checked(paste.place(), "place")));
+        PastedItems.Read read =
+                understood(() -> imports.items(paste.request(), paste.text(), Whole.checked(paste.place(), "place")));
         List<String> refused = read.refused();
         if (refused.isEmpty()
                 && workingCopy.tried(person.getName(), List.of(new MenuChange.AddItems(read.items())))
@@ -207,7 +208,8 @@ class EditingController {
     /** An indented list becomes items of a menu, in one edit. */
     @PostMapping(path = "/imports/items", params = "dryRun=false")
     AnswerDto importItems(@RequestParam boolean dryRun, @Valid @RequestBody PasteItems paste, Principal person) {
-        PastedItems.Read read = understood(() -> imports.items(paste.request(), paste.text(), Whole.checked(paste.place(), "place")));
+        PastedItems.Read read =
+                understood(() -> imports.items(paste.request(), paste.text(), Whole.checked(paste.place(), "place")));
         if (!read.refused().isEmpty()) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT,

@@ -38,8 +38,9 @@ class Events implements SmartLifecycle {
     private final Clock clock;
     private final Set<Listener> listeners = ConcurrentHashMap.newKeySet();
     /** Forgets what it is given once it has stopped. */
-    private final ScheduledThreadPoolExecutor timer = new ScheduledThreadPoolExecutor(
-            1, Thread.ofVirtual().factory(), new ThreadPoolExecutor.DiscardPolicy());
+    private final ScheduledThreadPoolExecutor timer =
+            new ScheduledThreadPoolExecutor(1, Thread.ofVirtual().factory(), new ThreadPoolExecutor.DiscardPolicy());
+
     private volatile Instant turned;
     private volatile boolean open;
 

@@ -74,8 +74,7 @@ final class History {
     History(List<JournalEntry.Heading> headings, LongFunction<Optional<JournalEntry>> entries) {
         headings.forEach(this::step);
         for (JournalEntry.Heading heading : headings.reversed()) {
-            Recent earlier =
-                    entries.apply(heading.revision()).map(Recent::of).orElseThrow();
+            Recent earlier = entries.apply(heading.revision()).map(Recent::of).orElseThrow();
             if (recent.size() == REACH || (weight + earlier.weight() > ROWS && !recent.isEmpty())) {
                 break;
             }

@@ -1,9 +1,7 @@
 package velnik.server.editing;
 
-import velnik.core.site.RemovalId;
-import velnik.core.site.Removal;
-import java.time.Duration;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -27,6 +25,8 @@ import velnik.core.change.Refusal;
 import velnik.core.change.Undoing;
 import velnik.core.compare.Difference;
 import velnik.core.site.PageId;
+import velnik.core.site.Removal;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.server.shared.ProblemException;
 import velnik.server.shared.RequestName;
@@ -50,6 +50,7 @@ public class WorkingCopy {
     private final ReentrantLock editing = new ReentrantLock();
     /** Held while memory goes from one state to the next, never while anything is computed or written. */
     private final Object memory = new Object();
+
     private final List<Consumer<State>> watchers = new CopyOnWriteArrayList<>();
     private volatile State state;
 
@@ -241,24 +242,23 @@ public class WorkingCopy {
      */
     public Kept undo(String person, String request, Undo how) {
         JournalEntry.Kind kind = how == Undo.SKIP ? JournalEntry.Kind.SKIP : JournalEntry.Kind.UNDO;
-        return edit(() -> repeated(request, new Asked(person, kind, List.of()))
-                .orElseGet(() -> {
-                    JournalEntry done = entry(history.undoable(person)
-                            .orElseThrow(() -> Refusals.problem(new Refusal.NothingToUndo())));
-                    return switch (how) {
-                        case ALONE -> takeBack(kind, "Undone: ", List.of(done), person, request);
-                        case TOGETHER -> takeBack(kind, "Undone: ", withWhatIsBuiltUpon(done), person, request);
-                        case SKIP -> skip(done, person, request);
-                    };
-                }));
+        return edit(() -> repeated(request, new Asked(person, kind, List.of())).orElseGet(() -> {
+            JournalEntry done =
+                    entry(history.undoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToUndo())));
+            return switch (how) {
+                case ALONE -> takeBack(kind, "Undone: ", List.of(done), person, request);
+                case TOGETHER -> takeBack(kind, "Undone: ", withWhatIsBuiltUpon(done), person, request);
+                case SKIP -> skip(done, person, request);
+            };
+        }));
     }
 
     /** Makes again what the person undid last. */
     public Kept redo(String person, String request) {
         return edit(() -> repeated(request, new Asked(person, JournalEntry.Kind.REDO, List.of()))
                 .orElseGet(() -> {
-                    JournalEntry undone = entry(history.redoable(person)
-                            .orElseThrow(() -> Refusals.problem(new Refusal.NothingToRedo())));
+                    JournalEntry undone = entry(
+                            history.redoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToRedo())));
                     return takeBack(JournalEntry.Kind.REDO, "Redone: ", List.of(undone), person, request);
                 }));
     }
@@ -407,7 +407,6 @@ public class WorkingCopy {
     public record Steps(@Nullable String undo, @Nullable String redo, List<String> latest) {}
 
     public Steps steps(String person) {
-        return atOneTime(
-                () -> new Steps(history.undoTitle(person), history.redoTitle(person), history.latest(person)));
+        return atOneTime(() -> new Steps(history.undoTitle(person), history.redoTitle(person), history.latest(person)));
     }
 }

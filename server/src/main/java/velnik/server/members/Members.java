@@ -16,8 +16,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import velnik.core.site.TextHash;
-import velnik.server.editing.WorkingCopy;
 import velnik.core.text.Line;
+import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.Attempts;
 import velnik.server.shared.PasswordWork;
 import velnik.server.shared.ProblemException;
@@ -78,7 +78,8 @@ public class Members {
                     "There is a member with the name " + name + " already. Nothing was changed.");
         }
         ZoneId zone = workingCopy.state().site().details().timeZone();
-        store.add(new Member(name, Line.cleaned(displayName), LocalDate.ofInstant(clock.instant(), zone), hashed(password)));
+        store.add(new Member(
+                name, Line.cleaned(displayName), LocalDate.ofInstant(clock.instant(), zone), hashed(password)));
     }
 
     /**

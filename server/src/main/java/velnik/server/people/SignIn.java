@@ -33,8 +33,8 @@ class SignIn {
 
     /** @throws org.springframework.security.core.AuthenticationException when they do not go together */
     void with(String name, String password, HttpServletRequest request, HttpServletResponse response) {
-        Authentication person = passwords.inTurn(() ->
-                authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password)));
+        Authentication person = passwords.inTurn(
+                () -> authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password)));
         sessions.onAuthentication(person, request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(person);

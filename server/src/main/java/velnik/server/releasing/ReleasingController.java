@@ -76,7 +76,6 @@ class ReleasingController {
     @PostMapping("/releases")
     @ResponseStatus(HttpStatus.CREATED)
     ReleaseDto publish(@Valid @RequestBody Publish publish, Principal person) {
-        return ReleaseDto.of(
-                releases.publish(person.getName(), publish.request(), publish.basedOn(), publish.note()));
+        return ReleaseDto.of(releases.publish(person.getName(), publish.request(), publish.basedOn(), publish.note()));
     }
 }

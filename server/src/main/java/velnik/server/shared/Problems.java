@@ -96,8 +96,7 @@ public class Problems {
         }
         if (isOfTheDatabase(unexpected)) {
             LOG.error("the database does not answer: {}", unexpected.getMessage());
-            return answer(detail(
-                    HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", DiskSpace.refusal(settings.data())));
+            return answer(detail(HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", DiskSpace.refusal(settings.data())));
         }
         LOG.error("unexpected", unexpected);
         return answer(detail(

@@ -36,8 +36,7 @@ public final class SecurityHeaders extends OncePerRequestFilter {
     public static void write(String path, BiConsumer<String, String> header) {
         header.accept("X-Content-Type-Options", "nosniff");
         header.accept("Cross-Origin-Opener-Policy", "same-origin");
-        header.accept(
-                "Cross-Origin-Resource-Policy", path.startsWith(FOR_THE_WINDOW) ? "cross-origin" : "same-origin");
+        header.accept("Cross-Origin-Resource-Policy", path.startsWith(FOR_THE_WINDOW) ? "cross-origin" : "same-origin");
         header.accept(
                 "Permissions-Policy",
                 "camera=(), display-capture=(), geolocation=(), microphone=(), payment=(), usb=()");

@@ -1,6 +1,5 @@
 package velnik.server.storage;
 
-import velnik.server.shared.DiskSpace;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -10,6 +9,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import velnik.server.shared.DiskSpace;
 import velnik.server.shared.ProblemException;
 import velnik.server.shared.Settings;
 
@@ -62,8 +62,7 @@ public class Disk {
         }
         settle();
         if (!kept.getAsBoolean()) {
-            throw new ProblemException(
-                    HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", DiskSpace.refusal(folder));
+            throw new ProblemException(HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", DiskSpace.refusal(folder));
         }
     }
 

@@ -45,8 +45,8 @@ class HibernateReleaseStore implements ReleaseStore {
 
     @Override
     public Optional<Heading> findOf(String request) {
-        return sessions.fromStatelessSession(session -> Optional.ofNullable(
-                session.createSelectionQuery(HEADINGS + "where r.request = :request", Heading.class)
+        return sessions.fromStatelessSession(session ->
+                Optional.ofNullable(session.createSelectionQuery(HEADINGS + "where r.request = :request", Heading.class)
                         .setParameter("request", request)
                         .getSingleResultOrNull()));
     }

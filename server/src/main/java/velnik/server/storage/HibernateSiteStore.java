@@ -152,8 +152,8 @@ class HibernateSiteStore implements SiteStore {
     public List<JournalEntry> entriesOf(String request) {
         return sessions.fromStatelessSession(session -> {
             List<JournalEntry> entries = new ArrayList<>();
-            Optional<JournalEntry> next =
-                    entry(session.createSelectionQuery("from JournalEntity where request = :request", JournalEntity.class)
+            Optional<JournalEntry> next = entry(
+                    session.createSelectionQuery("from JournalEntity where request = :request", JournalEntity.class)
                             .setParameter("request", request)
                             .getSingleResultOrNull());
             while (next.isPresent()) {
@@ -187,7 +187,8 @@ class HibernateSiteStore implements SiteStore {
     @Override
     public void forget(Instant before, Set<Long> needed) {
         sessions.inStatelessTransaction(session -> {
-            List<Long> old = session.createSelectionQuery(
+            List<Long> old = session
+                    .createSelectionQuery(
                             "select entry.revision from JournalEntity entry where entry.at < :before", Long.class)
                     .setParameter("before", before)
                     .getResultList()

@@ -1,15 +1,15 @@
 package velnik.server.visiting;
 
-import velnik.core.site.Site;
-import velnik.core.outline.Branch;
-import org.slf4j.LoggerFactory;
-import org.slf4j.Logger;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.function.UnaryOperator;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import velnik.core.content.Markdown;
+import velnik.core.outline.Branch;
 import velnik.core.site.Page;
+import velnik.core.site.Site;
 import velnik.core.site.TextHash;
 import velnik.server.storage.TextStore;
 

@@ -56,8 +56,7 @@ class WindowController {
     private final SearchIndex index;
     private final VisitorAssets assets;
 
-    WindowController(
-            Windows windows, Computed computed, PageTexts texts, SearchIndex index, VisitorAssets assets) {
+    WindowController(Windows windows, Computed computed, PageTexts texts, SearchIndex index, VisitorAssets assets) {
         this.windows = windows;
         this.computed = computed;
         this.texts = texts;

@@ -305,7 +305,8 @@ public class EditingTest {
         assertEquals(told.path("theirs").asString() + told.path("yours").asString(), "Europe/LisbonAsia/Tokyo");
         jo.steps("undo").answers(200);
         long before = mara.revision();
-        String item = "{'kind':'setItems','rows':[{'item':'footer-afloat','page':null}],'label':null,'appearance':{'%s':%s}}";
+        String item =
+                "{'kind':'setItems','rows':[{'item':'footer-afloat','page':null}],'label':null,'appearance':{'%s':%s}}";
         jo.editsAs("weight-of-jo", before, item.formatted("weight", "'STRONG'")).answers(200);
         mara.editsAs("end-of-mara", before, item.formatted("farEnd", "true")).answers(200);
         mara.editsAs("weight-of-mara", before, item.formatted("weight", "'BUTTON'"))
@@ -326,8 +327,9 @@ public class EditingTest {
         Caller jo = server.signedIn("jo", "neap-tide");
         String before = mara.pages();
         mara.edits(add("jetty", "Jetty")).answers(200);
-        jo.edits("{'kind':'addPages','pages':[{'id':'jetty-sub','place':{'parent':'jetty','after':null},'title':'Ladder',"
-                        + "'reach':null}]}")
+        jo.edits(
+                        "{'kind':'addPages','pages':[{'id':'jetty-sub','place':{'parent':'jetty','after':null},'title':'Ladder',"
+                                + "'reach':null}]}")
                 .answers(200);
         mara.undoes("ALONE").refuses(409, "built-upon");
         String together = "{'request':'both-of-them','how':'TOGETHER'}";
@@ -343,10 +345,12 @@ public class EditingTest {
     @Test
     public void millionsOfLines_areRefused_andReadersGoOn() {
         String lines = "a\\n".repeat(1_900_000);
-        String paste = "{'request':'far-too-many','basedOn':" + mara.revision() + ",'text':'" + lines
-                + "','place':null}";
+        String paste =
+                "{'request':'far-too-many','basedOn':" + mara.revision() + ",'text':'" + lines + "','place':null}";
         long revision = mara.revision();
-        var preview = mara.posts("/-/api/imports/outline?dryRun=true", paste).answers(200).json();
+        var preview = mara.posts("/-/api/imports/outline?dryRun=true", paste)
+                .answers(200)
+                .json();
         assertTrue(preview.path("refused").toString().contains("more than 20000 pages"));
         mara.posts("/-/api/imports/outline?dryRun=false", paste).refuses(422, "too-many-pages");
         mara.posts(

@@ -47,8 +47,16 @@ public class DoorsTest {
     @DataProvider
     public Object[][] addresses() {
         return new Object[][] {
-            {"/"}, {"/nowhere"}, {"/sitemap.xml"}, {"/-/api/session"}, {"/-/api/nowhere"}, {"/-/manage/"},
-            {"/-/static/editor/index.html"}, {"/-/window/none/hire"}, {"/%ff%zz"}, {"/hire//canoes"},
+            {"/"},
+            {"/nowhere"},
+            {"/sitemap.xml"},
+            {"/-/api/session"},
+            {"/-/api/nowhere"},
+            {"/-/manage/"},
+            {"/-/static/editor/index.html"},
+            {"/-/window/none/hire"},
+            {"/%ff%zz"},
+            {"/hire//canoes"},
         };
     }
 
@@ -95,9 +103,7 @@ public class DoorsTest {
     public void commonPasswords_areRefused_andNothingIsMade() {
         Caller mara = server.mara();
         for (String password : List.of("1234567890", "Qwertyuiop", "aaaaaaaaaaaa", "robin-ashby", "password12")) {
-            mara.posts(
-                            "/-/api/members",
-                            "{'name':'robin-ashby','displayName':'Robin','password':'" + password + "'}")
+            mara.posts("/-/api/members", "{'name':'robin-ashby','displayName':'Robin','password':'" + password + "'}")
                     .refuses(422, "password-common");
         }
         assertFalse(mara.gets("/-/api/members").response().body().contains("robin-ashby"));
@@ -106,7 +112,11 @@ public class DoorsTest {
     @Test
     public void preview_endsWithTheSessionThatOpenedIt() {
         Caller mara = server.mara();
-        String window = mara.posts("/-/api/windows", "{}").answers(201).json().path("address").asString();
+        String window = mara.posts("/-/api/windows", "{}")
+                .answers(201)
+                .json()
+                .path("address")
+                .asString();
         assertEquals(server.visit(window + "/").statusCode(), 200);
         assertEquals(server.visit(window + "/?day=%2B999999999-12-31").statusCode(), 400);
         mara.deletes("/-/api/session").answers(204);
@@ -124,13 +134,20 @@ public class DoorsTest {
     public void settingsOfAPerson_haveRoomForSoMany_andNoMore() {
         Caller desk = server.signedIn("visitor-desk", "low-water");
         String large = "x".repeat(400_000);
-        desk.posts("/-/api/preferences", "{'name':'one','setting':'" + large + "'}").answers(204);
-        desk.posts("/-/api/preferences", "{'name':'two','setting':'" + large + "'}").answers(204);
+        desk.posts("/-/api/preferences", "{'name':'one','setting':'" + large + "'}")
+                .answers(204);
+        desk.posts("/-/api/preferences", "{'name':'two','setting':'" + large + "'}")
+                .answers(204);
         desk.posts("/-/api/preferences", "{'name':'three','setting':'" + large + "'}")
                 .refuses(422, "too-many-settings");
         desk.posts("/-/api/preferences", "{'name':'two','setting':'small'}").answers(204);
         assertEquals(
-                desk.gets("/-/api/preferences").answers(200).json().path("settings").size(), 2);
+                desk.gets("/-/api/preferences")
+                        .answers(200)
+                        .json()
+                        .path("settings")
+                        .size(),
+                2);
     }
 
     /** A hundred who send a byte now and then, and sixty who guess, keep nobody waiting. */
@@ -142,8 +159,9 @@ public class DoorsTest {
             for (int i = 0; i < 100; i++) {
                 Socket socket = new Socket("127.0.0.1", port);
                 socket.getOutputStream()
-                        .write("POST /-/api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nContent-Length: 999\r\n\r\n{"
-                                .getBytes(StandardCharsets.ISO_8859_1));
+                        .write(
+                                "POST /-/api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nContent-Length: 999\r\n\r\n{"
+                                        .getBytes(StandardCharsets.ISO_8859_1));
                 slow.add(socket);
             }
             Caller mara = server.mara();

@@ -55,15 +55,21 @@ public class FullDiskTest {
                 refused = mara.edits(retitle(kept + 1));
             }
             refused.answers(507);
-            assertTrue(refused.json().path("detail").asString().contains("is full"), refused.response().body());
+            assertTrue(
+                    refused.json().path("detail").asString().contains("is full"),
+                    refused.response().body());
             assertEquals(server.visit("/").statusCode(), 200);
             assertEquals(server.visit("/repairs/engines/electric-conversion").statusCode(), 200);
             assertEquals(server.visit("/about-us/a-short-history").statusCode(), 200);
-            Caller.Answer signingIn =
-                    server.caller().posts("/-/api/session", "{'name':'jo','password':'neap-tide'}");
+            Caller.Answer signingIn = server.caller().posts("/-/api/session", "{'name':'jo','password':'neap-tide'}");
             boolean signedIn = signingIn.response().statusCode() == 200;
             assertTrue(
-                    signedIn || signingIn.refuses(507, "disk-refuses").response().body().contains("is full"),
+                    signedIn
+                            || signingIn
+                                    .refuses(507, "disk-refuses")
+                                    .response()
+                                    .body()
+                                    .contains("is full"),
                     "a right password is never called wrong");
             long revision = mara.revision();
             Files.delete(filler);

@@ -52,8 +52,8 @@ public class StartTest {
                         "-Dserver.port=0",
                         "-Dmanagement.server.port=0",
                         "-cp",
-                        Objects.requireNonNull(System.getProperty(
-                                "surefire.test.class.path", System.getProperty("java.class.path"))),
+                        Objects.requireNonNull(
+                                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"))),
                         Velnik.class.getName())
                 .redirectErrorStream(true)
                 .redirectOutput(new File("target/start-" + name + ".log"))

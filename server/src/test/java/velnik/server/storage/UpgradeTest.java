@@ -15,8 +15,8 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -111,8 +111,7 @@ public class UpgradeTest {
                     begun.assignments().getFirst().after(),
                     site.findAssignment(begun.assignments().getFirst().key()));
             assertEquals(
-                    storage.sites().findEntry(1).orElseThrow().changes().getFirst() instanceof Change.BeginSite,
-                    true);
+                    storage.sites().findEntry(1).orElseThrow().changes().getFirst() instanceof Change.BeginSite, true);
 
             // The assignment was stored under the name it had then.
             Change change = new MenuChange.AssignMenus(Zone.HEADER, new Scope.Everywhere(), null);

@@ -2,10 +2,10 @@ package velnik.server.visiting;
 
 import static org.testng.Assert.assertEquals;
 
-import java.net.http.HttpRequest;
-import java.net.http.HttpClient;
-import java.net.URI;
 import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
@@ -60,11 +60,11 @@ public class HostsTest {
     /** What the browser says of the host is not what it says itself. */
     @Test
     public void hostForwardedByWhoeverAsks_opensNoDoor() throws IOException, InterruptedException {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(server.url("/-/manage/").replace(EDITOR, VISITORS)))
+        HttpRequest request = HttpRequest.newBuilder(
+                        URI.create(server.url("/-/manage/").replace(EDITOR, VISITORS)))
                 .header("X-Forwarded-Host", EDITOR)
                 .build();
-        HttpResponse<String> answer =
-                HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> answer = HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
         assertEquals(answer.statusCode(), 404);
     }
 }
