@@ -60,6 +60,10 @@ public final class Benchmarks {
         line(
                 "%s against a static file of its size, rate",
                 "visitor page", visitor, "", visitor >= VISITOR_BOUND, "≥ 0.95");
+        Throng.Result throng = Throng.run(jar);
+        line("p99 of %s in a throng over the quiet one", "200 visitors", throng.p99(), "", throng.p99() <= 3, "≤ 3");
+        line("%s that failed in it", "requests", throng.failed(), "", throng.failed() == 0, "0");
+        line("%s made in it", "edits", throng.edits(), "", throng.edits() > 0, "> 0");
     }
 
     private static void bulk() throws RunnerException {

@@ -261,8 +261,7 @@ public class MemberVisitsTest {
         String long200 = long199 + "b";
         mara.posts("/-/api/members/iris@creek.example/password", "{'password':'" + long200 + "'}")
                 .answers(200);
-        assertEquals(
-                browser.signsIn("iris@creek.example", long199 + "c", "").statusCode(), 422, "all of it counts");
+        assertEquals(browser.signsIn("iris@creek.example", long199 + "c", "").statusCode(), 422, "all of it counts");
         leadsTo(browser.signsIn("iris@creek.example", long200, HANDBOOK), HANDBOOK);
         assertEquals(names(mara.deletes("/-/api/members/iris@creek.example").answers(200)), "member");
         leadsTo(browser.gets(HANDBOOK), ASKED_TO_SIGN_IN);

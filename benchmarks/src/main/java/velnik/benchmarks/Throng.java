@@ -1,0 +1,190 @@
+package velnik.benchmarks;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.Socket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ThreadLocalRandom;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Two hundred visitors alone, then the same beside two editors, a hundred who send a byte every three seconds, and sixty
+ * who guess passwords: nobody is failed, and hardly anybody waits longer.
+ */
+final class Throng {
+    private static final int VISITORS = 200;
+    private static final int SLOW = 100;
+    private static final int GUESSERS = 60;
+    private static final List<String> PAGES = List.of("/", "/hire", "/hire/canoes", "/repairs/engines", "/contact");
+
+    private final DemoServer server;
+    private final HttpClient client = HttpClient.newHttpClient();
+    private final AtomicInteger failed = new AtomicInteger();
+
+    private Throng(DemoServer server) {
+        this.server = server;
+    }
+
+    /**
+     * @param p99 of a visitor's wait in the throng over the quiet one
+     * @param failed requests of visitors and editors that got no good answer
+     * @param edits that the editors made
+     */
+    record Result(double p99, int failed, int edits) {}
+
+    static Result run(Path jar) throws IOException, InterruptedException {
+        try (DemoServer server = DemoServer.start(jar, 18_473)) {
+            Throng throng = new Throng(server);
+            server.awaits(throng.client, "/");
+            throng.visit(Duration.ofSeconds(10)); // warms up
+            double quiet = throng.visit(Duration.ofSeconds(15));
+            AtomicBoolean over = new AtomicBoolean();
+            AtomicInteger edits = new AtomicInteger();
+            try (ExecutorService others = Executors.newVirtualThreadPerTaskExecutor()) {
+                others.submit(() -> throng.edit("mara", "slack-water", "canoes", over, edits));
+                others.submit(() -> throng.edit("jo", "neap-tide", "kayaks", over, edits));
+                for (int i = 0; i < SLOW; i++) {
+                    others.submit(() -> throng.sendSlowly(over));
+                }
+                for (int i = 0; i < GUESSERS; i++) {
+                    String name = "nobody-" + i;
+                    others.submit(() -> throng.guess(name));
+                }
+                double loud = throng.visit(Duration.ofSeconds(30));
+                over.set(true);
+                return new Result(loud / quiet, throng.failed.get(), edits.get());
+            }
+        }
+    }
+
+    /** The 99th percentile of the waits of all visitors, each of whom reads for a second or two between pages. */
+    private double visit(Duration howLong) throws InterruptedException {
+        Queue<Long> waits = new ConcurrentLinkedQueue<>();
+        long end = System.nanoTime() + howLong.toNanos();
+        try (ExecutorService visitors = Executors.newVirtualThreadPerTaskExecutor()) {
+            for (int i = 0; i < VISITORS; i++) {
+                visitors.submit(() -> {
+                    ThreadLocalRandom random = ThreadLocalRandom.current();
+                    while (System.nanoTime() < end) {
+                        Thread.sleep(random.nextInt(500, 2_000));
+                        String page = PAGES.get(random.nextInt(PAGES.size()));
+                        long begun = System.nanoTime();
+                        if (status(
+                                        HttpRequest.newBuilder(URI.create(server.url(page)))
+                                                .build(),
+                                        client)
+                                != 200) {
+                            failed.incrementAndGet();
+                        }
+                        waits.add(System.nanoTime() - begun);
+                    }
+                    return null;
+                });
+            }
+        }
+        List<Long> sorted = waits.stream().sorted().toList();
+        return sorted.get(sorted.size() * 99 / 100);
+    }
+
+    private static int status(HttpRequest request, HttpClient client) throws InterruptedException {
+        try {
+            return client.send(request, HttpResponse.BodyHandlers.ofString()).statusCode();
+        } catch (IOException noAnswer) {
+            return 0;
+        }
+    }
+
+    /** Retitles a page every third of a second until it is over. */
+    private @Nullable Void edit(String name, String password, String page, AtomicBoolean over, AtomicInteger edits)
+            throws InterruptedException, IOException {
+        CookieManager cookies = new CookieManager();
+        try (HttpClient editor = HttpClient.newBuilder().cookieHandler(cookies).build()) {
+            status(request("/-/api/session", cookies).GET().build(), editor);
+            String credentials = "{\"name\":\"" + name + "\",\"password\":\"" + password + "\"}";
+            status(
+                    request("/-/api/session", cookies)
+                            .POST(BodyPublishers.ofString(credentials))
+                            .build(),
+                    editor);
+            status(request("/-/api/session", cookies).GET().build(), editor);
+            String revision = revision(editor.send(
+                    request("/-/api/working-copy", cookies).GET().build(), HttpResponse.BodyHandlers.ofString()));
+            for (int i = 0; !over.get(); i++) {
+                String change = "{\"request\":\"" + name + "-edit-" + i + "\",\"basedOn\":" + revision
+                        + ",\"changes\":[{\"kind\":\"retitlePage\",\"page\":\"" + page + "\",\"title\":\"Title "
+                        + i + "\"}]}";
+                HttpResponse<String> answer = editor.send(
+                        request("/-/api/changes", cookies)
+                                .POST(BodyPublishers.ofString(change))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+                if (answer.statusCode() == 200) {
+                    revision = revision(answer);
+                    edits.incrementAndGet();
+                } else {
+                    failed.incrementAndGet();
+                }
+                Thread.sleep(300);
+            }
+        }
+        return null;
+    }
+
+    private static String revision(HttpResponse<String> answer) {
+        return answer.body().replaceAll("(?s).*?\"revision\":(\\d+).*", "$1");
+    }
+
+    private HttpRequest.Builder request(String path, CookieManager cookies) {
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("none");
+        return HttpRequest.newBuilder(URI.create(server.url(path)))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token);
+    }
+
+    private void sendSlowly(AtomicBoolean over) {
+        try (Socket socket = new Socket("127.0.0.1", server.port())) {
+            socket.getOutputStream()
+                    .write(("POST /-/members/in HTTP/1.1\r\nHost: x\r\nContent-Type:"
+                                    + " application/x-www-form-urlencoded\r\nContent-Length: 5000\r\n\r\nname=")
+                            .getBytes(StandardCharsets.ISO_8859_1));
+            while (!over.get()) {
+                Thread.sleep(3_000);
+                socket.getOutputStream().write('x');
+            }
+        } catch (IOException | InterruptedException closed) {
+            // it was not waited for any longer
+        }
+    }
+
+    private @Nullable Void guess(String name) throws InterruptedException {
+        CookieManager cookies = new CookieManager();
+        try (HttpClient guesser = HttpClient.newBuilder().cookieHandler(cookies).build()) {
+            status(request("/-/api/session", cookies).GET().build(), guesser);
+            status(
+                    request("/-/api/session", cookies)
+                            .POST(BodyPublishers.ofString("{\"name\":\"" + name + "\",\"password\":\"a guess\"}"))
+                            .build(),
+                    guesser);
+        }
+        return null;
+    }
+}
