@@ -52,7 +52,11 @@ final class MenuTelling {
             case MenuChange.AddItems add -> added(add);
             case MenuChange.PlacePages place -> placed(place);
             case MenuChange.TakePagesOut take -> takenOut(take);
-            case MenuChange.MoveItems move -> moved(some(after, move.items()), where(move));
+            case MenuChange.MoveItems move ->
+                Telling.stay(before.menus(), after.menus(), move.items())
+                                && before.menus().equals(after.menus())
+                        ? Telling.stayed(some(after, move.items()), move.items().size())
+                        : moved(some(after, move.items()), where(move));
             case MenuChange.MoveMenus move ->
                 moved(
                         some(after, move.menus()),

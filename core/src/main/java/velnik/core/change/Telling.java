@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
+import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
 import velnik.core.reach.Days;
 import velnik.core.site.PageId;
@@ -151,12 +152,24 @@ record Telling(String title, String sentence) {
 
     private static Telling moved(Change.MovePages move, Site before, Site after) {
         String what = some(after, move.pages());
+        if (stay(before.pages(), after.pages(), move.pages())) {
+            return stayed(what, move.pages().size());
+        }
         boolean stays = move.pages().stream()
                 .allMatch(page ->
                         before.pages().parentOf(page).equals(after.pages().parentOf(page)));
         String where =
                 stays ? along(move.place(), after) : under(after, move.place().parent());
         return new Telling("Move " + what + where, what + " moved" + where + ".");
+    }
+
+    /** Whether rows that were to move are where they were. */
+    static <K, V> boolean stay(Outline<K, V> before, Outline<K, V> after, List<K> moved) {
+        return before.placesOf(moved).equals(after.placesOf(moved));
+    }
+
+    static Telling stayed(String what, int count) {
+        return new Telling("Move " + what, what + (count == 1 ? " stays where it is." : " stay where they are."));
     }
 
     private static Telling reached(Change.SetReach set, Site after) {

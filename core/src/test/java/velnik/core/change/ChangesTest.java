@@ -8,16 +8,20 @@ import static velnik.core.change.Change.Subpages.MOVE_UP;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
+import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.sample.SiteGenerator;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
+import velnik.core.site.Site;
 
 public class ChangesTest {
 
@@ -256,5 +260,42 @@ public class ChangesTest {
         script.does(new Change.SetSearchEngines(List.of(canoes, script.page("Privacy")), true))
                 .says("Search engines may list Canoes and 1 more.");
         assertTrue(script.reachOf("Canoes").endsWith("; search engines may list it."));
+    }
+
+    @Test
+    public void moveAfterItself_isNoEdit_andSaysThatItStays() {
+        SiteScript script = brackwater();
+        Site before = script.site();
+        PageId kayaks = script.page("Kayaks");
+        script.does(new Change.MovePages(List.of(kayaks), new Place<>(script.page("Hire"), kayaks)));
+        script.says("Kayaks stays where it is.");
+        assertTrue(Difference.between(before, script.site()).isEmpty());
+    }
+
+    @Test
+    public void daysThatCannotBeReckonedWith_areRefused() {
+        LocalDate far = LocalDate.MAX;
+        SiteScript script = brackwater();
+        List<PageId> contact = List.of(script.page("Contact"));
+        String sentence = "A day is between 1 January 1900 and 31 December 2999; " + far + " is not.";
+        script.refuses(new Change.SetDate(contact, far), Refusal.DayOutOfRange.class, sentence);
+        script.refuses(
+                new Change.SetPeriods(contact, List.of(Period.once(null, far))), Refusal.DayOutOfRange.class, sentence);
+    }
+
+    /** Pages of one title, each with a slug of its own, as one after another would have given them. */
+    @Test
+    public void manyPagesOfOneTitle_getTheSlugsThatOneByOneGives() {
+        SiteScript together = brackwater();
+        SiteScript oneByOne = brackwater();
+        List<Change.NewPage> pages = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            Change.NewPage page = Change.NewPage.open(new PageId("same-" + i), Place.top(), "The same");
+            pages.add(page);
+            oneByOne.does(new Change.AddPages(List.of(page)));
+        }
+        together.does(new Change.AddPages(pages));
+        assertEquals(together.site(), oneByOne.site());
+        assertEquals(together.site().pages().get(new PageId("same-59")).slug(), "the-same-60");
     }
 }

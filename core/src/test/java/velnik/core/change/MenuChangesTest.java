@@ -23,6 +23,7 @@ import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.Reach;
 import velnik.core.site.Scope;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
@@ -294,5 +295,23 @@ public class MenuChangesTest {
                 .says("Home carries other subpages along now.");
         script.does(new MenuChange.SetItemKind(home, new ItemKind.ToPage(script.page("Hire"), 1)))
                 .says("Home leads elsewhere now.");
+    }
+
+    /** Typed before there was a page; once one stands there, the link is judged like the page. */
+    @Test
+    public void ownAddressTypedAsALink_isJudgedLikeThePageThatStandsThere() {
+        SiteScript script = brackwater().addsMenu("Links").assigns(Zone.FOOTER, new Scope.Everywhere(), "Links");
+        script.puts(new ItemKind.WebLink("/secret-sale?from=menu"), "Sale", script.menu("Links"));
+        MenuRowId link = script.latest();
+        script.puts(new ItemKind.WebLink("/hire/../s%65cret-sale/"), "Sale again", script.menu("Links"));
+        assertEquals(script.sees("Home", Zone.FOOTER), "Sale, Sale again");
+        script.adds("Secret sale", null, Reach.HELD_BACK);
+        assertEquals(script.sees("Home", Zone.FOOTER), "");
+        assertEquals(script.whyNot(link), "Its page is held back.");
+        script.setsReach("Secret sale", Reach.BY_LINK_ONLY);
+        assertEquals(script.sees("Home", Zone.FOOTER), "Sale, Sale again");
+        script.setsReach("Secret sale", Reach.OPEN).keepsForMembers("Secret sale");
+        assertEquals(script.sees("Home", Zone.FOOTER, Visitor.NON_MEMBER), "");
+        assertEquals(script.sees("Home", Zone.FOOTER, Visitor.MEMBER), "Sale, Sale again");
     }
 }

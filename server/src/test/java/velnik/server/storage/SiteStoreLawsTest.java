@@ -3,6 +3,7 @@ package velnik.server.storage;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -12,6 +13,7 @@ import org.testng.annotations.Test;
 import velnik.core.RandomEdits;
 import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
+import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.editing.WorkingCopies;
 import velnik.server.editing.WorkingCopy;
@@ -52,6 +54,32 @@ public class SiteStoreLawsTest {
             assertEquals(storage.sites().load().site(), kept);
             assertEquals(second.state().site(), kept, "it found out what the disk holds");
         }
+    }
+
+    /** So many edits ago that they are not remembered one by one: told, with both values, where it would overwrite. */
+    @Test
+    public void editBasedOnAStateTooOldToJudge_isTold() throws IOException {
+        PageId canoes = Brackwater.id("Canoes");
+        try (OpenedStorage storage =
+                OpenedStorage.in(Files.createTempDirectory("velnik-old").toString())) {
+            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
+            copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
+            long old = copy.state().revision();
+            retitle(copy, canoes, "jo-long-ago", "Jo's canoes");
+            for (int i = 0; i < 1001; i++) {
+                retitle(copy, Brackwater.id("Kayaks"), "request-" + i, "Kayaks " + i);
+            }
+            ProblemException told = expectThrows(
+                    ProblemException.class,
+                    () -> copy.apply("mara", "mara-so-late", old, List.of(new Change.RetitlePage(canoes, "Mara's"))));
+            assertEquals(told.type(), "too-long-ago");
+            assertEquals(told.facts().get("theirs") + " " + told.facts().get("yours"), "Jo's canoes Mara's");
+            assertEquals(copy.state().site().pages().get(canoes).title(), "Jo's canoes");
+        }
+    }
+
+    private static void retitle(WorkingCopy copy, PageId page, String request, String title) {
+        copy.apply("jo", request, copy.state().revision(), List.of(new Change.RetitlePage(page, title)));
     }
 
     private static boolean edited(WorkingCopy copy, RandomEdits edits, Random random, int number) {

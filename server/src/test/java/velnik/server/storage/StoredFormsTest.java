@@ -3,6 +3,7 @@ package velnik.server.storage;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.Test;
@@ -14,7 +15,10 @@ import velnik.core.change.Outcome;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.sample.Brackwater;
+import velnik.core.site.Joining;
+import velnik.core.site.MenuRow;
 import velnik.core.site.PageId;
+import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
 
@@ -71,5 +75,23 @@ public class StoredFormsTest {
     @Test
     public void aNewerFormat_isNotGuessedAt() {
         assertThrows(IllegalStateException.class, () -> forms.readSite(StoredForms.FORMAT + 1, "{}"));
+    }
+
+    /** As calls of an older Velnik could leave them: without an order or a place, with days nobody can reckon with. */
+    @Test
+    public void poisonedValues_areMended() {
+        String poisoned = "{\"is\":\"menu\",\"name\":\"Main\",\"setAside\":false,"
+                + "\"joining\":{\"from\":{\"is\":\"nowhere\"},\"spot\":null,\"joined\":[]},\"newItems\":{\"hidden\":false,"
+                + "\"devices\":[\"WIDE\"],\"visitors\":[\"MEMBER\"],\"beforeSignIn\":false,\"periods\":[{\"is\":\"once\","
+                + "\"first\":\"2027-01-01\",\"last\":\"+999999999-12-31\",\"opensAt\":null,\"closesAt\":\"10:00\"},"
+                + "{\"is\":\"once\",\"first\":null,\"last\":\"+999999999-12-31\",\"opensAt\":null,\"closesAt\":null}],"
+                + "\"icon\":\"\",\"iconAlone\":false,\"weight\":\"PLAIN\",\"farEnd\":false,\"newTab\":false,\"note\":\"\"}}";
+        MenuRow.Menu menu = (MenuRow.Menu) forms.read(8, poisoned, MenuRow.class);
+        assertEquals(menu.joining(), Joining.NEVER);
+        assertEquals(menu.newItems().periods(), List.of(Period.once(LocalDate.parse("2027-01-01"), null)));
+        assertEquals(
+                forms.readPeriods("[{\"is\":\"once\",\"first\":\"0001-01-01\",\"last\":null,\"opensAt\":null,"
+                        + "\"closesAt\":null}]"),
+                List.of());
     }
 }

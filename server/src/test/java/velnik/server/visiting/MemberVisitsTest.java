@@ -105,6 +105,8 @@ public class MemberVisitsTest {
         leadsTo(new Browser().gets(HANDBOOK), ASKED_TO_SIGN_IN);
 
         String token = cookie.substring(0, cookie.indexOf(';'));
+        assertEquals(browser.posts("/-/members/out", "cross-site", Map.of()).statusCode(), 403);
+        assertEquals(browser.gets(HANDBOOK).statusCode(), 200, "another site's form signs nobody out");
         leadsTo(browser.posts("/-/members/out", "same-origin", Map.of()), "/");
         leadsTo(browser.gets(HANDBOOK), ASKED_TO_SIGN_IN);
         HttpRequest.Builder again =
