@@ -66,7 +66,8 @@ public class EmptySiteIT extends BrowserTest {
     public void secondStartOnTheSameData_saysWhyItCannot() {
         assertEquals(
                 velnik.startedAgainMeanwhile(),
-                "The data in " + velnik.data() + " is in use by another start of Velnik. Stop that one first, or set"
+                "Velnik does not start. The data in " + velnik.data()
+                        + " is in use by another start of Velnik. Stop that one first, or set"
                         + " VELNIK_DATA to another folder.");
         new Visitor(velnik, wide()).doesNotFind("/");
     }

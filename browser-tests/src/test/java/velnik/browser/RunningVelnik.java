@@ -103,7 +103,7 @@ final class RunningVelnik implements AutoCloseable {
                 throw new AssertionError("it ended with status " + second.exitValue() + ": " + said);
             }
             return said.lines()
-                    .filter(line -> line.startsWith("The data"))
+                    .filter(line -> line.startsWith("Velnik does not start"))
                     .findFirst()
                     .orElse(said);
         } catch (IOException | InterruptedException failed) {
