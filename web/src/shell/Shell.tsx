@@ -79,7 +79,10 @@ export default function Shell({
     return () => window.removeEventListener("beforeunload", ask);
   }, [unsent]);
 
-  const { copy } = state;
+  const { copy, keeping } = state;
+  /** Why edits wait, where it is not the connection. */
+  const waitingFor =
+    keeping.status === "lost" && keeping.why !== null ? { sentence: keeping.why, later: null } : null;
   const inWindow = visited !== null && copy.tree.pages.has(visited) ? visited : copy.tree.home;
   return (
     <PreferencesContext value={preferences}>
@@ -119,7 +122,7 @@ export default function Shell({
         </Mishap>
         <FootLine
           told={copy.told}
-          problem={problem?.since === copy.told ? problem : null}
+          problem={waitingFor ?? (problem?.since === copy.told ? problem : null)}
           undo={copy.elsewhere ? null : copy.history.undo}
           onUndo={() => tell(store.undo())}
           onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}

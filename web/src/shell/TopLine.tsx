@@ -111,7 +111,7 @@ function KeepingWord({ keeping }: { readonly keeping: Keeping }) {
     case "lost":
       return (
         <span className="keeping problem" role="status">
-          {keeping.why ?? "No connection."}{" "}
+          {keeping.why === null ? "No connection." : "The disk takes no edits."}{" "}
           {keeping.waiting === 1 ? "1 edit waits" : `${keeping.waiting} edits wait`} to be sent.
         </span>
       );

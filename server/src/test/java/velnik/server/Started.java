@@ -49,6 +49,10 @@ public final class Started implements AutoCloseable {
         return new Started(data, false, settings);
     }
 
+    public Path data() {
+        return data;
+    }
+
     public String url(String path) {
         return "http://127.0.0.1:" + context.getEnvironment().getRequiredProperty("local.server.port") + path;
     }

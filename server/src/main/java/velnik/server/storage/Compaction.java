@@ -10,9 +10,12 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import javax.sql.DataSource;
+import org.h2.api.ErrorCode;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import velnik.server.shared.DataFolder;
 import velnik.server.shared.Settings;
@@ -48,10 +51,19 @@ public class Compaction {
                 Statement statement = connection.createStatement()) {
             statement.execute("SHUTDOWN COMPACT");
         } catch (SQLException failed) {
-            LOG.warn("the database was not made smaller: {}", failed.getMessage());
+            // That it is closed is what was asked for, and comes up as the statement is.
+            if (failed.getErrorCode() != ErrorCode.DATABASE_IS_CLOSED) {
+                LOG.warn("the database was not made smaller: {}", failed.getMessage());
+            }
         }
         durability.renew();
         forceFolder();
+        DataFolder.keepPrivate(folder);
+    }
+
+    /** The database has made its file by now. */
+    @EventListener(ApplicationReadyEvent.class)
+    void keepPrivate() {
         DataFolder.keepPrivate(folder);
     }
 

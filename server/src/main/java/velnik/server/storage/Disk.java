@@ -59,6 +59,9 @@ public class Disk {
             LOG.error("a write to the disk failed", failed);
             known = false;
             durability.renew();
+        } catch (Error failed) {
+            known = false;
+            throw failed;
         }
         settle();
         if (!kept.getAsBoolean()) {

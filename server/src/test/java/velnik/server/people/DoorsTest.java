@@ -7,6 +7,9 @@ import static org.testng.Assert.assertTrue;
 import java.io.IOException;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +17,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Stream;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -121,6 +125,20 @@ public class DoorsTest {
         assertEquals(server.visit(window + "/?day=%2B999999999-12-31").statusCode(), 400);
         mara.deletes("/-/api/session").answers(204);
         assertEquals(server.visit(window + "/").statusCode(), 404);
+    }
+
+    /** Where the system knows such permissions. */
+    @Test
+    public void dataFolder_isItsOwnersAlone() throws IOException {
+        assertEquals(PosixFilePermissions.toString(Files.getPosixFilePermissions(server.data())), "rwx------");
+        try (Stream<Path> files = Files.list(server.data())) {
+            for (Path file : files.toList()) {
+                assertEquals(
+                        PosixFilePermissions.toString(Files.getPosixFilePermissions(file)),
+                        "rw-------",
+                        file.toString());
+            }
+        }
     }
 
     @Test
