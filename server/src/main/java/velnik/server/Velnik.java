@@ -10,8 +10,8 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
 import velnik.server.shared.DataFolder;
-import velnik.server.shared.Problems;
 import velnik.server.shared.Settings;
+import velnik.server.storage.DatabaseFailure;
 
 /** Starts Velnik on one data folder. */
 @SpringBootApplication
@@ -26,7 +26,7 @@ public class Velnik {
         } catch (DataFolder.Unusable unusable) {
             refuse(unusable);
         } catch (RuntimeException failed) {
-            if (!Problems.isOfTheDatabase(failed)) {
+            if (!DatabaseFailure.is(failed)) {
                 throw failed;
             }
             String folder = System.getProperty("velnik.data", System.getenv().getOrDefault("VELNIK_DATA", "data"));

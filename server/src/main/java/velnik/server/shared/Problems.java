@@ -1,7 +1,7 @@
 package velnik.server.shared;
 
 import java.net.URI;
-import java.sql.SQLException;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -28,10 +28,10 @@ public class Problems {
 
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
-    private final Settings settings;
+    private final StorageTrouble storage;
 
-    Problems(Settings settings) {
-        this.settings = settings;
+    Problems(StorageTrouble storage) {
+        this.storage = storage;
     }
 
     @ExceptionHandler
@@ -94,25 +94,16 @@ public class Problems {
             return answer(
                     detail(HttpStatus.valueOf(status.value()), "not-understood", "This request cannot be understood."));
         }
-        if (isOfTheDatabase(unexpected)) {
+        Optional<String> trouble = storage.behind(unexpected);
+        if (trouble.isPresent()) {
             LOG.error("the database does not answer: {}", unexpected.getMessage());
-            return answer(detail(HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", DiskSpace.refusal(settings.data())));
+            return answer(detail(HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", trouble.get()));
         }
         LOG.error("unexpected", unexpected);
         return answer(detail(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "unexpected",
                 "Something went wrong in Velnik. Nothing was changed; try again."));
-    }
-
-    /** Whether something failed because the database did. */
-    public static boolean isOfTheDatabase(Throwable failed) {
-        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLException) {
-                return true;
-            }
-        }
-        return false;
     }
 
     public static ProblemDetail detail(HttpStatus status, String type, String sentence) {

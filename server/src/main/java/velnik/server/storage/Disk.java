@@ -2,6 +2,7 @@ package velnik.server.storage;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BooleanSupplier;
 import org.slf4j.Logger;
@@ -12,6 +13,7 @@ import org.springframework.stereotype.Component;
 import velnik.server.shared.DiskSpace;
 import velnik.server.shared.ProblemException;
 import velnik.server.shared.Settings;
+import velnik.server.shared.StorageTrouble;
 
 /**
  * Writes whose outcome may be unknown: a commit can succeed and the call fail all the same. After a failure, memory is
@@ -19,7 +21,7 @@ import velnik.server.shared.Settings;
  * copy's lock only.
  */
 @Component
-public class Disk {
+public class Disk implements StorageTrouble {
     private static final Logger LOG = LoggerFactory.getLogger(Disk.class);
 
     private final Durability durability;
@@ -67,6 +69,11 @@ public class Disk {
         if (!kept.getAsBoolean()) {
             throw new ProblemException(HttpStatus.INSUFFICIENT_STORAGE, "disk-refuses", DiskSpace.refusal(folder));
         }
+    }
+
+    @Override
+    public Optional<String> behind(Throwable failed) {
+        return DatabaseFailure.is(failed) ? Optional.of(DiskSpace.refusal(folder)) : Optional.empty();
     }
 
     /** Whether what is remembered is what the disk holds; false after a failure until the disk works again. */
