@@ -9,6 +9,7 @@ import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Set;
 import javax.sql.DataSource;
 import org.h2.api.ErrorCode;
 import org.slf4j.Logger;
@@ -28,6 +29,9 @@ import velnik.server.shared.Settings;
 @Component
 public class Compaction {
     private static final Logger LOG = LoggerFactory.getLogger(Compaction.class);
+
+    private static final Set<Integer> CLOSED =
+            Set.of(ErrorCode.DATABASE_IS_CLOSED, ErrorCode.DATABASE_CALLED_AT_SHUTDOWN);
 
     private final DataSource dataSource;
     private final Durability durability;
@@ -52,7 +56,7 @@ public class Compaction {
             statement.execute("SHUTDOWN COMPACT");
         } catch (SQLException failed) {
             // That it is closed is what was asked for, and comes up as the statement is.
-            if (failed.getErrorCode() != ErrorCode.DATABASE_IS_CLOSED) {
+            if (!CLOSED.contains(failed.getErrorCode())) {
                 LOG.warn("the database was not made smaller: {}", failed.getMessage());
             }
         }
