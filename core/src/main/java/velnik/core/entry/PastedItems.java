@@ -47,6 +47,9 @@ public final class PastedItems {
 
         /** "12 items: 8 pages, 2 links, 1 heading, 1 text." */
         public String summary() {
+            if (items.isEmpty()) {
+                return refused.isEmpty() ? "nothing." : "more items than a menu has room for.";
+            }
             Map<String, Integer> counts = new LinkedHashMap<>();
             for (MenuChange.NewItem item : items) {
                 counts.merge(word(item.kind()), 1, Integer::sum);

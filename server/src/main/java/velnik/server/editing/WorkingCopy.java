@@ -22,7 +22,6 @@ import velnik.core.change.Circumstances;
 import velnik.core.change.Notice;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
-import velnik.core.change.Undoing;
 import velnik.core.compare.Difference;
 import velnik.core.site.PageId;
 import velnik.core.site.Removal;
@@ -193,12 +192,13 @@ public class WorkingCopy {
                     Clashes.check(history, basedOn, changes, difference, state.site(), site);
                 }
                 yield keep(
-                        List.of(entry(
+                        List.of(new JournalEntry(
                                 state.revision() + 1,
                                 request,
                                 kind,
                                 null,
                                 person,
+                                now(),
                                 applied.title(),
                                 told(applied),
                                 changes,
@@ -242,13 +242,14 @@ public class WorkingCopy {
      */
     public Kept undo(String person, String request, Undo how) {
         JournalEntry.Kind kind = how == Undo.SKIP ? JournalEntry.Kind.SKIP : JournalEntry.Kind.UNDO;
+        StepBack.Asked asked = new StepBack.Asked(kind, person, request, now());
         return edit(() -> repeated(request, new Asked(person, kind, List.of())).orElseGet(() -> {
             JournalEntry done =
                     entry(history.undoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToUndo())));
             return switch (how) {
-                case ALONE -> takeBack(kind, "Undone: ", List.of(done), person, request);
-                case TOGETHER -> takeBack(kind, "Undone: ", withWhatIsBuiltUpon(done), person, request);
-                case SKIP -> skip(done, person, request);
+                case ALONE -> keep(StepBack.taking(asked, state, history, List.of(done)));
+                case TOGETHER -> keep(StepBack.taking(asked, state, history, withWhatIsBuiltUpon(done)));
+                case SKIP -> keep(StepBack.skipping(asked, state, done));
             };
         }));
     }
@@ -259,7 +260,11 @@ public class WorkingCopy {
                 .orElseGet(() -> {
                     JournalEntry undone = entry(
                             history.redoable(person).orElseThrow(() -> Refusals.problem(new Refusal.NothingToRedo())));
-                    return takeBack(JournalEntry.Kind.REDO, "Redone: ", List.of(undone), person, request);
+                    return keep(StepBack.taking(
+                            new StepBack.Asked(JournalEntry.Kind.REDO, person, request, now()),
+                            state,
+                            history,
+                            List.of(undone)));
                 }));
     }
 
@@ -271,45 +276,8 @@ public class WorkingCopy {
         return all;
     }
 
-    /** Takes back one edit after another, each with an entry of its own, so that each can be made again by itself. */
-    private Kept takeBack(
-            JournalEntry.Kind kind, String said, List<JournalEntry> taken, String person, String request) {
-        List<JournalEntry> entries = new ArrayList<>();
-        Site site = state.site();
-        for (JournalEntry each : taken) {
-            Site before = site;
-            site = switch (Undoing.undo(before, each.difference())) {
-                case Undoing.Result.Blocked blocked ->
-                    throw BuiltUpon.problem(blocked.why(), BuiltUpon.edits(state.site(), history, each));
-                case Undoing.Result.Undone(Site without) -> without;
-            };
-            entries.add(entry(
-                    state.revision() + 1 + entries.size(),
-                    JournalEntry.further(request, entries.size()),
-                    kind,
-                    each.revision(),
-                    person,
-                    each.title(),
-                    List.of(said + each.title() + "."),
-                    List.of(),
-                    Difference.between(before, site)));
-        }
-        return keep(entries, site);
-    }
-
-    private Kept skip(JournalEntry done, String person, String request) {
-        return keep(
-                List.of(entry(
-                        state.revision() + 1,
-                        request,
-                        JournalEntry.Kind.SKIP,
-                        done.revision(),
-                        person,
-                        done.title(),
-                        List.of("Left as it is: " + done.title() + "."),
-                        List.of(),
-                        Difference.between(state.site(), state.site()))),
-                state.site());
+    private Kept keep(StepBack step) {
+        return keep(step.entries(), step.site());
     }
 
     /** How long what was removed lies in the bin. */
@@ -334,19 +302,6 @@ public class WorkingCopy {
     private JournalEntry entry(long revision) {
         return store.findEntry(revision)
                 .orElseThrow(() -> new IllegalStateException("the journal has no revision " + revision));
-    }
-
-    private JournalEntry entry(
-            long revision,
-            String request,
-            JournalEntry.Kind kind,
-            @Nullable Long undoes,
-            String person,
-            String title,
-            List<String> told,
-            List<Change> changes,
-            Difference difference) {
-        return new JournalEntry(revision, request, kind, undoes, person, now(), title, told, changes, difference);
     }
 
     /** Readers see the new site only once it and its entries are on the disk. */
