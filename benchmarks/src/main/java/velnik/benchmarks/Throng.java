@@ -58,6 +58,7 @@ final class Throng {
             try (ExecutorService others = Executors.newVirtualThreadPerTaskExecutor()) {
                 others.submit(() -> throng.edit("mara", "slack-water", "canoes", over, edits));
                 others.submit(() -> throng.edit("jo", "neap-tide", "kayaks", over, edits));
+                Thread.sleep(3_000); // the editors have signed in by then, and do not wait behind the guessers
                 for (int i = 0; i < SLOW; i++) {
                     others.submit(() -> throng.sendSlowly(over));
                 }
