@@ -7,6 +7,7 @@ import java.util.Set;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
+import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
@@ -76,7 +77,8 @@ final class Reaching {
     static int visibleBeneath(Site site, List<PageId> pages, Openings openings) {
         Set<PageId> beneath = new HashSet<>();
         for (PageId id : pages) {
-            if (site.pages().contains(id)) {
+            Optional<Branch<PageId, Page>> page = site.pages().findBranch(id);
+            if (page.isPresent() && !page.get().children().isEmpty()) {
                 site.pages().walk(id).stream()
                         .map(Branch::id)
                         .filter(row -> Access.of(site, row, openings).isGettable())

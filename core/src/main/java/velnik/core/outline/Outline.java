@@ -16,8 +16,6 @@ import java.util.SequencedMap;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
-import org.pcollections.HashTreePMap;
-import org.pcollections.PMap;
 
 /**
  * An ordered forest of rows, each with an id of its own. Immutable: every operation leaves its outline as it was and
@@ -31,15 +29,15 @@ import org.pcollections.PMap;
  */
 public final class Outline<K, V> {
     private final List<Branch<K, V>> top;
-    private final PMap<K, Branch<K, V>> byId;
+    private final Index<K, V> byId;
 
-    Outline(List<Branch<K, V>> top, PMap<K, Branch<K, V>> byId) {
+    Outline(List<Branch<K, V>> top, Index<K, V> byId) {
         this.top = top;
         this.byId = byId;
     }
 
     public static <K, V> Outline<K, V> empty() {
-        return new Outline<>(List.of(), HashTreePMap.empty());
+        return new Outline<>(List.of(), Index.of(Map.of()));
     }
 
     /** One row as a builder takes it: under {@code parent} (null at the top), after the siblings given before it. */
@@ -63,7 +61,7 @@ public final class Outline<K, V> {
             throw new IllegalArgumentException("of " + entries.size() + " rows only " + built.size()
                     + " hang together: an id is given twice, a parent is missing, or there is a cycle");
         }
-        return new Outline<>(top, HashTreePMap.from(built));
+        return new Outline<>(top, Index.of(built));
     }
 
     private static <K, V> List<Branch<K, V>> build(
@@ -84,11 +82,11 @@ public final class Outline<K, V> {
     }
 
     public boolean contains(K id) {
-        return byId.containsKey(id);
+        return byId.has(id);
     }
 
     public Optional<V> find(K id) {
-        return Optional.ofNullable(byId.get(id)).map(Branch::value);
+        return byId.find(id).map(Branch::value);
     }
 
     /** @throws NoSuchElementException naming the id when there is no such row */
@@ -98,11 +96,11 @@ public final class Outline<K, V> {
 
     /** @throws NoSuchElementException naming the id when there is no such row */
     public Branch<K, V> branch(K id) {
-        Branch<K, V> branch = byId.get(id);
-        if (branch == null) {
-            throw new NoSuchElementException("no row " + id);
-        }
-        return branch;
+        return findBranch(id).orElseThrow(() -> new NoSuchElementException("no row " + id));
+    }
+
+    public Optional<Branch<K, V>> findBranch(K id) {
+        return byId.find(id);
     }
 
     public List<Branch<K, V>> top() {
@@ -257,7 +255,7 @@ public final class Outline<K, V> {
         return new OutlineEditor<>(this);
     }
 
-    PMap<K, Branch<K, V>> index() {
+    Index<K, V> index() {
         return byId;
     }
 
@@ -272,7 +270,7 @@ public final class Outline<K, V> {
         List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(place.parent()));
         Branch<K, V> placed = new Branch<>(id, place.parent(), value, List.of());
         siblings.add(place.after() == null ? 0 : indexOf(siblings, place.after()) + 1, placed);
-        return withChildren(place.parent(), siblings, byId.plus(id, placed));
+        return withChildren(place.parent(), siblings, byId.with(placed));
     }
 
     public Outline<K, V> replace(K id, V value) {
@@ -303,9 +301,12 @@ public final class Outline<K, V> {
 
     /** Gives rows other values. Costs O(rows + siblings of each). */
     public Outline<K, V> updateAll(Collection<K> ids, UnaryOperator<V> update) {
-        Map<K, V> values = new HashMap<>();
-        ids.forEach(id -> values.put(id, update.apply(get(id))));
-        return replaceAll(values);
+        if (ids.size() == 1) {
+            return update(ids.iterator().next(), update);
+        }
+        OutlineEditor<K, V> editor = edit();
+        ids.forEach(id -> editor.update(id, update));
+        return editor.done();
     }
 
     /** As {@link #updateAll}. */
@@ -333,17 +334,17 @@ public final class Outline<K, V> {
         List<K> gone = walk(id).stream().map(Branch::id).toList();
         List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(branch.parent()));
         siblings.remove(indexOf(siblings, id));
-        return withChildren(branch.parent(), siblings, byId.minusAll(gone));
+        return withChildren(branch.parent(), siblings, byId.without(gone));
     }
 
     private Outline<K, V> swap(Branch<K, V> old, Branch<K, V> fresh) {
         List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(old.parent()));
         siblings.set(indexOf(siblings, old.id()), fresh);
-        return withChildren(old.parent(), siblings, byId.plus(fresh.id(), fresh));
+        return withChildren(old.parent(), siblings, byId.with(fresh));
     }
 
     /** Rebuilds the branches from {@code parent} up to the top around new children. */
-    private Outline<K, V> withChildren(@Nullable K parent, List<Branch<K, V>> children, PMap<K, Branch<K, V>> index) {
+    private Outline<K, V> withChildren(@Nullable K parent, List<Branch<K, V>> children, Index<K, V> index) {
         if (parent == null) {
             return new Outline<>(List.copyOf(children), index);
         }
@@ -351,7 +352,7 @@ public final class Outline<K, V> {
         Branch<K, V> fresh = old.withChildren(children);
         List<Branch<K, V>> siblings = new ArrayList<>(childrenOf(old.parent()));
         siblings.set(indexOf(siblings, parent), fresh);
-        return withChildren(old.parent(), siblings, index.plus(parent, fresh));
+        return withChildren(old.parent(), siblings, index.with(fresh));
     }
 
     private static <K> int indexOf(List<? extends Branch<K, ?>> siblings, K id) {

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.RowDifference.Added;
@@ -48,6 +49,12 @@ final class OutlineComparison<K, V> {
         }
         List<Branch<K, V>> oldPart = old.subList(from, old.size() - tail);
         List<Branch<K, V>> freshPart = fresh.subList(from, fresh.size() - tail);
+        if (sameIds(oldPart, freshPart)) {
+            for (int i = 0; i < freshPart.size(); i++) {
+                within(oldPart.get(i), freshPart.get(i));
+            }
+            return;
+        }
         Set<K> staying = staying(oldPart, freshPart);
         for (int i = 0; i < oldPart.size(); i++) {
             Branch<K, V> row = oldPart.get(i);
@@ -68,15 +75,21 @@ final class OutlineComparison<K, V> {
     }
 
     private void present(Branch<K, V> row, Place<K> place, boolean stays) {
-        if (!before.contains(row.id())) {
+        Optional<Branch<K, V>> known = before.findBranch(row.id());
+        if (known.isEmpty()) {
             found.add(new Added<>(row.id(), place, row.value()));
             siblings(row.id(), List.of(), row.children());
             return;
         }
-        Branch<K, V> old = before.branch(row.id());
+        Branch<K, V> old = known.get();
         if (!stays) {
             found.add(new Moved<>(row.id(), placeBefore(old), place));
         }
+        within(old, row);
+    }
+
+    /** What differs in a row and beneath it, wherever it stands. */
+    private void within(Branch<K, V> old, Branch<K, V> row) {
         if (old == row) {
             return;
         }
@@ -84,6 +97,14 @@ final class OutlineComparison<K, V> {
             found.add(new Altered<>(row.id(), old.value(), row.value()));
         }
         siblings(row.id(), old.children(), row.children());
+    }
+
+    private static <K> boolean sameIds(List<? extends Branch<K, ?>> old, List<? extends Branch<K, ?>> fresh) {
+        boolean same = old.size() == fresh.size();
+        for (int i = 0; same && i < old.size(); i++) {
+            same = old.get(i).id().equals(fresh.get(i).id());
+        }
+        return same;
     }
 
     /** Where a row stood; from the second of a parent on all of its rows are looked up at once. */

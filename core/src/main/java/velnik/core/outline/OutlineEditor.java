@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -121,7 +122,15 @@ public final class OutlineEditor<K, V> {
     }
 
     public void replace(K id, V value) {
+        replace(node(id), value);
+    }
+
+    public void update(K id, UnaryOperator<V> update) {
         Node<K, V> node = node(id);
+        replace(node, update.apply(Objects.requireNonNull(node.value)));
+    }
+
+    private void replace(Node<K, V> node, V value) {
         if (!value.equals(node.value)) {
             node.value = value;
             touch(node);
@@ -290,12 +299,12 @@ public final class OutlineEditor<K, V> {
         if (!root.touched) {
             return base;
         }
-        Map<K, Branch<K, V>> fresh = new HashMap<>();
+        List<Branch<K, V>> fresh = new ArrayList<>();
         List<Branch<K, V>> top = branches(root, fresh);
-        return new Outline<>(top, base.index().minusAll(gone).plusAll(fresh));
+        return new Outline<>(top, base.index().without(gone).withAll(fresh));
     }
 
-    private List<Branch<K, V>> branches(Node<K, V> parent, Map<K, Branch<K, V>> fresh) {
+    private List<Branch<K, V>> branches(Node<K, V> parent, List<Branch<K, V>> fresh) {
         List<Branch<K, V>> branches = new ArrayList<>();
         for (Node<K, V> child = parent.first; child != null; child = child.next) {
             branches.add(branch(child, parent.id, fresh));
@@ -303,7 +312,7 @@ public final class OutlineEditor<K, V> {
         return List.copyOf(branches);
     }
 
-    private Branch<K, V> branch(Node<K, V> node, @Nullable K parent, Map<K, Branch<K, V>> fresh) {
+    private Branch<K, V> branch(Node<K, V> node, @Nullable K parent, List<Branch<K, V>> fresh) {
         Branch<K, V> origin = node.origin;
         if (!node.touched && origin != null && Objects.equals(origin.parent(), parent)) {
             return origin;
@@ -312,7 +321,7 @@ public final class OutlineEditor<K, V> {
                 origin != null && !(node.loaded && node.touched) ? origin.children() : branches(node, fresh);
         K id = Objects.requireNonNull(node.id);
         Branch<K, V> branch = new Branch<>(id, parent, Objects.requireNonNull(node.value), children);
-        fresh.put(id, branch);
+        fresh.add(branch);
         return branch;
     }
 }
