@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Queue;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -51,14 +52,20 @@ final class Throng {
         try (DemoServer server = DemoServer.start(jar, 18_473)) {
             Throng throng = new Throng(server);
             server.awaits(throng.client, "/");
-            throng.visit(Duration.ofSeconds(10)); // warms up
-            double quiet = throng.visit(Duration.ofSeconds(15));
             AtomicBoolean over = new AtomicBoolean();
             AtomicInteger edits = new AtomicInteger();
             try (ExecutorService others = Executors.newVirtualThreadPerTaskExecutor()) {
-                others.submit(() -> throng.edit("mara", "slack-water", "canoes", over, edits));
-                others.submit(() -> throng.edit("jo", "neap-tide", "kayaks", over, edits));
-                Thread.sleep(3_000); // the editors have signed in by then, and do not wait behind the guessers
+                throng.visit(Duration.ofSeconds(5));
+                throng.editors(others, over, edits);
+                throng.visit(Duration.ofSeconds(15)); // warms up, editing too
+                over.set(true);
+            }
+            double quiet = throng.visit(Duration.ofSeconds(20));
+            over.set(false);
+            edits.set(0);
+            throng.failed.set(0);
+            try (ExecutorService others = Executors.newVirtualThreadPerTaskExecutor()) {
+                throng.editors(others, over, edits);
                 for (int i = 0; i < SLOW; i++) {
                     others.submit(() -> throng.sendSlowly(over));
                 }
@@ -71,6 +78,13 @@ final class Throng {
                 return new Result(loud / quiet, throng.failed.get(), edits.get());
             }
         }
+    }
+
+    /** Two who edit until it is over; they sign in before anybody guesses. */
+    private void editors(ExecutorService others, AtomicBoolean over, AtomicInteger edits) throws InterruptedException {
+        others.submit(() -> edit("mara", "slack-water", "canoes", over, edits));
+        others.submit(() -> edit("jo", "neap-tide", "kayaks", over, edits));
+        Thread.sleep(3_000);
     }
 
     /** The 99th percentile of the waits of all visitors, each of whom reads for a second or two between pages. */
@@ -126,7 +140,7 @@ final class Throng {
             String revision = revision(editor.send(
                     request("/-/api/working-copy", cookies).GET().build(), HttpResponse.BodyHandlers.ofString()));
             for (int i = 0; !over.get(); i++) {
-                String change = "{\"request\":\"" + name + "-edit-" + i + "\",\"basedOn\":" + revision
+                String change = "{\"request\":\"" + name + "-edit-" + UUID.randomUUID() + "\",\"basedOn\":" + revision
                         + ",\"changes\":[{\"kind\":\"retitlePage\",\"page\":\"" + page + "\",\"title\":\"Title "
                         + i + "\"}]}";
                 HttpResponse<String> answer = editor.send(

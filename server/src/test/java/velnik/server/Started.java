@@ -1,10 +1,12 @@
 package velnik.server;
 
 import java.io.IOException;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
@@ -82,6 +84,18 @@ public final class Started implements AutoCloseable {
     /** The same on another name of this machine. */
     public HttpResponse<String> visitAt(String host, String path) {
         return get(url(path).replace("127.0.0.1", host));
+    }
+
+    /** The whole answer to a request as it is written, since clients mend what they send. */
+    public String raw(String request) {
+        URI base = URI.create(url("/"));
+        try (Socket socket = new Socket(base.getHost(), base.getPort())) {
+            socket.setSoTimeout(10_000);
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException failed) {
+            throw new AssertionError("no answer to " + request, failed);
+        }
     }
 
     private static HttpResponse<String> get(String url) {

@@ -119,8 +119,10 @@ public class Members {
             return new SignIn.TooOften(wait);
         }
         Optional<Member> member = store.find(name);
-        boolean right = work.inTurn(() ->
-                passwords.matches(password, member.map(Member::passwordHash).orElse(nobodysHash)));
+        boolean right = work.inTurn(
+                address,
+                () -> passwords.matches(
+                        password, member.map(Member::passwordHash).orElse(nobodysHash)));
         if (member.isEmpty() || !right) {
             LOG.warn("a wrong password for the member {} from {}", Line.cleaned(name), address);
             return new SignIn.Wrong();

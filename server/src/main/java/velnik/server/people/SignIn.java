@@ -34,6 +34,7 @@ class SignIn {
     /** @throws org.springframework.security.core.AuthenticationException when they do not go together */
     void with(String name, String password, HttpServletRequest request, HttpServletResponse response) {
         Authentication person = passwords.inTurn(
+                request.getRemoteAddr(),
                 () -> authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password)));
         sessions.onAuthentication(person, request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();

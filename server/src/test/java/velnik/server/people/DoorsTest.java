@@ -66,21 +66,13 @@ public class DoorsTest {
 
     /** What is no page says nothing of pages; the container's own refusals carry the rest. */
     @Test(dataProvider = "addresses")
-    public void everyAnswer_carriesTheHeaders(String path) throws IOException {
-        String answer = raw("GET " + path + " HTTP/1.1\r\nHost: brackwater.example\r\nConnection: close\r\n\r\n");
+    public void everyAnswer_carriesTheHeaders(String path) {
+        String answer =
+                server.raw("GET " + path + " HTTP/1.1\r\nHost: brackwater.example\r\nConnection: close\r\n\r\n");
         for (String header : HEADERS) {
             boolean needless = header.equals("Content-Security-Policy")
                     && (path.equals("/sitemap.xml") || answer.startsWith("HTTP/1.1 404 ") && path.equals("/-/manage/"));
             assertTrue(needless || answer.contains(header + ": "), path + " lacks " + header + ": " + answer);
-        }
-    }
-
-    private String raw(String request) throws IOException {
-        int port = Integer.parseInt(server.url("").replaceAll(".*:", ""));
-        try (Socket socket = new Socket("127.0.0.1", port)) {
-            socket.setSoTimeout(10_000);
-            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
-            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
     }
 

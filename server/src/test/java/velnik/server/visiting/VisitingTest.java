@@ -5,11 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.net.Socket;
-import java.net.URI;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -101,16 +97,10 @@ public class VisitingTest {
 
     /** Over a bare socket, since clients mend such addresses before they send them. */
     @Test(dataProvider = "malformed")
-    public void malformedAddress_getsAWholePage(String path, int status) throws IOException {
-        URI base = URI.create(server.url("/"));
-        try (Socket socket = new Socket(base.getHost(), base.getPort())) {
-            String request = "GET " + path + " HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n";
-            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
-            InputStream answer = socket.getInputStream();
-            String text = new String(answer.readAllBytes(), StandardCharsets.UTF_8);
-            assertTrue(text.startsWith("HTTP/1.1 " + status), text.substring(0, Math.min(text.length(), 200)));
-            assertTrue(text.contains("There is no page at this address") && text.contains("href=\"/contact\""), text);
-        }
+    public void malformedAddress_getsAWholePage(String path, int status) {
+        String answer = server.raw("GET " + path + " HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n");
+        assertTrue(answer.startsWith("HTTP/1.1 " + status), answer.substring(0, Math.min(answer.length(), 200)));
+        assertTrue(answer.contains("There is no page at this address") && answer.contains("href=\"/contact\""), answer);
     }
 
     @Test
@@ -128,14 +118,10 @@ public class VisitingTest {
     }
 
     @Test
-    public void anotherMethod_getsAWholePageToo() throws IOException {
-        URI base = URI.create(server.url("/"));
-        try (Socket socket = new Socket(base.getHost(), base.getPort())) {
-            String request = "POST /hire HTTP/1.1\r\nHost: localhost\r\nContent-Length: 0\r\nConnection: close\r\n\r\n";
-            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
-            String text = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-            assertTrue(text.startsWith("HTTP/1.1 405") && text.contains("href=\"/contact\""), text);
-        }
+    public void anotherMethod_getsAWholePageToo() {
+        String answer =
+                server.raw("POST /hire HTTP/1.1\r\nHost: localhost\r\nContent-Length: 0\r\nConnection: close\r\n\r\n");
+        assertTrue(answer.startsWith("HTTP/1.1 405") && answer.contains("href=\"/contact\""), answer);
     }
 
     @DataProvider
