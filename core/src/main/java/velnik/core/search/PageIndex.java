@@ -61,8 +61,16 @@ public final class PageIndex {
         return Optional.ofNullable(entries.get(page));
     }
 
-    Hit hit(Entry entry, String[] asked) {
+    Hit hit(Entry entry, Asked asked) {
         return entry.hit(asked, texts);
+    }
+
+    /** @param all the words, as a title of them alone would be held */
+    record Asked(List<String> words, String all) {
+        static Asked of(String question) {
+            String all = PageSearch.words(question);
+            return new Asked(all.isBlank() ? List.of() : List.of(all.strip().split(" ", -1)), all);
+        }
     }
 
     /** Where a word stands, and what finding it there is worth; a whole word is worth twice as much. */
@@ -94,43 +102,50 @@ public final class PageIndex {
         }
 
         /** 0 where one of the words is missing. */
-        int worth(String[] asked) {
-            int sum = in(Part.TITLE).equals(" " + String.join(" ", asked) + " ") ? CALLED_SO : 0;
-            for (String word : asked) {
+        int worth(Asked asked) {
+            for (String word : asked.words()) {
                 if (!beginnings.mayHave(word)) {
                     return 0;
                 }
-                int best = 0;
-                for (Part part : Part.values()) {
-                    int worth = !in(part).contains(" " + word)
-                            ? 0
-                            : in(part).contains(" " + word + " ") ? 2 * part.worth : part.worth;
-                    best = Math.max(best, worth);
-                }
-                if (best == 0) {
+            }
+            int sum = in(Part.TITLE).equals(asked.all()) ? CALLED_SO : 0;
+            for (String word : asked.words()) {
+                int worth = worth(word);
+                if (worth == 0) {
                     return 0;
                 }
-                sum += best;
+                sum += worth;
             }
             return sum;
         }
 
+        /** What the word is worth in the best of the parts that have it. */
+        private int worth(String word) {
+            String beginning = " " + word;
+            int best = 0;
+            for (Part part : Part.values()) {
+                if (2 * part.worth > best && in(part).contains(beginning)) {
+                    best = Math.max(best, in(part).contains(beginning + " ") ? 2 * part.worth : part.worth);
+                }
+            }
+            return best;
+        }
+
         /** The summary, unless a word stands only in the text: then its sentence. */
-        Hit hit(String[] asked, Function<Page, String> texts) {
-            return Arrays.stream(asked)
+        Hit hit(Asked asked, Function<Page, String> texts) {
+            return asked.words().stream()
                     .map(word -> " " + word)
                     .filter(word -> Arrays.stream(Part.values())
                             .noneMatch(part -> part != Part.TEXT && in(part).contains(word)))
                     .findFirst()
-                    .flatMap(word -> PageSearch.sentences(texts.apply(page)).stream()
-                            .filter(sentence -> PageSearch.words(sentence).contains(word))
-                            .findFirst())
+                    .flatMap(word -> PageSearch.sentence(
+                            texts.apply(page),
+                            sentence -> PageSearch.words(sentence).contains(word)))
                     .map(sentence -> new Hit(id, PageSearch.shortened(sentence)))
                     .orElseGet(() -> new Hit(
                             id,
                             page.summary().isEmpty()
-                                    ? PageSearch.sentences(texts.apply(page)).stream()
-                                            .findFirst()
+                                    ? PageSearch.sentence(texts.apply(page), sentence -> true)
                                             .map(PageSearch::shortened)
                                             .orElse("")
                                     : page.summary()));

@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -79,11 +81,10 @@ public final class PageSearch {
      * tree. Costs O(pages + characters of those that may have the words).
      */
     public Found find(String question) {
-        String words = words(cut(question, ASKED)).strip();
-        if (words.isEmpty()) {
+        PageIndex.Asked asked = PageIndex.Asked.of(cut(question, ASKED));
+        if (asked.words().isEmpty()) {
             return Found.NOTHING;
         }
-        String[] asked = words.split(" ", -1);
         List<Match> found = entries.stream()
                 .map(entry -> new Match(entry, entry.worth(asked)))
                 .filter(match -> match.worth() > 0)
@@ -105,18 +106,18 @@ public final class PageSearch {
         return " " + BETWEEN_WORDS.matcher(Latin.of(text)).replaceAll(" ").strip() + " ";
     }
 
-    static List<String> sentences(String text) {
+    /** The first sentence of a text that is asked for. Costs no more than the characters before its end. */
+    static Optional<String> sentence(String text, Predicate<String> wanted) {
         BreakIterator breaks = BreakIterator.getSentenceInstance(Locale.ROOT);
         breaks.setText(text);
-        List<String> sentences = new ArrayList<>();
         int begin = breaks.first();
         for (int end = breaks.next(); end != BreakIterator.DONE; begin = end, end = breaks.next()) {
             String sentence = text.substring(begin, end).strip();
-            if (!sentence.isEmpty()) {
-                sentences.add(sentence);
+            if (!sentence.isEmpty() && wanted.test(sentence)) {
+                return Optional.of(sentence);
             }
         }
-        return sentences;
+        return Optional.empty();
     }
 
     static String shortened(String sentence) {
