@@ -49,6 +49,10 @@ public final class DataFolder {
     private static final Set<PosixFilePermission> OWNER_ONLY = PosixFilePermissions.fromString("rwx------");
     private static final Set<PosixFilePermission> OWNER_ONLY_FILE = PosixFilePermissions.fromString("rw-------");
 
+    public static Path databaseIn(Path folder) {
+        return folder.resolve(DATABASE);
+    }
+
     /** Takes the lock before anything opens the data. */
     public static ApplicationListener<ApplicationEnvironmentPreparedEvent> locking() {
         return event -> {
@@ -98,7 +102,7 @@ public final class DataFolder {
 
     /** A file that is there but is no database is never taken for a site that has yet to begin. */
     private static void checkDatabase(Path folder) {
-        Path file = folder.resolve(DATABASE);
+        Path file = databaseIn(folder);
         if (!Files.exists(file)) {
             return;
         }
@@ -120,7 +124,7 @@ public final class DataFolder {
     /** What is said where the database cannot be opened. */
     public static Unusable damaged(Path folder, String how, @Nullable Throwable cause) {
         return new Unusable(
-                "The database file " + folder.resolve(DATABASE) + " " + how + ". Velnik leaves it as it is and does not"
+                "The database file " + databaseIn(folder) + " " + how + ". Velnik leaves it as it is and does not"
                         + " start. Put a backup of it in its place, or set VELNIK_DATA to another folder.",
                 cause);
     }

@@ -30,6 +30,9 @@ import velnik.server.shared.Settings;
 public class Compaction {
     private static final Logger LOG = LoggerFactory.getLogger(Compaction.class);
 
+    /** Bytes; some 17,000 edits come to it. */
+    private static final long LARGE = 512_000_000;
+
     private static final Set<Integer> CLOSED =
             Set.of(ErrorCode.DATABASE_IS_CLOSED, ErrorCode.DATABASE_CALLED_AT_SHUTDOWN);
 
@@ -46,6 +49,15 @@ public class Compaction {
         this.dataSource = dataSource;
         this.durability = durability;
         this.folder = folder;
+    }
+
+    /** Whether the file has grown to more than a day's edits usually need. */
+    public boolean isLarge() {
+        return isLarge(LARGE);
+    }
+
+    boolean isLarge(long bytes) {
+        return DataFolder.databaseIn(folder).toFile().length() > bytes;
     }
 
     /** Nothing may be written meanwhile, and what is read may have to be asked for again. */

@@ -1,5 +1,6 @@
 package velnik.server.tidying;
 
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.EnableScheduling;
@@ -12,14 +13,14 @@ import velnik.server.storage.Compaction;
 /** Lets old removals, releases and entries of the journal go, and makes the file small again. */
 @Component
 @EnableScheduling
-public class Nightly {
-    private static final Logger LOG = LoggerFactory.getLogger(Nightly.class);
+public class Tidying {
+    private static final Logger LOG = LoggerFactory.getLogger(Tidying.class);
 
     private final WorkingCopy workingCopy;
     private final Releases releases;
     private final Compaction compaction;
 
-    Nightly(WorkingCopy workingCopy, Releases releases, Compaction compaction) {
+    Tidying(WorkingCopy workingCopy, Releases releases, Compaction compaction) {
         this.workingCopy = workingCopy;
         this.releases = releases;
         this.compaction = compaction;
@@ -30,12 +31,24 @@ public class Nightly {
         try {
             workingCopy.tidy();
             releases.tidy();
-            workingCopy.edit(() -> {
-                compaction.run();
-                return workingCopy.state();
-            });
+            compact();
         } catch (RuntimeException failed) {
             LOG.warn("the night's work was not done, and is tried again tomorrow: {}", failed.getMessage());
         }
+    }
+
+    /** So that not even a day of edits without a pause fills the disk. */
+    @Scheduled(initialDelay = 15, fixedDelay = 15, timeUnit = TimeUnit.MINUTES)
+    void compactWhenLarge() {
+        if (compaction.isLarge()) {
+            compact();
+        }
+    }
+
+    private void compact() {
+        workingCopy.edit(() -> {
+            compaction.run();
+            return workingCopy.state();
+        });
     }
 }
