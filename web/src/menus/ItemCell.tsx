@@ -1,4 +1,5 @@
 import { KindMark, ReachMark } from "../shared/marks";
+import { Says } from "../shared/Says";
 import type { Page } from "../working-copy/tree";
 import type { Node } from "./outline";
 import { deviceWords, visitorWords, ZONE_WORDS } from "./words";
@@ -14,20 +15,17 @@ export function ItemCell(props: {
   readonly page: Page | undefined;
 }) {
   const { node, problem } = props;
+  const title = (
+    <span className={titleClass(node)} title={titleOf(node)}>
+      {titleOf(node) || props.list}
+    </span>
+  );
   return (
     <>
       <KindMark kind={node.row ? node.row.kind.kind : "MENU"} />
       <ReachMark page={props.page} />
-      <span className={titleClass(node)} title={titleOf(node)}>
-        {titleOf(node) || props.list}
-      </span>
-      {problem ? (
-        <span className="beside" role="alert">
-          {problem}
-        </span>
-      ) : (
-        <Aside {...props} />
-      )}
+      {problem ? <Says sentence={problem}>{title}</Says> : title}
+      <Aside {...props} />
     </>
   );
 }

@@ -3,6 +3,7 @@ import { Input, type InputRef } from "antd";
 import { useEffect, useId, useRef, useState } from "react";
 import { api, type OfferDto } from "../api/client";
 import { type Foretold, usePasting } from "../outline/usePasting";
+import { Says } from "../shared/Says";
 import type { Result } from "../working-copy/store";
 import { KIND_WORDS } from "./words";
 
@@ -67,40 +68,42 @@ export function ItemLine(props: {
   };
   return (
     <>
-      <Input
-        ref={field}
-        size="small"
-        value={typed}
-        placeholder="A page, a link, a heading… or paste a list"
-        role="combobox"
-        aria-expanded={offers.length > 0}
-        aria-controls={list}
-        aria-activedescendant={offers.length > 0 ? `${list}-${at}` : undefined}
-        aria-label="The new item"
-        aria-invalid={problem !== null}
-        onChange={(event) => {
-          setTyped(event.target.value);
-          setChosen(null);
-          setProblem(null);
-        }}
-        onBlur={() => {
-          if (text === "" && !pasting.waits) props.onLeave();
-        }}
-        onPaste={pasting.onPaste}
-        onKeyDown={(event) => {
-          event.stopPropagation();
-          if (event.key === "Enter" && pasting.waits) void pasting.confirm();
-          else if (event.key === "Escape" && pasting.waits) pasting.discard();
-          else if (event.key === "Enter" && text !== "") void take(props.onAdd(meant()));
-          else if (event.key === "Escape") return props.onLeave();
-          else if (event.key === "ArrowDown")
-            setChosen(waits ? (chosen ?? 0) + 1 : Math.min(at + 1, offers.length - 1));
-          else if (event.key === "ArrowUp") setChosen(Math.max(at - 1, 0));
-          else if (event.key === "Tab" && typed !== "") event.shiftKey ? props.onOut() : props.onNest();
-          else return;
-          event.preventDefault();
-        }}
-      />
+      <Says sentence={problem ?? pasting.problem} above>
+        <Input
+          ref={field}
+          size="small"
+          value={typed}
+          placeholder="A page, a link, a heading… or paste a list"
+          role="combobox"
+          aria-expanded={offers.length > 0}
+          aria-controls={list}
+          aria-activedescendant={offers.length > 0 ? `${list}-${at}` : undefined}
+          aria-label="The new item"
+          aria-invalid={problem !== null}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            setChosen(null);
+            setProblem(null);
+          }}
+          onBlur={() => {
+            if (text === "" && !pasting.waits) props.onLeave();
+          }}
+          onPaste={pasting.onPaste}
+          onKeyDown={(event) => {
+            event.stopPropagation();
+            if (event.key === "Enter" && pasting.waits) void pasting.confirm();
+            else if (event.key === "Escape" && pasting.waits) pasting.discard();
+            else if (event.key === "Enter" && text !== "") void take(props.onAdd(meant()));
+            else if (event.key === "Escape") return props.onLeave();
+            else if (event.key === "ArrowDown")
+              setChosen(waits ? (chosen ?? 0) + 1 : Math.min(at + 1, offers.length - 1));
+            else if (event.key === "ArrowUp") setChosen(Math.max(at - 1, 0));
+            else if (event.key === "Tab" && typed !== "") event.shiftKey ? props.onOut() : props.onNest();
+            else return;
+            event.preventDefault();
+          }}
+        />
+      </Says>
       {offers.length > 0 && (
         <div ref={offered} className="offers" role="listbox" id={list} aria-label="What it could be">
           {offers.map((offer, index) => (
@@ -122,11 +125,6 @@ export function ItemLine(props: {
         </div>
       )}
       {pasting.note}
-      {(problem ?? pasting.problem) && (
-        <span className="beside" role="alert" title={problem ?? pasting.problem ?? ""}>
-          {problem ?? pasting.problem}
-        </span>
-      )}
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { Input, type InputRef } from "antd";
 import { useEffect, useRef, useState } from "react";
+import { Says } from "../shared/Says";
 import type { Result } from "../working-copy/store";
 
 /**
@@ -36,8 +37,9 @@ export function TitleField(props: {
     props.onLeave();
   };
   const became = props.initial !== over && title !== props.initial ? `Now “${props.initial}”` : undefined;
+  const says = problem ?? became;
   return (
-    <>
+    <Says sentence={says}>
       <Input
         ref={field}
         size="small"
@@ -59,11 +61,6 @@ export function TitleField(props: {
           }
         }}
       />
-      {(problem ?? became) && (
-        <span className="beside" role="alert" title={problem ?? became}>
-          {problem ?? became}
-        </span>
-      )}
-    </>
+    </Says>
   );
 }

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { api, type PlaceDto } from "../api/client";
 import { usePasting } from "../outline/usePasting";
 import { newId } from "../shared/ids";
+import { Says } from "../shared/Says";
 import type { Result } from "../working-copy/store";
 import { endOf, type PageTree, parentOf } from "../working-copy/tree";
 
@@ -64,42 +65,39 @@ export function AddLine(props: {
   };
   return (
     <>
-      <Input
-        ref={field}
-        size="small"
-        value={title}
-        placeholder="Type a title, or paste a list"
-        aria-label="Title of the new page"
-        aria-invalid={problem !== null}
-        onChange={(event) => {
-          setTitle(event.target.value);
-          setProblem(null);
-        }}
-        onBlur={() => {
-          if (title.trim() === "" && !pasting.waits) props.onLeave();
-        }}
-        onPaste={pasting.onPaste}
-        onKeyDown={(event) => {
-          event.stopPropagation();
-          if (event.key === "Enter") {
-            event.preventDefault();
-            if (pasting.waits) void pasting.confirm();
-            else if (title.trim() !== "") void take(props.onAdd(title, place));
-          } else if (event.key === "Escape") {
-            pasting.waits ? pasting.discard() : props.onLeave();
-          } else if (event.key === "Tab" && title !== "") {
-            event.preventDefault();
-            if (event.shiftKey) goOut();
-            else nest();
-          }
-        }}
-      />
+      <Says sentence={problem ?? pasting.problem} above>
+        <Input
+          ref={field}
+          size="small"
+          value={title}
+          placeholder="Type a title, or paste a list"
+          aria-label="Title of the new page"
+          aria-invalid={problem !== null}
+          onChange={(event) => {
+            setTitle(event.target.value);
+            setProblem(null);
+          }}
+          onBlur={() => {
+            if (title.trim() === "" && !pasting.waits) props.onLeave();
+          }}
+          onPaste={pasting.onPaste}
+          onKeyDown={(event) => {
+            event.stopPropagation();
+            if (event.key === "Enter") {
+              event.preventDefault();
+              if (pasting.waits) void pasting.confirm();
+              else if (title.trim() !== "") void take(props.onAdd(title, place));
+            } else if (event.key === "Escape") {
+              pasting.waits ? pasting.discard() : props.onLeave();
+            } else if (event.key === "Tab" && title !== "") {
+              event.preventDefault();
+              if (event.shiftKey) goOut();
+              else nest();
+            }
+          }}
+        />
+      </Says>
       {pasting.note}
-      {(problem ?? pasting.problem) && (
-        <span className="beside" role="alert" title={problem ?? pasting.problem ?? ""}>
-          {problem ?? pasting.problem}
-        </span>
-      )}
     </>
   );
 }

@@ -1,5 +1,6 @@
 import type { PlacingDto } from "../api/client";
 import { BuiltInMark, GroupMark, LockMark, PeriodMark, ReachMark } from "../shared/marks";
+import { Says } from "../shared/Says";
 import { isBuiltIn, type Page } from "../working-copy/tree";
 
 /** A page's title with the mark of what is not ordinary about it. */
@@ -13,6 +14,11 @@ export function TitleCell(props: {
   readonly kept: boolean;
 }) {
   const { page, problem } = props;
+  const title = (
+    <span className="title" title={page.title}>
+      {page.title}
+    </span>
+  );
   return (
     <>
       {page.kind === "GROUP" && <GroupMark />}
@@ -20,19 +26,9 @@ export function TitleCell(props: {
       <ReachMark page={page} />
       {page.periods.length > 0 && <PeriodMark open={!props.placing?.closed} />}
       {page.locked && <LockMark />}
-      <span className="title" title={page.title}>
-        {page.title}
-      </span>
-      {problem ? (
-        <span className="beside" role="alert">
-          {problem}
-        </span>
-      ) : (
-        <>
-          <Aside page={page} placing={props.placing} beneath={props.beneath} />
-          {props.kept && <span className="kept">Kept</span>}
-        </>
-      )}
+      {problem ? <Says sentence={problem}>{title}</Says> : title}
+      <Aside page={page} placing={props.placing} beneath={props.beneath} />
+      {props.kept && <span className="kept">Kept</span>}
     </>
   );
 }
