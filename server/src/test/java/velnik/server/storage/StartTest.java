@@ -29,7 +29,12 @@ public class StartTest {
             Files.delete(folder);
             Files.writeString(folder, "a file");
         };
+        Spoiling readOnly = folder -> { // where not even the system's administrator makes a file
+            Files.delete(folder);
+            Files.createSymbolicLink(folder, Path.of("/proc"));
+        };
         return new Object[][] {
+            {"read-only", readOnly, "Velnik cannot write to the folder"},
             {"empty", empty, "velnik.mv.db is empty."},
             {"damaged", damaged, "velnik.mv.db is damaged."},
             {"cut", cut, "velnik.mv.db cannot be opened."},
