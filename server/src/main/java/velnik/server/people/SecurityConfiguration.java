@@ -15,6 +15,7 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -36,6 +37,11 @@ import velnik.server.storage.PersonStore;
 class SecurityConfiguration {
     private static final String OWNER = "OWNER";
     private static final String EDITOR = "EDITOR";
+
+    /** What OWASP asks of Argon2id at least: kilobytes, and how often they are gone through. */
+    private static final int MEMORY = 19_456;
+
+    private static final int ROUNDS = 2;
 
     @Bean
     @Order(1)
@@ -98,11 +104,12 @@ class SecurityConfiguration {
 
     @Bean
     PasswordEncoder passwordEncoder() {
-        // Takes passwords of any length, which bcrypt does not; older accounts have that.
         return new DelegatingPasswordEncoder(
-                "pbkdf2",
+                "argon2",
                 Map.of(
-                        "pbkdf2",
+                        "argon2",
+                        new Argon2PasswordEncoder(16, 32, 1, MEMORY, ROUNDS),
+                        "pbkdf2", // that and bcrypt are what older accounts have
                         Pbkdf2PasswordEncoder.defaultsForSpringSecurity_v5_8(),
                         "bcrypt",
                         new BCryptPasswordEncoder()));

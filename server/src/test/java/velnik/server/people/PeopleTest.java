@@ -1,10 +1,13 @@
 package velnik.server.people;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -23,6 +26,16 @@ public class PeopleTest {
     @AfterClass
     public void stop() {
         server.close();
+    }
+
+    @Test
+    public void passwordKeptAnEarlierWay_isStillRight() {
+        PasswordEncoder passwords = new SecurityConfiguration().passwordEncoder();
+        String kept = "{pbkdf2}"
+                + Pbkdf2PasswordEncoder.defaultsForSpringSecurity_v5_8().encode("three blue oars");
+        assertTrue(passwords.matches("three blue oars", kept));
+        assertFalse(passwords.matches("three red oars", kept));
+        assertTrue(requireNonNull(passwords.encode("three blue oars")).startsWith("{argon2}"));
     }
 
     private static String owner(String name, String password, String site) {
