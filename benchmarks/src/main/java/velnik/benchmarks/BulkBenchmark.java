@@ -14,17 +14,17 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import velnik.core.change.Change;
-import velnik.core.change.Changes;
 import velnik.core.change.Circumstances;
 import velnik.core.change.Outcome;
-import velnik.core.change.Undoing;
 import velnik.core.compare.Difference;
+import velnik.core.edit.Changes;
 import velnik.core.outline.Place;
 import velnik.core.sample.SiteGenerator;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
+import velnik.core.undo.Undoing;
 
 /**
  * Edits of very many rows on one flat level, which is the dearest shape: each with its notices and the comparison that

@@ -3,7 +3,7 @@
  * what a visitor gets. Everything here is a pure function of its arguments; moments and new ids come in from outside.
  *
  * <p>Start at {@link velnik.core.site.Site}, the one value that holds all an owner arranges, then at {@link
- * velnik.core.change.Changes#apply}, the one way to get another.
+ * velnik.core.edit.Changes#apply}, the one way to get another.
  */
 @NullMarked
 package velnik.core;

@@ -1,6 +1,7 @@
 /**
- * Every edit an owner can make. {@link velnik.core.change.Change} lists them, {@link velnik.core.change.Changes} applies
- * them and answers with an {@link velnik.core.change.Outcome}; {@link velnik.core.change.Undoing} takes them back.
+ * The words for edits: every {@link velnik.core.change.Change} an owner can make, and what may come of it, with notices
+ * or a refusal. How each is made stands in {@code pages}, {@code menus} and {@code bin}; {@link
+ * velnik.core.edit.Changes} leads there.
  */
 @NullMarked
 package velnik.core.change;

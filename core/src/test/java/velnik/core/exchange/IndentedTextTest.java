@@ -5,9 +5,9 @@ import static org.testng.Assert.assertEquals;
 
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
-import velnik.core.change.Changes;
 import velnik.core.change.Circumstances;
 import velnik.core.change.Outcome;
+import velnik.core.edit.Changes;
 import velnik.core.outline.Place;
 import velnik.core.sample.SiteGenerator;
 import velnik.core.site.PageId;

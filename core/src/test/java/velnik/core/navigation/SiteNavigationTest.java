@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.function.Function;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
+import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.outline.Place;
@@ -219,8 +220,7 @@ public class SiteNavigationTest {
     @Test
     public void movingARow_movesThePage_andTheMenuFollows() {
         SiteScript script = brackwater();
-        script.does(new velnik.core.change.Change.MovePages(
-                List.of(script.page("News")), new Place<>(null, script.page("Home"))));
+        script.does(new Change.MovePages(List.of(script.page("News")), new Place<>(null, script.page("Home"))));
         assertTrue(script.sees("Home", Zone.HEADER).startsWith("Home, News (New pontoon open"));
     }
 

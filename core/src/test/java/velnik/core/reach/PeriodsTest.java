@@ -22,6 +22,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
 import velnik.core.change.Change;
+import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.change.Refusal;
 import velnik.core.html.SitemapXml;
@@ -288,8 +289,8 @@ public class PeriodsTest {
                 Refusal.PeriodBackwards.class,
                 sentence);
         script.refuses(
-                new velnik.core.change.MenuChange.SetItems(
-                        List.of(new velnik.core.change.MenuChange.RowName(new MenuRowId("main-list"), null)),
+                new MenuChange.SetItems(
+                        List.of(new MenuChange.RowName(new MenuRowId("main-list"), null)),
                         ItemEdit.NOTHING.withPeriods(periods)),
                 Refusal.PeriodBackwards.class,
                 sentence);

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import velnik.core.change.Refusal;
-import velnik.core.change.Undoing;
 import velnik.core.site.Site;
+import velnik.core.undo.Undoing;
 import velnik.server.shared.ProblemException;
 import velnik.server.storage.JournalEntry;
 

@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import velnik.core.change.Change;
-import velnik.core.change.Clash;
 import velnik.core.compare.Difference;
 import velnik.core.compare.Touch;
 import velnik.core.site.Site;
+import velnik.core.undo.Clash;
 import velnik.server.shared.ProblemException;
 
 /** Notices when two edits decide the same thing and the second did not know of the first. */

@@ -3,9 +3,9 @@ package velnik.server.editing;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import velnik.core.change.Undoing;
 import velnik.core.compare.Difference;
 import velnik.core.site.Site;
+import velnik.core.undo.Undoing;
 import velnik.server.storage.JournalEntry;
 
 /**

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import velnik.core.compare.Waiting;
+import velnik.core.telling.Waiting;
 import velnik.server.editing.WorkingCopy;
 import velnik.server.shared.RequestName;
 import velnik.server.storage.ReleaseStore;

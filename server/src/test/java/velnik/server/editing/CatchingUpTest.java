@@ -10,10 +10,10 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 import velnik.core.RandomEdits;
-import velnik.core.change.Changes;
 import velnik.core.change.Circumstances;
 import velnik.core.change.Outcome;
 import velnik.core.compare.Difference;
+import velnik.core.edit.Changes;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Site;
 

@@ -24,12 +24,11 @@ import org.flywaydb.core.Flyway;
 import org.h2.tools.RunScript;
 import org.testng.annotations.Test;
 import velnik.core.change.Change;
-import velnik.core.change.Changes;
 import velnik.core.change.Circumstances;
 import velnik.core.change.MenuChange;
 import velnik.core.change.Outcome;
-import velnik.core.change.Undoing;
 import velnik.core.compare.Difference;
+import velnik.core.edit.Changes;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Appearance;
@@ -39,6 +38,7 @@ import velnik.core.site.Page;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
+import velnik.core.undo.Undoing;
 import velnik.server.Started;
 
 /** Data stored in an older format is opened, edited, taken back and kept as if it had been written today. */

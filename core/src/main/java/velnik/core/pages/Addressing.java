@@ -1,0 +1,121 @@
+package velnik.core.pages;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Slugs;
+import velnik.core.address.TakenSlugs;
+import velnik.core.change.Change;
+import velnik.core.change.Notice;
+import velnik.core.change.Refusal;
+import velnik.core.draft.Checks;
+import velnik.core.draft.Draft;
+import velnik.core.outline.Branch;
+import velnik.core.outline.Outline;
+import velnik.core.outline.OutlineEditor;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** Slugs of pages, typed or chosen. */
+public final class Addressing {
+    private Addressing() {}
+
+    public static Optional<Refusal> setSlug(Draft draft, Change.SetSlug change) {
+        Site site = draft.site();
+        PageId id = change.page();
+        Optional<Refusal> unknown = Checks.exists(site, id);
+        if (unknown.isPresent()) {
+            return unknown;
+        }
+        if (change.slug() == null) {
+            change(
+                    draft,
+                    id,
+                    free(site, id, Slugs.fromTitle(site.pages().get(id).title())),
+                    true);
+            return Optional.empty();
+        }
+        String slug = change.slug().strip().toLowerCase(Locale.ROOT);
+        @Nullable PageId parent = site.pages().parentOf(id).orElse(null);
+        Optional<Refusal> refusal = typed(site.pages().edit(), others(site.pages(), Set.of(id)), parent, slug);
+        if (refusal.isEmpty()) {
+            change(draft, id, slug, false);
+        }
+        return refusal;
+    }
+
+    /** The slugs that pages have as a change begins to add others. */
+    public static TakenSlugs taken(OutlineEditor<PageId, Page> pages) {
+        return new TakenSlugs(parent -> {
+            Map<PageId, String> slugs = new LinkedHashMap<>();
+            pages.childrenOf(parent).forEach(id -> slugs.put(id, pages.get(id).slug()));
+            return slugs;
+        });
+    }
+
+    /** The slugs of all pages but some. */
+    static TakenSlugs others(Outline<PageId, Page> pages, Set<PageId> except) {
+        return new TakenSlugs(parent -> {
+            Map<PageId, String> slugs = new LinkedHashMap<>();
+            for (Branch<PageId, Page> page : pages.childrenOf(parent)) {
+                if (!except.contains(page.id())) {
+                    slugs.put(page.id(), page.value().slug());
+                }
+            }
+            return slugs;
+        });
+    }
+
+    /** Judges a slug that somebody typed for a page under this parent. */
+    static Optional<Refusal> typed(
+            OutlineEditor<PageId, Page> pages, TakenSlugs slugs, @Nullable PageId parent, String slug) {
+        if (parent == null && Slugs.isReservedAtTop(slug)) {
+            return Optional.of(new Refusal.SlugReserved(slug));
+        }
+        if (!Slugs.isWellFormed(slug)) {
+            return Optional.of(new Refusal.SlugMalformed(shortened(slug), Slugs.fromTitle(slug)));
+        }
+        return slugs.findHolder(parent, slug)
+                .map(holder ->
+                        new Refusal.SlugTaken(slug, holder, pages.get(holder).title()));
+    }
+
+    /** A slug of Velnik's choosing for a page where it stands, like the wanted one. */
+    static String free(Site site, PageId page, String wanted) {
+        return others(site.pages(), Set.of(page))
+                .free(site.pages().parentOf(page).orElse(null), wanted);
+    }
+
+    /** Gives a page its slug and tells how many addresses change with it. */
+    static void change(Draft draft, PageId id, String slug, boolean follows) {
+        Page page = draft.pages().get(id);
+        boolean differs = !page.slug().equals(slug);
+        draft.become(draft.pages().replace(id, page.withSlug(slug, follows)));
+        if (differs) {
+            tellOfAddresses(draft, id);
+        }
+    }
+
+    /** Tells of the addresses at and beneath a page, all of which have just changed. */
+    static void tellOfAddresses(Draft draft, PageId id) {
+        int count = 0;
+        int published = 0;
+        for (Branch<PageId, Page> row : draft.pages().walk(id)) {
+            if (!draft.site().isHome(row.id())) {
+                count++;
+                published += draft.wasPublished(row.id()) ? 1 : 0;
+            }
+        }
+        if (count > 0) {
+            draft.tell(new Notice.AddressesChange(count, published));
+        }
+    }
+
+    private static String shortened(String slug) {
+        return slug.length() <= 100 ? slug : slug.substring(0, 100) + "…";
+    }
+}

@@ -1,0 +1,205 @@
+package velnik.core.undo;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
+import velnik.core.change.Refusal;
+import velnik.core.compare.AssignmentDifference;
+import velnik.core.compare.Difference;
+import velnik.core.compare.MenuRowFields;
+import velnik.core.compare.PageFields;
+import velnik.core.compare.ValueDifference;
+import velnik.core.draft.Checks;
+import velnik.core.draft.MenuChecks;
+import velnik.core.explanation.Labels;
+import velnik.core.menus.Assigning;
+import velnik.core.outline.OutlineDifference;
+import velnik.core.outline.RowDifference;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/**
+ * Takes a change back where nothing was built upon it since: wherever the present values still are those the change
+ * left. Fields and rows that the change did not touch stay as they are now.
+ */
+public final class Undoing {
+    private Undoing() {}
+
+    /** What became of an undo. */
+    public sealed interface Result {
+        record Undone(Site site) implements Result {}
+
+        record Blocked(Refusal.BuiltUpon why) implements Result {}
+    }
+
+    /**
+     * Applies a difference backwards. To redo, give the reversed difference.
+     *
+     * @return the site without it, or a refusal naming the first thing that was changed since
+     */
+    public static Result undo(Site present, Difference done) {
+        Difference back = done.reversed();
+        boolean valuesHold =
+                holds(back.home(), Optional.ofNullable(present.home())) && holds(back.details(), present.details());
+        if (!valuesHold) {
+            return blocked("The site");
+        }
+        if (!back.bin().fits(present.bin())) {
+            return blocked("What lies in the bin");
+        }
+        for (AssignmentDifference assignment : back.assignments()) {
+            if (!assignment.before().equals(present.findAssignment(assignment.key()))) {
+                return blocked("What stands in that zone");
+            }
+        }
+        return switch (new RowsBack<>(present.pages(), back.pages(), PageFields::carry).run()) {
+            case RowsBack.Result.Blocked<PageId, Page>(PageId page) ->
+                blocked(present.pages().find(page).map(Page::title).orElse("The page"));
+            case RowsBack.Result.Fits<PageId, Page>(OutlineDifference<PageId, Page> pages) ->
+                withMenus(present, back, pages);
+        };
+    }
+
+    /**
+     * A change taken back together with later ones that build upon it.
+     *
+     * @param site without any of them
+     * @param later which of the later ones, by their index from 0, ascending; none of them can be left out
+     */
+    public record Together(Site site, List<Integer> later) {
+        public Together {
+            later = List.copyOf(later);
+        }
+    }
+
+    /** How many later changes are looked through at most; each is tried without. */
+    public static final int LOOKED_THROUGH = 40;
+
+    /**
+     * Takes back a change and those of the later ones that it takes; none, where it can be taken back alone. Costs as many undos as the square of their number.
+     *
+     * @param later those still in force, oldest first
+     * @return empty where there are more than {@link #LOOKED_THROUGH}, or where even all of them do not do
+     */
+    public static Optional<Together> undoTogether(Site present, Difference done, List<Difference> later) {
+        if (undo(present, done) instanceof Result.Undone(Site alone)) {
+            return Optional.of(new Together(alone, List.of()));
+        }
+        List<Integer> needed = new ArrayList<>();
+        for (int i = 0; i < later.size(); i++) {
+            needed.add(i);
+        }
+        Optional<Site> undone =
+                later.size() > LOOKED_THROUGH ? Optional.empty() : undoAll(present, done, later, needed);
+        for (int i = 0; undone.isPresent() && i < later.size(); i++) {
+            List<Integer> fewer = new ArrayList<>(needed);
+            fewer.remove((Integer) i);
+            Optional<Site> without = undoAll(present, done, later, fewer);
+            if (without.isPresent()) {
+                needed = fewer;
+                undone = without;
+            }
+        }
+        List<Integer> least = needed;
+        return undone.map(site -> new Together(site, least));
+    }
+
+    private static Optional<Site> undoAll(Site present, Difference done, List<Difference> later, List<Integer> which) {
+        Optional<Site> site = Optional.of(present);
+        for (int index : which.reversed()) {
+            site = site.flatMap(now -> undone(now, later.get(index)));
+        }
+        return site.flatMap(now -> undone(now, done));
+    }
+
+    private static Optional<Site> undone(Site present, Difference done) {
+        return undo(present, done) instanceof Result.Undone(Site site) ? Optional.of(site) : Optional.empty();
+    }
+
+    private static Result withMenus(Site present, Difference back, OutlineDifference<PageId, Page> pages) {
+        return switch (new RowsBack<>(present.menus(), back.menus(), MenuRowFields::carry).run()) {
+            case RowsBack.Result.Blocked<MenuRowId, MenuRow>(MenuRowId row) ->
+                blocked(present.menus().contains(row) ? Labels.of(present, row) : "The item");
+            case RowsBack.Result.Fits<MenuRowId, MenuRow>(OutlineDifference<MenuRowId, MenuRow> menus) -> {
+                Site site = new Difference(pages, back.home(), menus, back.assignments(), back.details(), back.bin())
+                        .applyTo(present);
+                yield checkedPages(site, pages)
+                        .or(() -> checkedMenus(site, menus))
+                        .or(() -> checkedScopes(site, back))
+                        .<Result>map(Result.Blocked::new)
+                        .orElseGet(() -> new Result.Undone(site));
+            }
+        };
+    }
+
+    private static Result blocked(String what) {
+        return new Result.Blocked(new Refusal.BuiltUpon(what));
+    }
+
+    private static <T> boolean holds(Optional<ValueDifference<T>> difference, T now) {
+        return difference.isEmpty() || difference.get().before().equals(now);
+    }
+
+    /** A slug that was free then may be taken now, and a branch may have grown deeper. */
+    private static Optional<Refusal.BuiltUpon> checkedPages(Site site, OutlineDifference<PageId, Page> pages) {
+        Map<@Nullable PageId, Set<String>> shared = new HashMap<>();
+        for (RowDifference<PageId, Page> row : pages.rows()) {
+            if (!site.pages().contains(row.id())) {
+                continue;
+            }
+            Page page = site.pages().get(row.id());
+            @Nullable PageId parent = site.pages().parentOf(row.id()).orElse(null);
+            boolean fits = !Objects.requireNonNull(shared.computeIfAbsent(parent, any -> Addresses.shared(site, any)))
+                            .contains(page.slug())
+                    && Checks.depth(site, parent, site.pages().heightOf(row.id()))
+                            .isEmpty();
+            if (!fits) {
+                return Optional.of(new Refusal.BuiltUpon(page.title()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A page may have come into another assignment of single pages. */
+    private static Optional<Refusal.BuiltUpon> checkedScopes(Site site, Difference back) {
+        boolean overlap = back.assignments().stream()
+                .flatMap(assignment -> assignment.after().stream())
+                .anyMatch(assignment -> Assigning.overlapsAnother(site, assignment));
+        return overlap ? Optional.of(new Refusal.BuiltUpon("What stands in that zone")) : Optional.empty();
+    }
+
+    /** A menu may have filled up, a branch of it grown deeper, a name been given again, or a circle be closed. */
+    private static Optional<Refusal.BuiltUpon> checkedMenus(Site site, OutlineDifference<MenuRowId, MenuRow> menus) {
+        Set<MenuRowId> concerned = new HashSet<>();
+        for (RowDifference<MenuRowId, MenuRow> row : menus.rows()) {
+            if (!site.menus().contains(row.id())) {
+                continue;
+            }
+            MenuRowId menu = site.menuOf(row.id());
+            concerned.add(menu);
+            boolean fits = site.menus().get(row.id()) instanceof MenuRow.Menu menuItself
+                    ? MenuChecks.name(site, menuItself.name(), row.id()).isEmpty()
+                    : MenuChecks.depth(
+                                    site,
+                                    site.menus().parentOf(row.id()).orElse(menu),
+                                    site.menus().heightOf(row.id()))
+                            .isEmpty();
+            if (!fits) {
+                return Optional.of(new Refusal.BuiltUpon(Labels.of(site, row.id())));
+            }
+        }
+        return MenuChecks.sound(site, concerned).isPresent()
+                ? Optional.of(new Refusal.BuiltUpon("The menu"))
+                : Optional.empty();
+    }
+}
