@@ -219,14 +219,14 @@ public sealed interface MenuChange extends Change {
             return with(edit -> edit.note = Optional.of(newNote));
         }
 
-        private ItemEdit with(Consumer<Draft> change) {
-            Draft draft = new Draft(this);
+        private ItemEdit with(Consumer<Builder> change) {
+            Builder draft = new Builder(this);
             change.accept(draft);
             return draft.made();
         }
 
         /** An edit about to be another; what is not set stays. */
-        private static final class Draft {
+        private static final class Builder {
             private Optional<String> label;
             private Optional<Boolean> hidden;
             private Optional<Set<Device>> devices;
@@ -240,7 +240,7 @@ public sealed interface MenuChange extends Change {
             private Optional<Boolean> newTab;
             private Optional<String> note;
 
-            private Draft(ItemEdit edit) {
+            private Builder(ItemEdit edit) {
                 label = edit.label;
                 hidden = edit.hidden;
                 devices = edit.devices;

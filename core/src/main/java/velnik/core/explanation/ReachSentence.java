@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import velnik.core.navigation.Showing;
 import velnik.core.navigation.SiteNavigation;
-import velnik.core.navigation.Standing;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
@@ -78,10 +78,10 @@ public final class ReachSentence {
     }
 
     private static String menus(Site site, SiteNavigation navigation, PageId id, Access access) {
-        List<Standing> standings = navigation.standingsOf(id);
-        if (!standings.isEmpty()) {
-            Map<String, List<Standing>> byMenu = new TreeMap<>();
-            standings.forEach(standing -> byMenu.computeIfAbsent(standing.menuName(), name -> new ArrayList<>())
+        List<Showing> showings = navigation.showingsOf(id);
+        if (!showings.isEmpty()) {
+            Map<String, List<Showing>> byMenu = new TreeMap<>();
+            showings.forEach(standing -> byMenu.computeIfAbsent(standing.menuName(), name -> new ArrayList<>())
                     .add(standing));
             return byMenu.entrySet().stream()
                     .map(menu -> menu.getKey() + " shows it in "

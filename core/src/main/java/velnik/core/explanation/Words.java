@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import velnik.core.navigation.Ruling;
+import velnik.core.navigation.ZoneDecision;
 import velnik.core.site.Appearance;
 import velnik.core.site.Assignment;
 import velnik.core.site.Device;
@@ -163,13 +163,13 @@ public final class Words {
     }
 
     /** Why a zone holds what it holds: first what decides, then what adds to it, then what was overruled. */
-    public static List<String> why(Site site, Ruling ruling) {
+    public static List<String> why(Site site, ZoneDecision decision) {
         List<String> sentences = new ArrayList<>();
-        if (ruling.fromHeader()) {
+        if (decision.fromHeader()) {
             sentences.add("The phone drawer shows what the header shows.");
         }
-        for (Ruling.Verdict verdict : Ruling.Verdict.values()) {
-            for (Ruling.Step step : ruling.steps()) {
+        for (ZoneDecision.Verdict verdict : ZoneDecision.Verdict.values()) {
+            for (ZoneDecision.Step step : decision.steps()) {
                 if (step.verdict() == verdict) {
                     sentences.add(why(site, step));
                 }
@@ -178,11 +178,11 @@ public final class Words {
         return sentences.isEmpty() ? List.of("No menu is assigned to this zone.") : sentences;
     }
 
-    private static String why(Site site, Ruling.Step step) {
+    private static String why(Site site, ZoneDecision.Step step) {
         String scope = scope(site, step.assignment().scope());
         String what = says(site, step.assignment().says());
         String sentence = Character.toUpperCase(scope.charAt(0)) + scope.substring(1) + " " + what;
-        return step.verdict() == Ruling.Verdict.OVERRULED ? sentence + ", which is overruled." : sentence + ".";
+        return step.verdict() == ZoneDecision.Verdict.OVERRULED ? sentence + ", which is overruled." : sentence + ".";
     }
 
     private static String menus(Site site, List<PlacedMenu> menus) {

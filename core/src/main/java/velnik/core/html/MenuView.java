@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import velnik.core.navigation.Marks;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
-import velnik.core.navigation.Stand;
+import velnik.core.navigation.Presentation;
 import velnik.core.navigation.ZoneMenu;
 import velnik.core.site.Device;
 import velnik.core.site.Placing;
@@ -55,7 +55,7 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, 
     }
 
     public Placing.Form form() {
-        return menu.stand().form();
+        return menu.presentation().form();
     }
 
     /** Whether visitors see a button first. */
@@ -65,16 +65,16 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, 
 
     /** What the style sheet goes by. */
     public String classes() {
-        Stand stand = menu.stand();
+        Presentation presentation = menu.presentation();
         return Stream.of(
                         "menu",
                         // Behind its button a menu folds.
-                        isBehindButton() ? "folding" : word(stand.form()),
-                        "size-" + word(stand.size()),
-                        "to-" + word(stand.alignment()),
-                        stand.width() == Placing.Width.FULL ? "" : "width-" + word(stand.width()),
-                        "gap-" + word(stand.gap()),
-                        "if-long-" + word(stand.overflow()),
+                        isBehindButton() ? "folding" : word(presentation.form()),
+                        "size-" + word(presentation.size()),
+                        "to-" + word(presentation.alignment()),
+                        presentation.width() == Placing.Width.FULL ? "" : "width-" + word(presentation.width()),
+                        "gap-" + word(presentation.gap()),
+                        "if-long-" + word(presentation.overflow()),
                         only ? "only-" + word(device) : "")
                 .filter(name -> !name.isEmpty())
                 .collect(Collectors.joining(" "));

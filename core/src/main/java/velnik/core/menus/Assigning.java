@@ -14,7 +14,7 @@ import velnik.core.draft.MenuChecks;
 import velnik.core.explanation.Words;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
-import velnik.core.navigation.Stand;
+import velnik.core.navigation.Presentation;
 import velnik.core.reach.Openings;
 import velnik.core.site.Assignment;
 import velnik.core.site.MenuRowId;
@@ -58,7 +58,7 @@ public final class Assigning {
     private static void tellOfLevels(Draft draft, MenuChange.AssignMenus assign, PlacedMenu placed) {
         int levels = levels(MenuReading.of(draft.site(), Openings.ALWAYS, placed.menu(), null))
                 - (placed.placing().fromLevel() - 1);
-        int shown = Stand.of(assign.zone(), placed.placing()).levels();
+        int shown = Presentation.of(assign.zone(), placed.placing()).levels();
         if (levels > shown) {
             draft.tell(new Notice.LevelsUnseen(
                     MenuChecks.nameOf(draft.site(), placed.menu()), levels, shown, Words.zone(assign.zone())));

@@ -10,7 +10,7 @@ import velnik.core.change.Notice;
 import velnik.core.draft.Draft;
 import velnik.core.draft.MenuChecks;
 import velnik.core.explanation.Words;
-import velnik.core.navigation.Stand;
+import velnik.core.navigation.Presentation;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
@@ -62,7 +62,7 @@ public final class Depths {
         Set<Notice> told = new LinkedHashSet<>();
         for (Assignment assignment : draft.site().assignments()) {
             for (PlacedMenu placed : assignment.menus()) {
-                int shown = Stand.of(assignment.zone(), placed.placing()).levels();
+                int shown = Presentation.of(assignment.zone(), placed.placing()).levels();
                 if (placed.menu().equals(menu)
                         && goesOutOfSight.test(placed.placing().fromLevel() - 1 + shown)) {
                     told.add(new Notice.OutOfSight(

@@ -37,7 +37,7 @@ public final class SiteNavigation {
     private final Openings openings;
     private final Set<Visitor> visitors;
     private final Optional<Instant> validUntil;
-    private final Rulings rulings;
+    private final ZoneDecisions decisions;
     /** Menus that are the same for all pages they stand on. */
     private final Map<Shared, ZoneMenu> shared = new HashMap<>();
     /** Menus with a list that differs from page to page. */
@@ -48,17 +48,17 @@ public final class SiteNavigation {
         this.openings = openings;
         this.visitors = visitors;
         this.validUntil = openings.nextChange(site);
-        this.rulings = new Rulings(site);
+        this.decisions = new ZoneDecisions(site);
         for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
             if (followsVisited(menu.id(), new HashSet<>())) {
                 varying.add(menu.id());
             }
         }
         for (Assignment assignment : site.assignments()) {
-            List<PlacedMenu> menus = rulings.standing(assignment.menus());
+            List<PlacedMenu> menus = decisions.standing(assignment.menus());
             share(assignment.zone(), menus);
             if (assignment.zone() == Zone.HEADER) {
-                share(Zone.PHONE_DRAWER, Rulings.folded(menus));
+                share(Zone.PHONE_DRAWER, ZoneDecisions.folded(menus));
             }
         }
     }
@@ -115,7 +115,7 @@ public final class SiteNavigation {
         Map<Navigation.Place, Marks> marks = new HashMap<>();
         for (Zone zone : Zone.values()) {
             List<ZoneMenu> menus = new ArrayList<>();
-            for (PlacedMenu placed : rulings.of(zone, page, topic).menus()) {
+            for (PlacedMenu placed : decisions.of(zone, page, topic).menus()) {
                 ZoneMenu menu = menu(zone, placed, visited);
                 Map<Device, Marks> onDevices = new EnumMap<>(Device.class);
                 for (Device device : Device.values()) {
@@ -143,15 +143,16 @@ public final class SiteNavigation {
     }
 
     private ZoneMenu resolve(Shared wanted, @Nullable PageId visited) {
-        Stand stand = Stand.of(wanted.zone(), wanted.placed().placing());
+        Presentation presentation =
+                Presentation.of(wanted.zone(), wanted.placed().placing());
         MenuRowId menu = wanted.placed().menu();
         List<NavigationRow> rows = MenuResolver.rows(MenuReading.of(site, openings, menu, visited), visitors);
         // The branch of the visited page is taken off its first level, so one level more has to be there.
-        int levels = stand.levels() + (wanted.placed().placing().currentBranchOnly() ? 1 : 0);
+        int levels = presentation.levels() + (wanted.placed().placing().currentBranchOnly() ? 1 : 0);
         return new ZoneMenu(
                 wanted.placed(),
                 nameOf(menu),
-                stand,
+                presentation,
                 MenuResolver.from(rows, wanted.placed().placing().fromLevel()),
                 levels);
     }
@@ -179,37 +180,37 @@ public final class SiteNavigation {
     }
 
     /** Why a zone of a page holds what it holds. */
-    public Ruling ruling(Zone zone, @Nullable PageId page) {
-        return rulings.of(zone, page);
+    public ZoneDecision decision(Zone zone, @Nullable PageId page) {
+        return decisions.of(zone, page);
     }
 
     /** Which menus show a page, and in which zones: first those that do on every page without an exception. */
-    public List<Standing> standingsOf(PageId page) {
-        SequencedSet<Standing> standings = new LinkedHashSet<>();
+    public List<Showing> showingsOf(PageId page) {
+        SequencedSet<Showing> showings = new LinkedHashSet<>();
         for (Zone zone : Zone.values()) {
-            for (PlacedMenu placed : rulings.of(zone, null).menus()) {
+            for (PlacedMenu placed : decisions.of(zone, null).menus()) {
                 if (menu(zone, placed, null).leadsTo(page)) {
-                    standings.add(new Standing(nameOf(placed.menu()), zone, true));
+                    showings.add(new Showing(nameOf(placed.menu()), zone, true));
                 }
             }
         }
         for (Assignment assignment : site.assignments()) {
-            for (PlacedMenu placed : rulings.standing(assignment.menus())) {
-                Standing everywhere = new Standing(nameOf(placed.menu()), assignment.zone(), true);
-                if (!standings.contains(everywhere)
+            for (PlacedMenu placed : decisions.standing(assignment.menus())) {
+                Showing everywhere = new Showing(nameOf(placed.menu()), assignment.zone(), true);
+                if (!showings.contains(everywhere)
                         && menu(assignment.zone(), placed, null).leadsTo(page)) {
-                    standings.add(new Standing(everywhere.menuName(), everywhere.zone(), false));
+                    showings.add(new Showing(everywhere.menuName(), everywhere.zone(), false));
                 }
             }
         }
-        return List.copyOf(standings);
+        return List.copyOf(showings);
     }
 
     /** The zones that each row shows in on some page, without what the phone drawer shows as the header does. */
     Map<NavigationRow.Key, Set<Zone>> zonesOfRows() {
         Map<NavigationRow.Key, Set<Zone>> zones = new HashMap<>();
         for (Assignment assignment : site.assignments()) {
-            for (PlacedMenu placed : rulings.standing(assignment.menus())) {
+            for (PlacedMenu placed : decisions.standing(assignment.menus())) {
                 List<NavigationRow> rows = menu(assignment.zone(), placed, null).rows();
                 if (placed.placing().currentBranchOnly()) {
                     rows.forEach(row -> collect(row.rows(), assignment.zone(), zones));

@@ -31,8 +31,8 @@ public final class ZoneChanges {
         if (zones.isEmpty()) {
             return counts;
         }
-        Rulings old = new Rulings(before);
-        Rulings fresh = new Rulings(after);
+        ZoneDecisions old = new ZoneDecisions(before);
+        ZoneDecisions fresh = new ZoneDecisions(after);
         for (PageId branch : moved) {
             for (Branch<PageId, Page> page : after.pages().walk(branch)) {
                 for (Zone zone : zones) {

@@ -18,7 +18,7 @@ import velnik.core.site.Site;
 public final class ZoneMenu {
     private final PlacedMenu placed;
     private final String name;
-    private final Stand stand;
+    private final Presentation presentation;
     private final List<NavigationRow> rows;
     private final int levels;
     /**
@@ -33,10 +33,10 @@ public final class ZoneMenu {
      * @param all its rows from the front on, however deep
      * @param levels how many of them show, from 1
      */
-    ZoneMenu(PlacedMenu placed, String name, Stand stand, List<NavigationRow> all, int levels) {
+    ZoneMenu(PlacedMenu placed, String name, Presentation presentation, List<NavigationRow> all, int levels) {
         this.placed = placed;
         this.name = name;
-        this.stand = stand;
+        this.presentation = presentation;
         this.levels = levels;
         this.rows = MenuResolver.cut(all, levels);
         this.ways = new HashMap<>();
@@ -52,7 +52,7 @@ public final class ZoneMenu {
     private ZoneMenu(ZoneMenu menu, List<NavigationRow> fewer) {
         this.placed = menu.placed;
         this.name = menu.name;
-        this.stand = menu.stand;
+        this.presentation = menu.presentation;
         this.levels = menu.levels;
         this.rows = List.copyOf(fewer);
         this.ways = menu.ways;
@@ -82,8 +82,8 @@ public final class ZoneMenu {
         return name;
     }
 
-    public Stand stand() {
-        return stand;
+    public Presentation presentation() {
+        return presentation;
     }
 
     public List<NavigationRow> rows() {

@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Words;
-import velnik.core.navigation.Ruling;
+import velnik.core.navigation.Presentation;
 import velnik.core.navigation.SiteNavigation;
-import velnik.core.navigation.Stand;
+import velnik.core.navigation.ZoneDecision;
 import velnik.core.site.Assignment;
 import velnik.core.site.MenuRow;
 import velnik.core.site.PageId;
@@ -64,7 +64,9 @@ record ZonesDto(long revision, List<UsualDto> usual, List<ScopeRowDto> rows, Lis
                 .toList();
         List<UsualDto> usual = Arrays.stream(Zone.values())
                 .map(zone -> new UsualDto(
-                        zone, Stand.usual(zone).form(), Stand.usual(zone).levels()))
+                        zone,
+                        Presentation.usual(zone).form(),
+                        Presentation.usual(zone).levels()))
                 .toList();
         return new ZonesDto(revision, usual, rows, page == null ? List.of() : ofPage(site, navigation, page));
     }
@@ -82,13 +84,13 @@ record ZonesDto(long revision, List<UsualDto> usual, List<ScopeRowDto> rows, Lis
     private static List<PageZoneDto> ofPage(Site site, SiteNavigation navigation, PageId page) {
         List<PageZoneDto> zones = new ArrayList<>();
         for (Zone zone : Zone.values()) {
-            Ruling ruling = navigation.ruling(zone, page);
+            ZoneDecision decision = navigation.decision(zone, page);
             zones.add(new PageZoneDto(
                     zone,
-                    ruling.menus().stream()
+                    decision.menus().stream()
                             .map(placed -> new StandingDto(placed.menu().value(), name(site, placed)))
                             .toList(),
-                    Words.why(site, ruling)));
+                    Words.why(site, decision)));
         }
         return zones;
     }

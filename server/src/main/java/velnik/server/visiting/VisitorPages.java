@@ -50,7 +50,7 @@ class VisitorPages {
 
     private final VisitorAssets assets;
     private final Clock clock;
-    private volatile @Nullable Release current;
+    private volatile @Nullable Served current;
 
     VisitorPages(LiveSite live, PageTexts texts, SearchIndex index, VisitorAssets assets, Clock clock) {
         this.live = live;
@@ -186,27 +186,27 @@ class VisitorPages {
 
     private ReleasePages pages(Visitor visitor) {
         Site site = live.site();
-        Release release = current;
+        Served release = current;
         if (release == null || !isOf(release, site) || release.isOver()) {
-            release = new Release(site, clock.instant());
+            release = new Served(site, clock.instant());
             current = release;
         }
         return release.pages(visitor);
     }
 
     @SuppressWarnings("ReferenceEquality") // a release holds one site object; the next holds another
-    private static boolean isOf(Release release, Site site) {
+    private static boolean isOf(Served release, Site site) {
         return release.site == site;
     }
 
     /** One release until something opens or closes, with its pages for each kind of visitor who came. */
-    private final class Release {
+    private final class Served {
         private final Site site;
         private final Instant at;
         private final Optional<Instant> until;
         private final Map<Visitor, ReleasePages> pages = new ConcurrentHashMap<>();
 
-        Release(Site site, Instant at) {
+        Served(Site site, Instant at) {
             this.site = site;
             this.at = at;
             this.until = Openings.at(site, at).nextChange(site);

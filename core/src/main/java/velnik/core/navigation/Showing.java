@@ -7,4 +7,4 @@ import velnik.core.site.Zone;
  *
  * @param everywhere whether on every page that has no exception, or only on some
  */
-public record Standing(String menuName, Zone zone, boolean everywhere) {}
+public record Showing(String menuName, Zone zone, boolean everywhere) {}

@@ -14,11 +14,12 @@ import velnik.core.site.Zone;
  *
  * @param levels how many levels show
  */
-public record Stand(Form form, Size size, Alignment alignment, Width width, Gap gap, Overflow overflow, int levels) {
+public record Presentation(
+        Form form, Size size, Alignment alignment, Width width, Gap gap, Overflow overflow, int levels) {
 
-    public static Stand of(Zone zone, Placing placing) {
-        Stand usual = usual(zone);
-        return new Stand(
+    public static Presentation of(Zone zone, Placing placing) {
+        Presentation usual = usual(zone);
+        return new Presentation(
                 placing.form().orElse(usual.form()),
                 placing.size().orElse(usual.size()),
                 placing.alignment().orElse(usual.alignment()),
@@ -29,7 +30,7 @@ public record Stand(Form form, Size size, Alignment alignment, Width width, Gap 
     }
 
     /** As the zone has it where nothing else is said. */
-    public static Stand usual(Zone zone) {
+    public static Presentation usual(Zone zone) {
         return switch (zone) {
             case HEADER -> usual(Form.ACROSS, Size.NORMAL, Alignment.END, 2);
             case ABOVE, BELOW -> usual(Form.ACROSS, Size.NORMAL, Alignment.START, 1);
@@ -40,7 +41,7 @@ public record Stand(Form form, Size size, Alignment alignment, Width width, Gap 
         };
     }
 
-    private static Stand usual(Form form, Size size, Alignment alignment, int levels) {
-        return new Stand(form, size, alignment, Width.FULL, Gap.NORMAL, Overflow.WRAP, levels);
+    private static Presentation usual(Form form, Size size, Alignment alignment, int levels) {
+        return new Presentation(form, size, alignment, Width.FULL, Gap.NORMAL, Overflow.WRAP, levels);
     }
 }

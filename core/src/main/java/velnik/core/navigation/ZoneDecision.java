@@ -12,8 +12,8 @@ import velnik.core.site.PlacedMenu;
  * @param menus in the order they stand, without those set aside
  * @param fromHeader whether the phone drawer simply shows the header's
  */
-public record Ruling(List<Step> steps, List<PlacedMenu> menus, boolean fromHeader) {
-    static final Ruling NOTHING = new Ruling(List.of(), List.of(), false);
+public record ZoneDecision(List<Step> steps, List<PlacedMenu> menus, boolean fromHeader) {
+    static final ZoneDecision NOTHING = new ZoneDecision(List.of(), List.of(), false);
 
     /** What one assignment came to. */
     public enum Verdict {
@@ -27,7 +27,7 @@ public record Ruling(List<Step> steps, List<PlacedMenu> menus, boolean fromHeade
     /** @param breadth how wide its scope is: a greater number is narrower */
     public record Step(Assignment assignment, int breadth, Verdict verdict) {}
 
-    public Ruling {
+    public ZoneDecision {
         steps = List.copyOf(steps);
         menus = List.copyOf(menus);
     }
@@ -41,7 +41,7 @@ public record Ruling(List<Step> steps, List<PlacedMenu> menus, boolean fromHeade
     record Found(Assignment assignment, int breadth) {}
 
     /** @param found from the widest to the narrowest */
-    static Ruling of(List<Found> found) {
+    static ZoneDecision of(List<Found> found) {
         int decider = -1;
         for (int i = 0; i < found.size(); i++) {
             if (found.get(i).assignment().says() instanceof Assignment.Says.Instead) {
@@ -58,7 +58,7 @@ public record Ruling(List<Step> steps, List<PlacedMenu> menus, boolean fromHeade
                 add(assignment.says(), menus);
             }
         }
-        return new Ruling(steps, menus, false);
+        return new ZoneDecision(steps, menus, false);
     }
 
     /** Whether no assignment decides: menus are added to what stands there anyway. */
@@ -71,12 +71,12 @@ public record Ruling(List<Step> steps, List<PlacedMenu> menus, boolean fromHeade
      *
      * @param base the menus that they stand beside
      */
-    Ruling with(List<PlacedMenu> base, Ruling others) {
+    ZoneDecision with(List<PlacedMenu> base, ZoneDecision others) {
         List<Step> both = new ArrayList<>(steps);
         both.addAll(others.steps());
         List<PlacedMenu> all = new ArrayList<>(base);
         others.steps().forEach(step -> add(step.assignment().says(), all));
-        return new Ruling(both, all, true);
+        return new ZoneDecision(both, all, true);
     }
 
     /** A menu stands once; the narrowest keeps it. */

@@ -18,7 +18,7 @@ import velnik.core.site.Site;
 import velnik.core.site.Zone;
 
 /** Decides which menus stand in which zone of which page. Made in O(assignments), asked in O(levels). */
-final class Rulings {
+final class ZoneDecisions {
     /** How narrow a scope is. Sections count on from theirs by their level. */
     private static final int EVERYWHERE = 0;
 
@@ -30,7 +30,7 @@ final class Rulings {
     private final Map<Zone, Map<Scope, Assignment>> byScope = new EnumMap<>(Zone.class);
     private final Map<Zone, Map<PageId, Assignment>> byPage = new EnumMap<>(Zone.class);
 
-    Rulings(Site site) {
+    ZoneDecisions(Site site) {
         this.site = site;
         for (Assignment assignment : site.assignments()) {
             if (assignment.scope() instanceof Scope.Pages some) {
@@ -44,21 +44,21 @@ final class Rulings {
     }
 
     /** @param page null for one that is not in the tree */
-    Ruling of(Zone zone, @Nullable PageId page) {
+    ZoneDecision of(Zone zone, @Nullable PageId page) {
         return of(zone, page, null);
     }
 
     /** @param topic whose listing stands beneath the page; null for the page itself */
-    Ruling of(Zone zone, @Nullable PageId page, @Nullable String topic) {
-        Ruling own = plain(zone, page, topic);
+    ZoneDecision of(Zone zone, @Nullable PageId page, @Nullable String topic) {
+        ZoneDecision own = plain(zone, page, topic);
         if (zone == Zone.PHONE_DRAWER) {
-            Ruling header = plain(Zone.HEADER, page, topic);
+            ZoneDecision header = plain(Zone.HEADER, page, topic);
             if (own.steps().isEmpty() || header.narrowest() > own.narrowest()) {
-                return new Ruling(header.steps(), folded(header.menus()), true);
+                return new ZoneDecision(header.steps(), folded(header.menus()), true);
             }
             if (own.onlyAdds()) {
-                Ruling beside = header.with(folded(header.menus()), own);
-                return new Ruling(beside.steps(), standing(beside.menus()), true);
+                ZoneDecision beside = header.with(folded(header.menus()), own);
+                return new ZoneDecision(beside.steps(), standing(beside.menus()), true);
             }
         }
         return own;
@@ -74,13 +74,13 @@ final class Rulings {
                 .toList();
     }
 
-    private Ruling plain(Zone zone, @Nullable PageId page, @Nullable String topic) {
+    private ZoneDecision plain(Zone zone, @Nullable PageId page, @Nullable String topic) {
         Map<Scope, Assignment> scopes = byScope.getOrDefault(zone, Map.of());
         Map<PageId, Assignment> pages = byPage.getOrDefault(zone, Map.of());
         if (scopes.isEmpty() && pages.isEmpty()) {
-            return Ruling.NOTHING;
+            return ZoneDecision.NOTHING;
         }
-        List<Ruling.Found> found = new ArrayList<>();
+        List<ZoneDecision.Found> found = new ArrayList<>();
         find(scopes, new Scope.Everywhere(), EVERYWHERE, found);
         if (page != null) {
             int level = SECTION;
@@ -90,17 +90,17 @@ final class Rulings {
             find(scopes, new Scope.OfLayout(site.pages().get(page).layout()), LAYOUT, found);
             @Nullable Assignment own = topic == null ? pages.get(page) : scopes.get(new Scope.OfTopic(topic));
             if (own != null) {
-                found.add(new Ruling.Found(own, PAGES));
+                found.add(new ZoneDecision.Found(own, PAGES));
             }
         }
-        Ruling ruling = Ruling.of(found);
-        return new Ruling(ruling.steps(), standing(ruling.menus()), false);
+        ZoneDecision decision = ZoneDecision.of(found);
+        return new ZoneDecision(decision.steps(), standing(decision.menus()), false);
     }
 
-    private static void find(Map<Scope, Assignment> scopes, Scope scope, int breadth, List<Ruling.Found> into) {
+    private static void find(Map<Scope, Assignment> scopes, Scope scope, int breadth, List<ZoneDecision.Found> into) {
         @Nullable Assignment assignment = scopes.get(scope);
         if (assignment != null) {
-            into.add(new Ruling.Found(assignment, breadth));
+            into.add(new ZoneDecision.Found(assignment, breadth));
         }
     }
 

@@ -18,7 +18,7 @@ import velnik.core.site.Scope;
 import velnik.core.site.Zone;
 
 /** Which menus stand in which zone of which page, and why. */
-public class RulingsTest {
+public class ZoneDecisionsTest {
     private final SiteScript base = brackwater();
 
     /** A page, a zone, and the menus that stand there. */
@@ -109,15 +109,15 @@ public class RulingsTest {
     }
 
     @Test
-    public void ruling_tellsWhichAssignmentDecides_andWhichItBeats() {
-        Ruling header = base.navigation().ruling(Zone.HEADER, base.page("Group bookings"));
+    public void decision_tellsWhichAssignmentDecides_andWhichItBeats() {
+        ZoneDecision header = base.navigation().decision(Zone.HEADER, base.page("Group bookings"));
         assertEquals(
-                header.steps().stream().map(Ruling.Step::verdict).toList(),
-                List.of(Ruling.Verdict.OVERRULED, Ruling.Verdict.DECIDES));
-        Ruling footer = base.navigation().ruling(Zone.FOOTER, base.page("Find us"));
+                header.steps().stream().map(ZoneDecision.Step::verdict).toList(),
+                List.of(ZoneDecision.Verdict.OVERRULED, ZoneDecision.Verdict.DECIDES));
+        ZoneDecision footer = base.navigation().decision(Zone.FOOTER, base.page("Find us"));
         assertEquals(
-                footer.steps().stream().map(Ruling.Step::verdict).toList(),
-                List.of(Ruling.Verdict.DECIDES, Ruling.Verdict.ADDS));
+                footer.steps().stream().map(ZoneDecision.Step::verdict).toList(),
+                List.of(ZoneDecision.Verdict.DECIDES, ZoneDecision.Verdict.ADDS));
         assertEquals(
                 footer.sourceOf(footer.menus().getLast()).orElseThrow().scope(),
                 new Scope.Pages(Set.of(base.page("Find us"))));
@@ -147,7 +147,7 @@ public class RulingsTest {
     private static String menus(SiteScript script, String page, Zone zone) {
         return String.join(
                 ", ",
-                script.navigation().ruling(zone, script.page(page)).menus().stream()
+                script.navigation().decision(zone, script.page(page)).menus().stream()
                         .map(placed -> ((velnik.core.site.MenuRow.Menu)
                                         script.site().menus().get(placed.menu()))
                                 .name())
