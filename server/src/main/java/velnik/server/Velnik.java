@@ -9,8 +9,8 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
-import velnik.server.shared.DataFolder;
-import velnik.server.shared.Settings;
+import velnik.server.settings.DataFolder;
+import velnik.server.settings.Settings;
 import velnik.server.storage.DatabaseFailure;
 
 /** Starts Velnik on one data folder. */

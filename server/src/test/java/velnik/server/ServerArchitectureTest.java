@@ -2,6 +2,7 @@ package velnik.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -43,6 +44,24 @@ public class ServerArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("jakarta.persistence..", "org.hibernate..", "java.sql..", "javax.sql..")
+                .check(SERVER);
+    }
+
+    @Test
+    public void rooms_formNoCircle() {
+        slices().matching("velnik.server.(*)..").should().beFreeOfCycles().check(SERVER);
+    }
+
+    @Test
+    public void controllers_getToStorageThroughAService() {
+        noClasses()
+                .that()
+                .areAnnotatedWith(RestController.class)
+                .or()
+                .areAnnotatedWith(Controller.class)
+                .should()
+                .dependOnClassesThat()
+                .haveSimpleNameEndingWith("Store")
                 .check(SERVER);
     }
 

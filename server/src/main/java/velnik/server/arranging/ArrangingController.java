@@ -31,9 +31,9 @@ import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
-import velnik.server.editing.Computed;
+import velnik.server.calls.ProblemException;
 import velnik.server.editing.KindDto;
-import velnik.server.shared.ProblemException;
+import velnik.server.workingcopy.Computed;
 
 /** Computed answers about menus and zones of the working copy. */
 @RestController

@@ -9,8 +9,8 @@ import org.springframework.web.bind.annotation.RestController;
 import velnik.core.finding.Finding;
 import velnik.core.finding.WaitingPeriods;
 import velnik.core.site.Site;
-import velnik.server.editing.Computed;
 import velnik.server.releasing.LiveSite;
+import velnik.server.workingcopy.Computed;
 
 /** Answers what an owner would want to know before visitors find out. */
 @RestController

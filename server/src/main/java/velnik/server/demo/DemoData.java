@@ -6,14 +6,13 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
-import velnik.server.editing.WorkingCopy;
 import velnik.server.members.Members;
-import velnik.server.people.Owners;
+import velnik.server.people.People;
 import velnik.server.releasing.Releases;
-import velnik.server.shared.Settings;
+import velnik.server.settings.Settings;
 import velnik.server.storage.Person;
-import velnik.server.storage.PersonStore;
 import velnik.server.storage.TextStore;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** Brackwater Boatyard, when the demo is asked for and the data folder is empty. */
 @Component
@@ -21,8 +20,7 @@ class DemoData implements ApplicationRunner {
     private static final String OWNER = "mara";
 
     private final Settings settings;
-    private final PersonStore people;
-    private final Owners owners;
+    private final People people;
     private final Members members;
     private final TextStore texts;
     private final WorkingCopy workingCopy;
@@ -30,15 +28,13 @@ class DemoData implements ApplicationRunner {
 
     DemoData(
             Settings settings,
-            PersonStore people,
-            Owners owners,
+            People people,
             Members members,
             TextStore texts,
             WorkingCopy workingCopy,
             Releases releases) {
         this.settings = settings;
         this.people = people;
-        this.owners = owners;
         this.members = members;
         this.texts = texts;
         this.workingCopy = workingCopy;
@@ -56,9 +52,9 @@ class DemoData implements ApplicationRunner {
             workingCopy.applyForTheSystem(OWNER, "demo-" + i, List.of(changes.get(i)));
         }
         releases.publish(OWNER, "demo-release", workingCopy.state().revision(), "As the season begins");
-        owners.add(OWNER, "Mara Okafor", Person.Role.OWNER, "slack-water");
-        owners.add("jo", "Jo Lindqvist", Person.Role.EDITOR, "neap-tide");
-        owners.add("visitor-desk", "Visitor desk", Person.Role.READER, "low-water");
+        people.add(OWNER, "Mara Okafor", Person.Role.OWNER, "slack-water");
+        people.add("jo", "Jo Lindqvist", Person.Role.EDITOR, "neap-tide");
+        people.add("visitor-desk", "Visitor desk", Person.Role.READER, "low-water");
         members.add("member", "Robin Ashby", "mooring-line");
     }
 }

@@ -25,10 +25,14 @@ import velnik.core.entry.PastedItems;
 import velnik.core.explanation.ReachSentence;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.server.calls.ProblemException;
+import velnik.server.calls.RequestName;
+import velnik.server.calls.Whole;
 import velnik.server.releasing.LiveSite;
-import velnik.server.shared.ProblemException;
-import velnik.server.shared.RequestName;
-import velnik.server.shared.Whole;
+import velnik.server.workingcopy.Computed;
+import velnik.server.workingcopy.History;
+import velnik.server.workingcopy.Refusals;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** The calls that read and edit the working copy. */
 @RestController

@@ -19,6 +19,8 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import velnik.server.releasing.LiveSite;
+import velnik.server.workingcopy.Computed;
+import velnik.server.workingcopy.WorkingCopy;
 
 /**
  * Tells open editors that the site went on: by an edit, by a release, or by a day that came. What happened they ask for themselves, since

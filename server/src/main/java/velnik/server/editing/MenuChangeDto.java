@@ -16,7 +16,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
-import velnik.server.shared.Whole;
+import velnik.server.calls.Whole;
 
 /** A change of menus as the editor sends it. */
 sealed interface MenuChangeDto extends ChangeDto {

@@ -14,7 +14,8 @@ import velnik.core.outline.Place;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
-import velnik.server.shared.ProblemException;
+import velnik.server.calls.ProblemException;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** Pages out of pasted lists. */
 @Component

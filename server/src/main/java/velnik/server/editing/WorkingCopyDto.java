@@ -7,6 +7,7 @@ import velnik.core.outline.Branch;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.server.workingcopy.WorkingCopy;
 
 /**
  * The whole working copy.

@@ -1,4 +1,4 @@
-/** Takes edits, keeps the working copy and the journal, and undoes. {@link velnik.server.editing.WorkingCopy} is the heart of it. */
+/** Takes edits and undo, tells what became of them, and lets all editors know. */
 @NullMarked
 package velnik.server.editing;
 

@@ -14,7 +14,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ResponseBody;
-import velnik.server.shared.Policy;
+import velnik.server.calls.Policy;
 
 /**
  * The editor's one page, under every address of it. A policy with a fresh nonce for each answer lets in the style

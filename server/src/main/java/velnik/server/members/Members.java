@@ -17,13 +17,13 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import velnik.core.site.TextHash;
 import velnik.core.text.Line;
-import velnik.server.editing.WorkingCopy;
-import velnik.server.shared.Attempts;
-import velnik.server.shared.PasswordWork;
-import velnik.server.shared.ProblemException;
-import velnik.server.shared.Tokens;
+import velnik.server.calls.ProblemException;
+import velnik.server.passwords.Attempts;
+import velnik.server.passwords.PasswordWork;
+import velnik.server.passwords.Tokens;
 import velnik.server.storage.Member;
 import velnik.server.storage.MemberStore;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** Who is a member, and where members are signed in. */
 @Service

@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import velnik.server.shared.PasswordRule;
+import velnik.server.passwords.PasswordRule;
 import velnik.server.storage.Member;
 
 /** The owner's list of members. It is no part of the site: what is done here acts at once and is not undone. */

@@ -13,20 +13,15 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import velnik.server.shared.ProblemException;
-import velnik.server.storage.PreferenceStore;
 
 /** What a person has arranged for themselves in the editor; only they see it, and no edit of the site is made by it. */
 @RestController
 @RequestMapping("/-/api/preferences")
 class PreferencesController {
-    /** How the editor folds 20,000 pages takes half of it. */
-    private static final PreferenceStore.Room MOST = new PreferenceStore.Room(40, 1_000_000);
+    private final Preferences preferences;
 
-    private final PreferenceStore store;
-
-    PreferencesController(PreferenceStore store) {
-        this.store = store;
+    PreferencesController(Preferences preferences) {
+        this.preferences = preferences;
     }
 
     /** @param settings by name; each a text of the editor's own, which the server does not read */
@@ -41,17 +36,12 @@ class PreferencesController {
 
     @GetMapping
     PreferencesDto mine(Principal person) {
-        return new PreferencesDto(store.of(person.getName()));
+        return new PreferencesDto(preferences.of(person.getName()));
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keep(@Valid @RequestBody Preference preference, Principal person) {
-        if (!store.keep(person.getName(), preference.name(), preference.setting(), MOST)) {
-            throw new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "too-many-settings",
-                    "There is no room for more of your settings, so this one is not kept.");
-        }
+        preferences.keep(person.getName(), preference.name(), preference.setting());
     }
 }

@@ -12,7 +12,7 @@ import org.springframework.security.web.access.AccessDeniedHandler;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
-import velnik.server.shared.Problems;
+import velnik.server.calls.Problems;
 
 /** Answers calls that security turns away, like all other errors of calls. */
 @Component

@@ -116,7 +116,7 @@ class SecurityConfiguration {
     }
 
     @Bean
-    UserDetailsService people(PersonStore store) {
+    UserDetailsService accounts(PersonStore store) {
         return name -> store.find(name)
                 .map(person -> User.withUsername(person.name())
                         .password(person.passwordHash())

@@ -28,11 +28,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.core.text.Line;
-import velnik.server.shared.Attempts;
-import velnik.server.shared.PasswordRule;
-import velnik.server.shared.ProblemException;
+import velnik.server.calls.ProblemException;
+import velnik.server.passwords.Attempts;
+import velnik.server.passwords.PasswordRule;
 import velnik.server.storage.Person;
-import velnik.server.storage.PersonStore;
 
 /** Signing in and out, and the first account. */
 @RestController
@@ -40,16 +39,14 @@ import velnik.server.storage.PersonStore;
 class SessionController {
     private static final Logger LOG = LoggerFactory.getLogger(SessionController.class);
 
-    private final PersonStore people;
+    private final People people;
     private final SignIn signIn;
     private final Attempts attempts;
-    private final Owners owners;
 
-    SessionController(PersonStore people, SignIn signIn, Owners owners, Clock clock) {
+    SessionController(People people, SignIn signIn, Clock clock) {
         this.people = people;
         this.signIn = signIn;
         this.attempts = new Attempts(clock);
-        this.owners = owners;
     }
 
     private static final String TOO_LONG = "A name and a password have at most 200 characters each.";
@@ -149,7 +146,7 @@ class SessionController {
     SessionDto begin(@Valid @RequestBody NewOwner owner, HttpServletRequest request, HttpServletResponse response) {
         PasswordRule.check(owner.password(), owner.name());
         Person person =
-                owners.begin(owner.name(), owner.displayName(), owner.password(), owner.siteName(), owner.zone());
+                people.begin(owner.name(), owner.displayName(), owner.password(), owner.siteName(), owner.zone());
         signIn.with(owner.name(), owner.password(), request, response);
         return new SessionDto(PersonDto.of(person), false);
     }

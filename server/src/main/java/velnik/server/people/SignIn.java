@@ -10,7 +10,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Component;
-import velnik.server.shared.PasswordWork;
+import velnik.server.passwords.PasswordWork;
 
 /** Signs somebody in by a JSON call: a new session id, a new CSRF token, and the person kept in the session. */
 @Component

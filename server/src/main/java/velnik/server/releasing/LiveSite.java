@@ -9,10 +9,10 @@ import org.springframework.stereotype.Component;
 import velnik.core.compare.Difference;
 import velnik.core.site.Site;
 import velnik.core.telling.Waiting;
-import velnik.server.editing.WorkingCopy;
 import velnik.server.storage.Disk;
 import velnik.server.storage.Release;
 import velnik.server.storage.ReleaseStore;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** What visitors see now: the newest release. */
 @Component

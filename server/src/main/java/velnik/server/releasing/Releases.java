@@ -13,12 +13,13 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
-import velnik.server.editing.WorkingCopy;
-import velnik.server.shared.ProblemException;
-import velnik.server.shared.RequestName;
+import velnik.server.calls.ProblemException;
+import velnik.server.calls.RequestName;
 import velnik.server.storage.Disk;
 import velnik.server.storage.Release;
+import velnik.server.storage.ReleaseHeading;
 import velnik.server.storage.ReleaseStore;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** Publishes the working copy. */
 @Service
@@ -37,7 +38,7 @@ public class Releases {
         this.clock = clock;
     }
 
-    public List<ReleaseStore.Heading> headings() {
+    public List<ReleaseHeading> headings() {
         return store.headings();
     }
 
@@ -47,7 +48,7 @@ public class Releases {
      * @param basedOn the revision whose waiting changes the person saw
      * @throws ProblemException when nothing waits (422), or the working copy went on since (409)
      */
-    public ReleaseStore.Heading publish(String person, String request, long basedOn, String note) {
+    public ReleaseHeading publish(String person, String request, long basedOn, String note) {
         return workingCopy.edit(() -> repeated(person, request, basedOn, note.strip())
                 .orElseGet(() -> publishNew(person, request, basedOn, note.strip())));
     }
@@ -61,7 +62,7 @@ public class Releases {
     /** Lets go the releases that nobody comes back to. */
     public void tidy() {
         workingCopy.edit(() -> {
-            List<ReleaseStore.Heading> all = store.headings();
+            List<ReleaseHeading> all = store.headings();
             Set<Integer> old = new HashSet<>();
             for (int i = NEWEST; i < all.size(); i++) {
                 Duration live = Duration.between(all.get(i).at(), all.get(i - 1).at());
@@ -74,8 +75,8 @@ public class Releases {
         });
     }
 
-    private Optional<ReleaseStore.Heading> repeated(String person, String request, long basedOn, String note) {
-        Optional<ReleaseStore.Heading> known = store.findOf(request);
+    private Optional<ReleaseHeading> repeated(String person, String request, long basedOn, String note) {
+        Optional<ReleaseHeading> known = store.findOf(request);
         if (known.filter(found -> !found.person().equals(person)
                         || found.revision() != basedOn
                         || !found.note().equals(note))
@@ -85,7 +86,7 @@ public class Releases {
         return known;
     }
 
-    private ReleaseStore.Heading publishNew(String person, String request, long basedOn, String note) {
+    private ReleaseHeading publishNew(String person, String request, long basedOn, String note) {
         workingCopy.checkRevision(basedOn);
         WorkingCopy.State state = workingCopy.state();
         if (state.revision() != basedOn) {

@@ -16,9 +16,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.core.telling.Waiting;
-import velnik.server.editing.WorkingCopy;
-import velnik.server.shared.RequestName;
-import velnik.server.storage.ReleaseStore;
+import velnik.server.calls.RequestName;
+import velnik.server.storage.ReleaseHeading;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** The calls about what waits and what was published. */
 @RestController
@@ -55,7 +55,7 @@ class ReleasingController {
             String note) {}
 
     record ReleaseDto(int number, String person, Instant at, String note) {
-        static ReleaseDto of(ReleaseStore.Heading heading) {
+        static ReleaseDto of(ReleaseHeading heading) {
             return new ReleaseDto(heading.number(), heading.person(), heading.at(), heading.note());
         }
     }

@@ -10,18 +10,17 @@ import velnik.core.explanation.Labels;
 import velnik.core.site.MenuRow;
 import velnik.core.site.Removal;
 import velnik.core.site.Site;
-import velnik.server.editing.WorkingCopy;
-import velnik.server.storage.Person;
-import velnik.server.storage.PersonStore;
+import velnik.server.people.People;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** What was removed and can be put back. */
 @RestController
 @RequestMapping("/-/api/bin")
 class BinController {
     private final WorkingCopy workingCopy;
-    private final PersonStore people;
+    private final People people;
 
-    BinController(WorkingCopy workingCopy, PersonStore people) {
+    BinController(WorkingCopy workingCopy, People people) {
         this.workingCopy = workingCopy;
         this.people = people;
     }
@@ -68,7 +67,7 @@ class BinController {
                 rows - 1,
                 parts.getFirst().where(),
                 removal.at(),
-                people.find(removal.person()).map(Person::displayName).orElse(removal.person()));
+                people.displayName(removal.person()));
     }
 
     private static RemovalKind kind(Object top) {

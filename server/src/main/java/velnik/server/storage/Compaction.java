@@ -18,8 +18,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import velnik.server.shared.DataFolder;
-import velnik.server.shared.Settings;
+import velnik.server.settings.DataFolder;
+import velnik.server.settings.Settings;
 
 /**
  * Makes the database's file small again. Each edit appends to it and is forced to the disk, so it grows by some 30 kB an

@@ -10,10 +10,10 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
-import velnik.server.shared.DiskSpace;
-import velnik.server.shared.ProblemException;
-import velnik.server.shared.Settings;
-import velnik.server.shared.StorageTrouble;
+import velnik.server.calls.ProblemException;
+import velnik.server.calls.StorageTrouble;
+import velnik.server.settings.DiskSpace;
+import velnik.server.settings.Settings;
 
 /**
  * Writes whose outcome may be unknown: a commit can succeed and the call fail all the same. After a failure, memory is

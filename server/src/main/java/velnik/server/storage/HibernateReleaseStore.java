@@ -37,16 +37,16 @@ class HibernateReleaseStore implements ReleaseStore {
             "select r.number, r.request, r.revision, r.person, r.at, r.note from ReleaseEntity r ";
 
     @Override
-    public List<Heading> headings() {
+    public List<ReleaseHeading> headings() {
         return sessions.fromStatelessSession(
-                session -> session.createSelectionQuery(HEADINGS + "order by r.number desc", Heading.class)
+                session -> session.createSelectionQuery(HEADINGS + "order by r.number desc", ReleaseHeading.class)
                         .getResultList());
     }
 
     @Override
-    public Optional<Heading> findOf(String request) {
-        return sessions.fromStatelessSession(session ->
-                Optional.ofNullable(session.createSelectionQuery(HEADINGS + "where r.request = :request", Heading.class)
+    public Optional<ReleaseHeading> findOf(String request) {
+        return sessions.fromStatelessSession(session -> Optional.ofNullable(
+                session.createSelectionQuery(HEADINGS + "where r.request = :request", ReleaseHeading.class)
                         .setParameter("request", request)
                         .getSingleResultOrNull()));
     }

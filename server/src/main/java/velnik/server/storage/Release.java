@@ -16,7 +16,7 @@ public record Release(int number, String request, long revision, String person, 
         return new Release(number, request, revision, person, at, note, newSite);
     }
 
-    public ReleaseStore.Heading heading() {
-        return new ReleaseStore.Heading(number, request, revision, person, at, note);
+    public ReleaseHeading heading() {
+        return new ReleaseHeading(number, request, revision, person, at, note);
     }
 }

@@ -10,17 +10,14 @@ import velnik.core.site.PageId;
 /** Keeps releases, and which pages ever were part of one. */
 public interface ReleaseStore {
 
-    /** A release without its site, as {@link Release} has it. */
-    record Heading(int number, String request, long revision, String person, Instant at, String note) {}
-
     /** Its site knows the first releases of its pages. */
     Optional<Release> findNewest();
 
     /** All, newest first. */
-    List<Heading> headings();
+    List<ReleaseHeading> headings();
 
     /** What was published under a request's name. */
-    Optional<Heading> findOf(String request);
+    Optional<ReleaseHeading> findOf(String request);
 
     /** Lets releases go. */
     void forget(Set<Integer> numbers);

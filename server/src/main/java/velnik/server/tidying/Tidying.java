@@ -6,9 +6,9 @@ import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import velnik.server.editing.WorkingCopy;
 import velnik.server.releasing.Releases;
 import velnik.server.storage.Compaction;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** Lets old removals, releases and entries of the journal go, and makes the file small again. */
 @Component

@@ -12,7 +12,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
-import velnik.server.shared.Problems;
+import velnik.server.calls.Problems;
 
 /** What is answered where no controller came to answer: whole pages to visitors, problems to the editor. */
 @Controller

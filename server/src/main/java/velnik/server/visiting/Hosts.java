@@ -11,7 +11,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.UriComponentsBuilder;
-import velnik.server.shared.Settings;
+import velnik.server.settings.Settings;
 
 /**
  * Keeps the visitor site and the editor on hosts of their own, where a setting asks for it: on the visitors' host

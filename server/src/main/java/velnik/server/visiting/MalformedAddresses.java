@@ -13,8 +13,8 @@ import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
-import velnik.server.shared.Policy;
-import velnik.server.shared.SecurityHeaders;
+import velnik.server.calls.Policy;
+import velnik.server.calls.SecurityHeaders;
 
 /** Addresses so malformed that the servlet container turns them away itself get the site's own page all the same. */
 @Component

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriUtils;
-import velnik.server.shared.Policy;
+import velnik.server.calls.Policy;
 
 /** Every address that is not a technical one belongs to the visitor site. */
 @Controller

@@ -32,8 +32,8 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
-import velnik.server.editing.Computed;
-import velnik.server.shared.Policy;
+import velnik.server.calls.Policy;
+import velnik.server.workingcopy.Computed;
 
 /** The owner's window: the visitor site as the working copy would have it. */
 @RestController

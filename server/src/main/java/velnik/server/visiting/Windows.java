@@ -8,7 +8,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
-import velnik.server.shared.Tokens;
+import velnik.server.passwords.Tokens;
 
 /**
  * Who may look at the working copy: whoever has a token that nobody can guess. It does not live long unused, ends with

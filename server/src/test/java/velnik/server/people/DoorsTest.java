@@ -24,7 +24,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.server.Caller;
 import velnik.server.Started;
-import velnik.server.shared.Attempts;
+import velnik.server.passwords.Attempts;
 
 /** Who comes in, who is kept waiting, and what every answer tells the browser. */
 public class DoorsTest {

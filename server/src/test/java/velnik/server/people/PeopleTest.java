@@ -13,7 +13,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import velnik.server.Caller;
 import velnik.server.Started;
-import velnik.server.shared.Attempts;
+import velnik.server.passwords.Attempts;
 
 public class PeopleTest {
     private Started server;

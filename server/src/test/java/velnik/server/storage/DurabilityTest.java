@@ -12,8 +12,8 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Site;
-import velnik.server.editing.WorkingCopies;
-import velnik.server.editing.WorkingCopy;
+import velnik.server.workingcopy.WorkingCopies;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** What a pulled plug leaves, on a file layer that loses whatever was not forced to the disk. */
 public class DurabilityTest {

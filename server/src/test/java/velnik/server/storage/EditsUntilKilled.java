@@ -8,8 +8,8 @@ import velnik.core.sample.SiteGenerator;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
-import velnik.server.editing.WorkingCopies;
-import velnik.server.editing.WorkingCopy;
+import velnik.server.workingcopy.WorkingCopies;
+import velnik.server.workingcopy.WorkingCopy;
 
 /**
  * A process that opens the storage, says what it found, and then edits and acknowledges until it is killed. Speaks a

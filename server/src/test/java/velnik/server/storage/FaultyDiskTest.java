@@ -15,9 +15,9 @@ import velnik.core.RandomEdits;
 import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Site;
-import velnik.server.editing.WorkingCopies;
-import velnik.server.editing.WorkingCopy;
-import velnik.server.shared.ProblemException;
+import velnik.server.calls.ProblemException;
+import velnik.server.workingcopy.WorkingCopies;
+import velnik.server.workingcopy.WorkingCopy;
 
 /**
  * A disk that fails at any step of writing, before or after the step is done: memory, disk and answers agree, nothing

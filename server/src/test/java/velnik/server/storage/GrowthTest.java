@@ -16,8 +16,8 @@ import velnik.core.sample.Brackwater;
 import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
-import velnik.server.editing.WorkingCopies;
-import velnik.server.editing.WorkingCopy;
+import velnik.server.workingcopy.WorkingCopies;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** What is done at night: the file gets small, what is old goes, and nothing that is still asked for does. */
 public class GrowthTest {

@@ -15,9 +15,9 @@ import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
-import velnik.server.editing.WorkingCopies;
-import velnik.server.editing.WorkingCopy;
-import velnik.server.shared.ProblemException;
+import velnik.server.calls.ProblemException;
+import velnik.server.workingcopy.WorkingCopies;
+import velnik.server.workingcopy.WorkingCopy;
 
 /** What is in the tables is what is in memory, after any sequence of edits and undos. */
 public class SiteStoreLawsTest {

@@ -22,7 +22,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.server.Caller;
 import velnik.server.Started;
-import velnik.server.shared.Attempts;
+import velnik.server.passwords.Attempts;
 
 /** Members come in, get what is theirs, and go out again; the owner says who is one. */
 public class MemberVisitsTest {

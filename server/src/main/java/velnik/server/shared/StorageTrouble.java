@@ -1,9 +1,0 @@
-package velnik.server.shared;
-
-import java.util.Optional;
-
-/** Says what is the matter with the disk where that is why something failed. */
-public interface StorageTrouble {
-    /** A sentence for the person; empty where the disk has nothing to do with it. */
-    Optional<String> behind(Throwable failed);
-}

@@ -1,5 +1,0 @@
-/** Settings, and the one way errors are answered. */
-@NullMarked
-package velnik.server.shared;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,137 @@
+package velnik.server.workingcopy;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import velnik.core.figure.Clicks;
+import velnik.core.finding.Finding;
+import velnik.core.finding.Findings;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.navigation.Whereabouts;
+import velnik.core.reach.Openings;
+import velnik.core.site.Device;
+import velnik.core.site.Visitor;
+
+/** What follows from the working copy, computed once for each revision and shared by all who ask until
+ * the next, or until something opens or closes by itself. */
+@Service
+public class Computed {
+    private final WorkingCopy workingCopy;
+    private final Clock clock;
+    private volatile @Nullable Revision newest;
+    private volatile @Nullable Revision asked;
+
+    Computed(WorkingCopy workingCopy, Clock clock) {
+        this.workingCopy = workingCopy;
+        this.clock = clock;
+    }
+
+    /** Of the working copy as it is now. */
+    public Revision now() {
+        WorkingCopy.State state = workingCopy.state();
+        Revision known = newest;
+        if (known == null || known.state() != state || known.isOver(clock.instant())) {
+            known = new Revision(state, clock.instant());
+            newest = known;
+        }
+        return known;
+    }
+
+    /** Of the working copy as it is now, at noon of a day by the clock of the site. */
+    public Revision on(LocalDate day) {
+        WorkingCopy.State state = workingCopy.state();
+        Instant noon = day.atTime(LocalTime.NOON)
+                .atZone(state.site().details().timeZone())
+                .toInstant();
+        Revision known = asked;
+        if (known == null || known.state() != state || !known.at.equals(noon)) {
+            known = new Revision(state, noon);
+            asked = known;
+        }
+        return known;
+    }
+
+    /** One revision, and what was asked of it so far. */
+    public static final class Revision {
+        private final WorkingCopy.State state;
+        private final Instant at;
+        private final Openings openings;
+        private final Optional<Instant> until;
+        private final Map<Visitor, SiteNavigation> asVisitorsGetIt = new EnumMap<>(Visitor.class);
+        private @Nullable SiteNavigation navigation;
+        private @Nullable Whereabouts whereabouts;
+        private @Nullable Clicks clicks;
+        private @Nullable List<Finding> findings;
+
+        Revision(WorkingCopy.State state, Instant at) {
+            this.state = state;
+            this.at = at;
+            this.openings = Openings.at(state.site(), at);
+            this.until = openings.nextChange(state.site());
+        }
+
+        public WorkingCopy.State state() {
+            return state;
+        }
+
+        /** Which periods run. */
+        public Openings openings() {
+            return openings;
+        }
+
+        /** When something next opens or closes by itself. */
+        public Optional<Instant> until() {
+            return until;
+        }
+
+        /** Whether something has opened or closed since. */
+        boolean isOver(Instant now) {
+            return until.filter(moment -> !now.isBefore(moment)).isPresent();
+        }
+
+        /** With all that shows to somebody. */
+        public synchronized SiteNavigation navigation() {
+            if (navigation == null) {
+                navigation = SiteNavigation.of(state.site(), at);
+            }
+            return navigation;
+        }
+
+        /** As a visitor gets it; the same object where the site tells visitors not apart. */
+        public synchronized SiteNavigation navigation(Visitor visitor) {
+            if (visitor == Visitor.NON_MEMBER && !state.site().tellsVisitorsApart()) {
+                return navigation();
+            }
+            return asVisitorsGetIt.computeIfAbsent(visitor, who -> SiteNavigation.of(state.site(), at, who));
+        }
+
+        public synchronized Whereabouts whereabouts() {
+            if (whereabouts == null) {
+                whereabouts = Whereabouts.of(state.site(), navigation());
+            }
+            return whereabouts;
+        }
+
+        /** On a wide screen. */
+        public synchronized Clicks clicks() {
+            if (clicks == null) {
+                clicks = Clicks.of(state.site(), navigation(), Device.WIDE);
+            }
+            return clicks;
+        }
+
+        public synchronized List<Finding> findings() {
+            if (findings == null) {
+                findings = Findings.of(state.site(), navigation(), whereabouts(), clicks());
+            }
+            return findings;
+        }
+    }
+}
