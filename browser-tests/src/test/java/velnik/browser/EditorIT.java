@@ -72,7 +72,7 @@ public class EditorIT extends DemoTest {
                 .types("x".repeat(201))
                 .presses("Enter");
         assertThat(mara.outline().getByRole(AriaRole.ALERT))
-                .hasText("This title has 201 characters; the limit is 200.");
+                .hasText("This has 201 characters; a title or a label has at most 200.");
         mara.presses("Escape");
         assertThat(mara.row("Canoes")).isVisible();
         Locator slug = mara.page().getByLabel("Address", new Page.GetByLabelOptions().setExact(true));

@@ -16,6 +16,7 @@ import velnik.core.draft.Draft;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.OutlineEditor;
+import velnik.core.site.Limits;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -77,7 +78,7 @@ public final class Addressing {
             return Optional.of(new Refusal.SlugReserved(slug));
         }
         if (!Slugs.isWellFormed(slug)) {
-            return Optional.of(new Refusal.SlugMalformed(shortened(slug), Slugs.fromTitle(slug)));
+            return Optional.of(new Refusal.SlugMalformed(shortened(slug), Slugs.fromTitle(slug), Limits.SLUG));
         }
         return slugs.findHolder(parent, slug)
                 .map(holder ->

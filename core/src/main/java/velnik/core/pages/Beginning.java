@@ -32,7 +32,7 @@ public final class Beginning {
         }
         String name = Line.cleaned(begin.name());
         if (name.length() > Limits.TITLE || (!begin.address().isEmpty() && !Details.isOrigin(begin.address()))) {
-            return Optional.of(new Refusal.DetailsMalformed(name, begin.address()));
+            return Optional.of(new Refusal.DetailsMalformed(name, begin.address(), Limits.TITLE));
         }
         Outline<MenuRowId, MenuRow> menus = Outline.<MenuRowId, MenuRow>empty()
                 .insert(begin.menu(), Place.top(), MenuRow.Menu.named("Main"))

@@ -40,7 +40,7 @@ public class BinTest {
                 .notices(
                         "3 subpages go with it.",
                         "4 addresses that visitors know are not found once you publish.",
-                        "5 items in Main, Footer lead there and show to nobody until it is back.",
+                        "5 items in Main and Footer lead there and show to nobody until it is back.",
                         "2 exceptions in the zones were for it and rest until it is back.");
         assertEquals(script.site().pages().size(), before.pages().size() - 4);
         assertEquals(script.whyNot(item(script, "Find us")), "Its page is in the bin.");
@@ -116,7 +116,7 @@ public class BinTest {
                 Refusal.HomeStays.class,
                 "Home is the home page, and a site keeps its home page.");
         script.refuses(
-                new Change.RemovePages(id, List.of(), MOVE_UP), Refusal.NothingNamed.class, "No page is chosen.");
+                new Change.RemovePages(id, List.of(), MOVE_UP), Refusal.NothingNamed.class, "Nothing is chosen.");
         script.refuses(
                 new Change.RemovePages(id, List.of(new PageId("never")), MOVE_UP),
                 Refusal.PageUnknown.class,

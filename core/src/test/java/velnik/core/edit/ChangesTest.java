@@ -118,7 +118,7 @@ public class ChangesTest {
                 .refuses(
                         new Change.RetitlePage(hire, "x".repeat(10_000)),
                         Refusal.TitleTooLong.class,
-                        "This title has 10000 characters; the limit is 200.")
+                        "This has 10,000 characters; a title or a label has at most 200.")
                 .refuses(
                         new Change.SetSlug(hire, "../"),
                         Refusal.SlugMalformed.class,
@@ -155,7 +155,7 @@ public class ChangesTest {
                         new Change.AddPages(List.of(Change.NewPage.open(hire, Place.top(), "Again"))),
                         Refusal.IdTaken.class,
                         "That page was added already.")
-                .refuses(new Change.AddPages(List.of()), Refusal.NothingNamed.class, "No page is chosen.")
+                .refuses(new Change.AddPages(List.of()), Refusal.NothingNamed.class, "Nothing is chosen.")
                 .refuses(
                         new Change.SetReach(List.of(site.page("Home")), Reach.HELD_BACK),
                         Refusal.HomeStaysOpen.class,
@@ -188,7 +188,8 @@ public class ChangesTest {
     @Test
     public void onePageTooMany_isRefused() {
         Outcome outcome = Changes.apply(SiteGenerator.begun(), SiteGenerator.pages(1, 20_001), Circumstances.NOBODY);
-        assertEquals(((Outcome.Refused) outcome).why().sentence(), "That would make 20001 pages; the limit is 20000.");
+        assertEquals(
+                ((Outcome.Refused) outcome).why().sentence(), "That would make 20,001 pages; the limit is 20,000.");
     }
 
     @Test
@@ -222,7 +223,7 @@ public class ChangesTest {
                 new Change.SetTopics(List.of(canoes), Set.of("x".repeat(61)), Set.of()),
                 Refusal.TopicMalformed.class,
                 "This topic has 61 characters; the limit is 60.");
-        script.refuses(new Change.SetDate(List.of(), null), Refusal.NothingNamed.class, "No page is chosen.");
+        script.refuses(new Change.SetDate(List.of(), null), Refusal.NothingNamed.class, "Nothing is chosen.");
         script.does(new Change.SetDate(List.of(canoes), LocalDate.of(2026, 5, 1)))
                 .says("Canoes has another date.");
         script.does(new Change.SetDate(List.of(canoes), null)).says("Canoes has no date any more.");
@@ -241,7 +242,7 @@ public class ChangesTest {
                         removing(GO_TOO, script.page("Canoes"), terms, safety),
                         Refusal.PageLocked.class,
                         "Terms of hire and 1 more are locked, so they stay. Unlock them before you remove them.")
-                .refuses(new Change.SetLock(List.of(), true), Refusal.NothingNamed.class, "No page is chosen.");
+                .refuses(new Change.SetLock(List.of(), true), Refusal.NothingNamed.class, "Nothing is chosen.");
         script.does(removing(MOVE_UP, script.page("Hire"))).says("Hire is in the bin.");
         script.does(new Change.SetLock(List.of(safety, terms), false))
                 .says("Safety on the tide and 1 more are no longer locked.");
@@ -257,7 +258,7 @@ public class ChangesTest {
     public void searchEngines_areAskedToLeavePagesOut_andMayListThemAgain() {
         SiteScript script = brackwater();
         PageId canoes = script.page("Canoes");
-        script.refuses(new Change.SetSearchEngines(List.of(), false), Refusal.NothingNamed.class, "No page is chosen.");
+        script.refuses(new Change.SetSearchEngines(List.of(), false), Refusal.NothingNamed.class, "Nothing is chosen.");
         script.does(new Change.SetSearchEngines(List.of(canoes), false))
                 .says("Search engines are asked to leave out Canoes.");
         assertTrue(script.reachOf("Canoes").endsWith("; search engines are asked to leave it out."));

@@ -114,7 +114,7 @@ public class JoinsTest {
         SiteScript script = footerTakes(new From.Everywhere()).lets("Short", new From.TopLevel(), Spot.AT_END);
         script.adds("Heats", "Summer regatta").notices();
         script.setsReach("Summer regatta", Reach.OPEN)
-                .notices("By themselves: 2 items more in Footer, 1 item more in Short.");
+                .notices("By themselves: 2 items more in Footer and 1 item more in Short.");
         assertEquals(times(script, "Footer", "Summer regatta") + times(script, "Footer", "Heats"), 2);
         assertEquals(times(script, "Short", "Heats"), 0);
     }
@@ -236,7 +236,8 @@ public class JoinsTest {
                         Change.NewPage.open(
                                 new PageId("two"), script.site().pages().endOf(null), "Two"))))
                 .notices(
-                        "1 page did not join Full, which holds 2000 items at most.", "By itself: 1 item more in Full.");
+                        "1 page did not join Full, which holds 2,000 items at most.",
+                        "By itself: 1 item more in Full.");
         assertEquals(times(script, "Full", "One") + times(script, "Full", "Two"), 1);
         assertTrue(script.site().pages().contains(script.page("Two")));
     }

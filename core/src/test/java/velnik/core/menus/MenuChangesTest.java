@@ -65,7 +65,7 @@ public class MenuChangesTest {
         assertTrue(
                 !((ItemKind.PageList) script.site().item(LIST).kind()).dressed().containsKey(script.page("Kayaks")));
         script.retitles("Find us", "How to find us")
-                .notices("It reads so in Main, Footer.", "1 address changes; none was public yet.");
+                .notices("It reads so in Main and Footer.", "1 address changes; none was public yet.");
     }
 
     @Test
@@ -269,7 +269,7 @@ public class MenuChangesTest {
         script.refuses(
                 new MenuChange.FreezeList(list, "ice"),
                 Refusal.TooManyItems.class,
-                "Large would have 5001 items; the limit is 2000.");
+                "Large would have 5,001 items; the limit is 2,000.");
     }
 
     @Test

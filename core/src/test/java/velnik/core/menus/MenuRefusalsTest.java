@@ -52,12 +52,15 @@ public class MenuRefusalsTest {
             {new MenuChange.AddMenu(main, null, "Again"), "That was added already."},
             {new MenuChange.AddMenu(new MenuRowId("x"), yard, "Again"), "That menu is no longer there."},
             {new MenuChange.RenameMenu(yard, "Yard"), "That menu is no longer there."},
-            {new MenuChange.SetAside(List.of(), true), "No page is chosen."},
+            {new MenuChange.SetAside(List.of(), true), "Nothing is chosen."},
             {
                 add(new ItemKind.Heading(), "\u0000 \t", footer),
                 "A heading or text needs words. Type at least one letter."
             },
-            {add(new ItemKind.Text(), "x".repeat(201), footer), "This title has 201 characters; the limit is 200."},
+            {
+                add(new ItemKind.Text(), "x".repeat(201), footer),
+                "This has 201 characters; a title or a label has at most 200."
+            },
             {
                 add(new ItemKind.WebLink("javascript:alert(1)"), "Win", footer),
                 "Links that begin with “javascript:” can harm those who follow them, so a menu never holds one."
@@ -188,7 +191,7 @@ public class MenuRefusalsTest {
         script.refuses(
                 add(new ItemKind.Text(), "One more", full),
                 Refusal.TooManyItems.class,
-                "Full would have 2001 items; the limit is 2000.");
+                "Full would have 2,001 items; the limit is 2,000.");
         MenuRowId parent = script.menu("Short");
         for (int level = 1; level <= Limits.LEVELS; level++) {
             script.puts(new ItemKind.Text(), "Level " + level, parent);

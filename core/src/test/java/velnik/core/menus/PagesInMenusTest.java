@@ -138,7 +138,7 @@ public class PagesInMenusTest {
                         takeOut(script, "All", "Fibreglass"),
                         Refusal.StandsThrough.class,
                         "Fibreglass stands there through Hulls. Take it out there.")
-                .refuses(new MenuChange.PlacePages(List.of()), Refusal.NothingNamed.class, "No page is chosen.")
+                .refuses(new MenuChange.PlacePages(List.of()), Refusal.NothingNamed.class, "Nothing is chosen.")
                 .refuses(
                         new MenuChange.PlacePages(List.of(new MenuChange.NewPlace(
                                 new MenuRowId("short-home"), new MenuRowId("x"), script.page("Hire"), ""))),

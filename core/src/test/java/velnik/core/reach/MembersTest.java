@@ -309,6 +309,6 @@ public class MembersTest {
                 new Change.SetMembersOnly(List.of(script.page("Canoes"), script.page("Home")), true),
                 Refusal.HomeStaysOpen.class,
                 "Home is the home page, and the home page is always open.");
-        script.refuses(new Change.SetMembersOnly(List.of(), true), Refusal.NothingNamed.class, "No page is chosen.");
+        script.refuses(new Change.SetMembersOnly(List.of(), true), Refusal.NothingNamed.class, "Nothing is chosen.");
     }
 }

@@ -1,0 +1,98 @@
+package velnik.core.text;
+
+import static java.util.Objects.requireNonNull;
+
+import com.ibm.icu.text.ListFormatter;
+import com.ibm.icu.text.MessageFormat;
+import com.ibm.icu.util.ULocale;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.MissingResourceException;
+import java.util.Optional;
+import java.util.ResourceBundle;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * The words of one room, kept beside its classes as a properties file of ICU message patterns. Whoever says something
+ * gives facts; plurals, lists and numbers come out as the language has them.
+ */
+public final class Messages {
+    private static final ULocale LANGUAGE = ULocale.UK;
+
+    private final Map<String, MessageFormat> patterns = new TreeMap<>();
+
+    private Messages(ResourceBundle words) {
+        words.keySet().forEach(key -> patterns.put(key, new MessageFormat(words.getString(key), LANGUAGE)));
+    }
+
+    /**
+     * Those in the properties file that is called as a class and lies beside it.
+     *
+     * @throws MissingResourceException when there is none
+     */
+    public static Messages of(Class<?> room) {
+        return new Messages(
+                ResourceBundle.getBundle(room.getName(), Locale.ROOT, requireNonNull(room.getClassLoader())));
+    }
+
+    public Set<String> keys() {
+        return Set.copyOf(patterns.keySet());
+    }
+
+    /** What is said of a record by the name of its kind, its components being the facts. */
+    public String say(Record facts) {
+        return say(facts.getClass().getSimpleName(), facts);
+    }
+
+    /** As {@link #say(Record)}, with words of another key. */
+    public String say(String key, Record facts) {
+        return say(key, components(facts));
+    }
+
+    /**
+     * @param facts by name: numbers, words, or lists of words
+     * @throws IllegalArgumentException when there are no words for the key
+     */
+    public String say(String key, Map<String, ?> facts) {
+        MessageFormat pattern = patterns.get(key);
+        if (pattern == null) {
+            throw new IllegalArgumentException("there are no words for " + key);
+        }
+        Map<String, Object> arguments = new HashMap<>();
+        facts.forEach((name, fact) -> argument(fact).ifPresent(said -> arguments.put(name, said)));
+        // One that formats is nobody else's meanwhile.
+        return ((MessageFormat) pattern.clone()).format(arguments);
+    }
+
+    /** "A, B and C". */
+    public static String list(Collection<?> words) {
+        return ListFormatter.getInstance(LANGUAGE).format(words);
+    }
+
+    /** What says nothing to a person, such as an id, is left out. */
+    private static Optional<Object> argument(Object fact) {
+        return switch (fact) {
+            case Number number -> Optional.of(number);
+            case String words -> Optional.of(words);
+            case Collection<?> words -> Optional.of(list(words));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Map<String, Object> components(Record facts) {
+        Map<String, Object> components = new HashMap<>();
+        for (RecordComponent component : facts.getClass().getRecordComponents()) {
+            try {
+                components.put(component.getName(), component.getAccessor().invoke(facts));
+            } catch (IllegalAccessException | InvocationTargetException notPublic) {
+                throw new IllegalStateException(notPublic);
+            }
+        }
+        return components;
+    }
+}

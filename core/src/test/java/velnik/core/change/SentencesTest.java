@@ -1,0 +1,93 @@
+package velnik.core.change;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.Zone;
+import velnik.core.text.Messages;
+
+/** Every refusal and notice there is has words, and all its facts find their place. */
+public class SentencesTest {
+    @DataProvider
+    public Object[][] kinds() {
+        List<Object[]> kinds = new ArrayList<>();
+        for (Class<?> room : List.of(Refusal.class, Notice.class)) {
+            for (Class<?> kind : room.getPermittedSubclasses()) {
+                for (int number = 0; number <= 2; number++) {
+                    kinds.add(new Object[] {kind, number});
+                }
+            }
+        }
+        return kinds.toArray(Object[][]::new);
+    }
+
+    @Test(dataProvider = "kinds")
+    public void everyKind_isSaidInAWholeSentence(Class<?> kind, int number) throws ReflectiveOperationException {
+        RecordComponent[] components = kind.getRecordComponents();
+        Object[] facts = Arrays.stream(components)
+                .map(component -> component.getName().equals("limit") ? 2_000 : sample(component.getType(), number))
+                .toArray();
+        Object made = kind.getDeclaredConstructor(
+                        Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new))
+                .newInstance(facts);
+        String sentence = made instanceof Refusal refusal ? refusal.sentence() : ((Notice) made).sentence();
+        assertTrue(sentence.matches("(?s)[\\p{Lu}\\d“].*[.:!]|Canoes"), sentence);
+        assertFalse(sentence.contains("{") || sentence.contains("}") || sentence.contains("  "), sentence);
+        assertFalse(sentence.matches(".*\\b1 (pages|items|addresses|levels|subpages|places)\\b.*"), sentence);
+        assertFalse(sentence.matches(".*[A-Z]{2,}_.*"), sentence);
+    }
+
+    private static Object sample(Class<?> type, int number) {
+        if (type == int.class) {
+            return number;
+        } else if (type == String.class) {
+            return "Canoes";
+        } else if (type == PageId.class) {
+            return new PageId("canoes");
+        } else if (type == MenuRowId.class) {
+            return new MenuRowId("main");
+        } else if (type == Zone.class) {
+            return Zone.SIDEBAR;
+        } else if (Map.class.isAssignableFrom(type)) {
+            return new LinkedHashMap<>(Map.of("Main", number));
+        }
+        return List.of("Main", "Short");
+    }
+
+    /** No words are left over from a kind that is no more. */
+    @Test
+    public void allWords_areOfAKind() {
+        for (Class<?> room : List.of(Refusal.class, Notice.class)) {
+            Set<String> kinds = new HashSet<>();
+            for (Class<?> kind : room.getPermittedSubclasses()) {
+                kinds.add(kind.getSimpleName());
+            }
+            for (String key : Messages.of(room).keys()) {
+                assertTrue(kinds.contains(key.replaceAll("\\..*", "")), key);
+            }
+        }
+    }
+
+    @Test
+    public void numbersAndLists_areWrittenAsTheLanguageHasThem() {
+        assertEquals(
+                new Refusal.TooManyPages(20_001, 20_000).sentence(),
+                "That would make 20,001 pages; the limit is 20,000.");
+        assertEquals(
+                new Notice.ItemsRest(3, List.of("Main", "Short", "Footer")).sentence(),
+                "3 items in Main, Short and Footer lead there and show to nobody until it is back.");
+    }
+}
