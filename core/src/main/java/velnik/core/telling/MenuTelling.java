@@ -1,6 +1,9 @@
 package velnik.core.telling;
 
+import static velnik.core.telling.Telling.WORDS;
+
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -36,87 +39,59 @@ final class MenuTelling {
 
     private Telling of(MenuChange change) {
         return switch (change) {
-            case MenuChange.AddMenu add ->
-                new Telling("Add the menu " + name(add.menu()), name(add.menu()) + " is a new menu.");
-            case MenuChange.RenameMenu rename -> {
-                String old = Labels.of(before, rename.menu());
-                yield new Telling(
-                        "Rename " + old + " to " + name(rename.menu()),
-                        old + " is now called " + name(rename.menu()) + ".");
-            }
-            case MenuChange.SetAside set -> aside(set);
+            case MenuChange.AddMenu add -> Telling.say("AddMenu", Map.of("menu", name(add.menu())));
+            case MenuChange.RenameMenu rename ->
+                Telling.say("RenameMenu", Map.of("old", Labels.of(before, rename.menu()), "menu", name(rename.menu())));
+            case MenuChange.SetAside set ->
+                some(set.setAside() ? "SetAside.aside" : "SetAside.back", set.menus(), Map.of());
             case MenuChange.SetJoining set -> joining(set);
-            case MenuChange.SetNewItems set ->
-                new Telling(
-                        "Change how new items of " + name(set.menu()) + " begin",
-                        "New items of " + name(set.menu()) + " begin another way; those there stay as they are.");
+            case MenuChange.SetNewItems set -> Telling.say("SetNewItems", Map.of("menu", name(set.menu())));
             case MenuChange.AddItems add -> added(add);
             case MenuChange.PlacePages place -> placed(place);
             case MenuChange.TakePagesOut take -> takenOut(take);
             case MenuChange.MoveItems move ->
                 Telling.stay(before.menus(), after.menus(), move.items())
                                 && before.menus().equals(after.menus())
-                        ? Telling.stayed(some(after, move.items()), move.items().size())
-                        : moved(some(after, move.items()), where(move));
+                        ? some("Stay", move.items(), Map.of())
+                        : some("Move", move.items(), Map.of("where", where(move)));
             case MenuChange.MoveMenus move ->
-                moved(
-                        some(after, move.menus()),
-                        move.after() == null ? " to the beginning" : " after " + name(move.after()));
-            case MenuChange.RemoveMenuRows remove -> {
-                String what = (before.menus().get(remove.rows().getFirst()) instanceof MenuRow.Menu ? "the menu " : "")
-                        + some(before, remove.rows());
-                yield Telling.removed(what, remove.rows().size());
-            }
-            case MenuChange.CopyMenuRow copy -> {
-                String what = Labels.of(before, copy.row());
-                yield new Telling("Copy " + what, what + " copied; the copy stands after it.");
-            }
+                some(
+                        "Move",
+                        move.menus(),
+                        Map.of(
+                                "where",
+                                move.after() == null
+                                        ? WORDS.say("page.first", Map.of())
+                                        : WORDS.say("after", Map.of("before", name(move.after())))));
+            case MenuChange.RemoveMenuRows remove -> removed(remove);
+            case MenuChange.CopyMenuRow copy -> Telling.say("CopyMenuRow", Labels.of(before, copy.row()), 1);
             case MenuChange.SetItems set -> set(set);
             case MenuChange.SetItemKind set -> kindSet(set);
-            case MenuChange.FreezeList freeze -> {
-                String menu = Labels.of(before, before.menuOf(freeze.list()));
-                yield new Telling("Freeze the list in " + menu, "The list in " + menu + " is ordinary items now.");
-            }
-            case MenuChange.DetachBranch detach -> {
-                String page = title(detach.page());
-                yield new Telling("Detach " + page, page + " is an ordinary item now and stays where it stands.");
-            }
+            case MenuChange.FreezeList freeze ->
+                Telling.say("FreezeList", Map.of("menu", Labels.of(before, before.menuOf(freeze.list()))));
+            case MenuChange.DetachBranch detach -> Telling.say("DetachBranch", title(detach.page()), 1);
             case MenuChange.AssignMenus assign -> assigned(assign);
         };
     }
 
     private Telling kindSet(MenuChange.SetItemKind set) {
-        String what = Labels.of(before, set.item());
         ItemKind old = before.item(set.item()).kind();
         ItemKind fresh = after.item(set.item()).kind();
-        if (old instanceof ItemKind.PageList && fresh instanceof ItemKind.PageList) {
-            return new Telling("Change what " + what + " yields", Words.opening(what) + " yields other rows now.");
-        }
         boolean samePage = old instanceof ItemKind.ToPage(PageId from, int some)
                 && fresh instanceof ItemKind.ToPage(PageId to, int others)
                 && from.equals(to);
-        return samePage
-                ? new Telling("Change the subpages of " + what, what + " carries other subpages along now.")
-                : new Telling("Let " + what + " lead elsewhere", Words.opening(what) + " leads elsewhere now.");
-    }
-
-    private Telling aside(MenuChange.SetAside set) {
-        String what = some(after, set.menus());
-        return set.setAside()
-                ? new Telling("Set " + what + " aside", what + " is set aside and stands nowhere.")
-                : new Telling("Bring " + what + " back", what + " stands again where it stood.");
+        String kind = old instanceof ItemKind.PageList && fresh instanceof ItemKind.PageList
+                ? "SetItemKind.list"
+                : samePage ? "SetItemKind.subpages" : "SetItemKind.elsewhere";
+        return Telling.say(kind, Labels.of(before, set.item()), 1);
     }
 
     private Telling joining(MenuChange.SetJoining set) {
-        String menu = name(set.menu());
-        return set.from() instanceof Joining.From.Nowhere
-                ? new Telling("Let no page join " + menu, "New pages no longer join " + menu + " by themselves.")
-                : new Telling(
-                        "Let new pages join " + menu,
-                        "New open pages " + Words.from(after, set.from()) + " join " + menu + " by themselves, "
-                                + (set.spot() == Joining.Spot.AT_END
-                                        ? "at its end."
-                                        : "where the page tree has them."));
+        Map<String, String> facts = Map.of("menu", name(set.menu()), "from", Words.from(after, set.from()));
+        if (set.from() instanceof Joining.From.Nowhere) {
+            return Telling.say("SetJoining.nowhere", facts);
+        }
+        return Telling.say(set.spot() == Joining.Spot.AT_END ? "SetJoining.atEnd" : "SetJoining.asInTree", facts);
     }
 
     private Telling added(MenuChange.AddItems add) {
@@ -125,24 +100,32 @@ final class MenuTelling {
                 .filter(item -> !fresh.contains(item.place().parent()))
                 .map(MenuChange.NewItem::id)
                 .toList();
-        String what = tops.size() == 1 ? name(tops.getFirst()) : tops.size() + " items";
-        int beneath = fresh.size() - tops.size();
-        String more = beneath == 0 ? "" : " with " + beneath + (beneath == 1 ? " item" : " items") + " beneath";
-        String where =
-                into(Objects.requireNonNull(add.items().getFirst().place().parent()));
-        return new Telling("Add " + what + more + where, Words.opening(what) + " added" + where + more + ".");
+        return Telling.say(
+                "AddItems",
+                tops.size() == 1 ? name(tops.getFirst()) : WORDS.say("AddItems.tops", Map.of("count", tops.size())),
+                tops.size(),
+                Map.of(
+                        "beneath",
+                        fresh.size() - tops.size(),
+                        "where",
+                        into(Objects.requireNonNull(
+                                add.items().getFirst().place().parent()))));
     }
 
     private Telling placed(MenuChange.PlacePages place) {
         MenuChange.NewPlace first = place.pages().getFirst();
-        int more = place.pages().size() - 1;
-        String what = title(first.page()) + (more == 0 ? "" : " and " + more + " more");
-        String title = "Place " + what + " in " + name(first.menu());
-        if (more > 0) {
-            return new Telling(title, what + " placed.");
-        }
-        String where = after.menus().contains(first.item()) ? standing(first.item()) : " by the list";
-        return new Telling(title, what + " stands in " + name(first.menu()) + where + ".");
+        int count = place.pages().size();
+        return Telling.say(
+                count == 1 ? "PlacePage" : "PlacePages",
+                Telling.some(title(first.page()), count),
+                count,
+                Map.of(
+                        "menu",
+                        name(first.menu()),
+                        "where",
+                        after.menus().contains(first.item())
+                                ? standing(first.item())
+                                : WORDS.say("PlacePage.byList", Map.of())));
     }
 
     /** ", under Afloat, after Hire" */
@@ -155,21 +138,32 @@ final class MenuTelling {
             }
             before = row.id();
         }
-        return (after.menus().get(parent) instanceof MenuRow.Menu ? "" : ", under " + name(parent))
-                + (before == null ? ", first" : ", after " + name(before));
+        String under = after.menus().get(parent) instanceof MenuRow.Menu
+                ? ""
+                : WORDS.say("PlacePage.under", Map.of("parent", name(parent)));
+        return under
+                + (before == null
+                        ? WORDS.say("PlacePage.first", Map.of())
+                        : WORDS.say("PlacePage.after", Map.of("before", name(before))));
     }
 
     private Telling takenOut(MenuChange.TakePagesOut take) {
         MenuChange.OldPlace first = take.pages().getFirst();
-        int more = take.pages().size() - 1;
-        String what = title(first.page()) + (more == 0 ? "" : " and " + more + " more");
-        return new Telling(
-                "Take " + what + " out of " + name(first.menu()),
-                more == 0 ? what + " is no longer in " + name(first.menu()) + "." : what + " taken out.");
+        int count = take.pages().size();
+        return Telling.say(
+                count == 1 ? "TakePageOut" : "TakePagesOut",
+                Telling.some(title(first.page()), count),
+                count,
+                Map.of("menu", name(first.menu())));
     }
 
-    private static Telling moved(String what, String where) {
-        return new Telling("Move " + what + where, what + " moved" + where + ".");
+    private Telling removed(MenuChange.RemoveMenuRows remove) {
+        String what = some(before, remove.rows());
+        boolean menu = before.menus().get(remove.rows().getFirst()) instanceof MenuRow.Menu;
+        return Telling.say(
+                "Remove",
+                menu ? WORDS.say("RemoveMenu.what", Map.of("what", what)) : what,
+                remove.rows().size());
     }
 
     private String where(MenuChange.MoveItems move) {
@@ -181,64 +175,69 @@ final class MenuTelling {
         if (!stays || move.anchor() != null) {
             return into(parent);
         }
-        return place.after() == null ? " to the beginning of " + name(parent) : " after " + name(place.after());
+        return place.after() == null
+                ? WORDS.say("page.firstUnder", Map.of("parent", name(parent)))
+                : WORDS.say("after", Map.of("before", name(place.after())));
     }
 
+    /** By the first of what the edit sets. */
     private Telling set(MenuChange.SetItems set) {
-        String what = rows(set.rows());
         MenuChange.ItemEdit edit = set.edit();
         if (edit.label().isPresent()) {
             String label = Line.cleaned(edit.label().get());
-            return label.isEmpty()
-                    ? new Telling("Let " + what + " follow", what + " follows what it leads to again.")
-                    : new Telling("Label " + what + " as " + label, what + " reads " + label + " now.");
+            return rows(label.isEmpty() ? "SetItems.follow" : "SetItems.label", set, Map.of("label", label));
         }
         if (edit.hidden().isPresent()) {
-            return edit.hidden().get()
-                    ? new Telling("Hide " + what, what + (set.rows().size() == 1 ? " is" : " are") + " hidden.")
-                    : new Telling("Show " + what, what + (set.rows().size() == 1 ? " shows" : " show") + " again.");
+            return rows(edit.hidden().get() ? "SetItems.hidden" : "SetItems.shown", set, Map.of());
         }
         if (edit.periods().isPresent()) {
-            return new Telling(
-                    "Set when " + what + (set.rows().size() == 1 ? " shows" : " show"),
-                    what + (set.rows().size() == 1 ? " shows " : " show ")
-                            + Days.periods(edit.periods().get()) + ".");
+            return rows(
+                    "SetItems.periods",
+                    set,
+                    Map.of("when", Days.periods(edit.periods().get())));
         }
         if (edit.visitors().isPresent()) {
-            return new Telling(
-                    "Set who sees " + what,
-                    what + (set.rows().size() == 1 ? " shows to " : " show to ")
-                            + Words.visitors(edit.visitors().get()) + ".");
+            return rows(
+                    "SetItems.visitors",
+                    set,
+                    Map.of("visitors", Words.visitors(edit.visitors().get())));
         }
-        return new Telling(
-                "Change how " + what + " shows",
-                what + (set.rows().size() == 1 ? " shows" : " show") + " another way.");
+        return rows("SetItems", set, Map.of());
     }
 
     private Telling assigned(MenuChange.AssignMenus assign) {
         String zone = Words.zone(assign.zone());
-        String scope = Words.scope(after, assign.scope());
-        String title = "Change " + zone + " of " + scope;
-        return assign.says() == null
-                ? new Telling(title, Words.capital(zone) + " of " + scope + " has no exception any more.")
-                : new Telling(
-                        title, Words.capital(zone) + " of " + scope + " " + Words.says(after, assign.says()) + ".");
+        Map<String, String> facts = Map.of(
+                "zone",
+                zone,
+                "Zone",
+                Words.capital(zone),
+                "scope",
+                Words.scope(after, assign.scope()),
+                "says",
+                assign.says() == null ? "" : Words.says(after, assign.says()));
+        return Telling.say(assign.says() == null ? "AssignMenus.none" : "AssignMenus", facts);
     }
 
     private String into(MenuRowId parent) {
-        return (after.menus().get(parent) instanceof MenuRow.Menu ? " to " : " under ") + name(parent);
+        String key = after.menus().get(parent) instanceof MenuRow.Menu ? "into.menu" : "into.item";
+        return WORDS.say(key, Map.of("parent", name(parent)));
     }
 
-    private String rows(List<MenuChange.RowName> rows) {
-        MenuChange.RowName first = rows.getFirst();
+    private Telling rows(String kind, MenuChange.SetItems set, Map<String, ?> more) {
+        MenuChange.RowName first = set.rows().getFirst();
         @Nullable PageId page = first.page();
         String label = page == null ? Labels.of(before, first.item()) : title(page);
-        return rows.size() == 1 ? label : label + " and " + (rows.size() - 1) + " more";
+        int count = set.rows().size();
+        return Telling.say(kind, Telling.some(label, count), count, more);
+    }
+
+    private Telling some(String kind, List<MenuRowId> rows, Map<String, ?> more) {
+        return Telling.say(kind, some(after, rows), rows.size(), more);
     }
 
     private static String some(Site site, List<MenuRowId> rows) {
-        String first = Labels.of(site, rows.getFirst());
-        return rows.size() == 1 ? first : first + " and " + (rows.size() - 1) + " more";
+        return Telling.some(Labels.of(site, rows.getFirst()), rows.size());
     }
 
     private String name(MenuRowId row) {

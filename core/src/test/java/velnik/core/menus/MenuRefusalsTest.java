@@ -187,7 +187,7 @@ public class MenuRefusalsTest {
             items.add(new MenuChange.NewItem(id, new Place<>(full, last), null, new ItemKind.Text(), "Item " + i));
             last = id;
         }
-        script.does(new MenuChange.AddItems(items)).says("2000 items added to Full.");
+        script.does(new MenuChange.AddItems(items)).says("2,000 items added to Full.");
         script.refuses(
                 add(new ItemKind.Text(), "One more", full),
                 Refusal.TooManyItems.class,

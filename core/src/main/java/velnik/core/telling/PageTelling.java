@@ -1,0 +1,158 @@
+package velnik.core.telling;
+
+import static velnik.core.telling.Telling.WORDS;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
+import velnik.core.change.Change;
+import velnik.core.change.MenuChange;
+import velnik.core.explanation.Labels;
+import velnik.core.explanation.Words;
+import velnik.core.outline.Place;
+import velnik.core.reach.Days;
+import velnik.core.site.PageId;
+import velnik.core.site.Removal;
+import velnik.core.site.Site;
+import velnik.core.site.WhenClosed;
+
+/** How changes of pages, of the bin and of the site itself are told. */
+final class PageTelling {
+    private final Site before;
+    private final Site after;
+
+    private PageTelling(Site before, Site after) {
+        this.before = before;
+        this.after = after;
+    }
+
+    static Telling of(Change change, Site before, Site after) {
+        return new PageTelling(before, after).of(change);
+    }
+
+    private Telling of(Change change) {
+        return switch (change) {
+            case Change.BeginSite begin -> Telling.say("BeginSite", Map.of());
+            case Change.AddPages add -> added(add);
+            case Change.AddBuiltInPages add -> Telling.say("AddBuiltInPages", Map.of());
+            case Change.RetitlePage retitle ->
+                Telling.say(
+                        "RetitlePage",
+                        Map.of("old", title(before, retitle.page()), "fresh", title(after, retitle.page())));
+            case Change.SetSlug set ->
+                Telling.say("SetSlug", title(after, set.page()), 1, Map.of("address", Addresses.of(after, set.page())));
+            case Change.MovePages move -> moved(move);
+            case Change.SetReach set ->
+                some(
+                        switch (set.reach()) {
+                            case OPEN -> "SetReach.open";
+                            case BY_LINK_ONLY -> "SetReach.byLinkOnly";
+                            case HELD_BACK -> "SetReach.heldBack";
+                        },
+                        set.pages());
+            case Change.SetMembersOnly set ->
+                some(set.membersOnly() ? "SetMembersOnly.members" : "SetMembersOnly.all", set.pages());
+            case Change.SetLayout set -> some("SetLayout", set.pages(), Map.of("layout", Words.layout(set.layout())));
+            case Change.SetTopics set -> some("SetTopics", set.pages());
+            case Change.SetDate set -> some(set.date() == null ? "SetDate.none" : "SetDate", set.pages());
+            case Change.SetPeriods set -> some("SetPeriods", set.pages(), Map.of("when", Days.periods(set.periods())));
+            case Change.SetWhenClosed set ->
+                some(
+                        set.whenClosed() == WhenClosed.NOT_FOUND
+                                ? "SetWhenClosed.notFound"
+                                : "SetWhenClosed.opensAgain",
+                        set.pages());
+            case Change.SetTimeZone set ->
+                Telling.say("SetTimeZone", Map.of("zone", set.timeZone().getId()));
+            case Change.SetLock set -> some(set.locked() ? "SetLock.locked" : "SetLock.unlocked", set.pages());
+            case Change.SetSearchEngines set ->
+                some(set.mayList() ? "SetSearchEngines.list" : "SetSearchEngines.leaveOut", set.pages());
+            case Change.RemovePages remove ->
+                Telling.say(
+                        "Remove", some(before, remove.pages()), remove.pages().size());
+            case Change.Restore restore -> restored(restore);
+            case Change.EmptyBin empty ->
+                Telling.say(
+                        "EmptyBin",
+                        Map.of("count", before.bin().size() - after.bin().size()));
+            case MenuChange menus -> throw new IllegalArgumentException("a change of menus: " + menus);
+        };
+    }
+
+    private Telling some(String kind, List<PageId> pages) {
+        return some(kind, pages, Map.of());
+    }
+
+    private Telling some(String kind, List<PageId> pages, Map<String, ?> more) {
+        return Telling.say(kind, some(after, pages), pages.size(), more);
+    }
+
+    /** Told by the pages that the others came under. */
+    private Telling added(Change.AddPages add) {
+        Set<PageId> fresh = add.pages().stream().map(Change.NewPage::id).collect(Collectors.toSet());
+        List<Change.NewPage> tops = add.pages().stream()
+                .filter(page -> !fresh.contains(page.place().parent()))
+                .toList();
+        int beneath = fresh.size() - tops.size();
+        return Telling.say(
+                "AddPages",
+                tops.size() == 1
+                        ? title(after, tops.getFirst().id())
+                        : WORDS.say("AddPages.tops", Map.of("count", tops.size())),
+                tops.size(),
+                Map.of(
+                        "beneath",
+                        beneath,
+                        "them",
+                        beneath == 0 ? "" : WORDS.say("AddPages.them", Map.of("tops", tops.size())),
+                        "where",
+                        under(tops.getFirst().place().parent())));
+    }
+
+    private Telling moved(Change.MovePages move) {
+        if (Telling.stay(before.pages(), after.pages(), move.pages())) {
+            return some("Stay", move.pages());
+        }
+        boolean sameParent = move.pages().stream()
+                .allMatch(page ->
+                        before.pages().parentOf(page).equals(after.pages().parentOf(page)));
+        return some(
+                "Move",
+                move.pages(),
+                Map.of(
+                        "where",
+                        sameParent ? along(move.place()) : under(move.place().parent())));
+    }
+
+    private Telling restored(Change.Restore restore) {
+        Removal removal = before.findRemoval(restore.removal()).orElseThrow();
+        int parts = removal.pages().size() + removal.rows().size();
+        return Telling.say("Restore", Telling.some(Labels.of(before, removal), parts), parts);
+    }
+
+    private static String some(Site site, List<PageId> pages) {
+        return Telling.some(title(site, pages.getFirst()), pages.size());
+    }
+
+    private String under(@Nullable PageId parent) {
+        return parent == null
+                ? WORDS.say("page.top", Map.of())
+                : WORDS.say("page.under", Map.of("parent", title(after, parent)));
+    }
+
+    private String along(Place<PageId> place) {
+        if (place.after() != null) {
+            return WORDS.say("after", Map.of("before", title(after, place.after())));
+        }
+        return place.parent() == null
+                ? WORDS.say("page.first", Map.of())
+                : WORDS.say("page.firstUnder", Map.of("parent", title(after, place.parent())));
+    }
+
+    private static String title(Site site, PageId page) {
+        return site.pages().get(page).title();
+    }
+}
