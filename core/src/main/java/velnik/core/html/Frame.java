@@ -3,18 +3,19 @@ package velnik.core.html;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
+import velnik.core.text.Messages;
 
 /**
  * What surrounds a page where it is served.
  *
- * @param language of the content, as a BCP 47 tag
+ * @param words that the site says by itself, in the language of its content
  * @param stylesheet its address
  * @param scripts their addresses; all are deferred
  * @param band a sentence above the page, which only the owner sees; null for none
  */
 public record Frame(
         AddressWriter addresses,
-        String language,
+        Messages words,
         String stylesheet,
         List<String> scripts,
         @Nullable String band) {
@@ -23,7 +24,16 @@ public record Frame(
         scripts = List.copyOf(scripts);
     }
 
+    /** The language of the content, as a BCP 47 tag. */
+    public String language() {
+        return words.language();
+    }
+
+    public String say(String key) {
+        return words.say(key);
+    }
+
     public Frame withBand(@Nullable String newBand) {
-        return new Frame(addresses, language, stylesheet, scripts, newBand);
+        return new Frame(addresses, words, stylesheet, scripts, newBand);
     }
 }

@@ -3,6 +3,7 @@ package velnik.core.html;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -71,14 +72,7 @@ public record PageView(
 
     /** What the landmark of a zone is called for those who cannot see where it is. */
     public String label(Zone zone) {
-        return switch (zone) {
-            case HEADER, PHONE_DRAWER -> "Main";
-            case ABOVE -> "Above the text";
-            case SIDEBAR -> "Nearby";
-            case BESIDE -> "Beside the text";
-            case BELOW -> "Below the text";
-            case FOOTER -> "Foot of the page";
-        };
+        return frame.say("zone." + word(zone));
     }
 
     public String word(Zone zone) {
@@ -122,7 +116,7 @@ public record PageView(
         int count = row.countOn(device);
         boolean pages =
                 row.rows().stream().filter(beneath -> beneath.isOn(device)).allMatch(beneath -> beneath.page() != null);
-        return count + (pages ? count == 1 ? " page" : " pages" : count == 1 ? " entry" : " entries");
+        return frame.words().say(pages ? "pages" : "entries", Map.of("count", count));
     }
 
     /** The path of a row's icon; null where it has none. */

@@ -8,14 +8,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param address where the field asks
  * @param asked what was asked; empty when nothing was yet
- * @param count of the pages found
+ * @param says how many pages were found
  * @param results the best of them
  * @param index the address of the page index; null when visitors cannot get it
  */
 public record SearchView(
         String address,
         String asked,
-        int count,
+        String says,
         List<Result> results,
         @Nullable String index) {
     public SearchView {
@@ -24,11 +24,4 @@ public record SearchView(
 
     /** @param path the titles above it, the topmost first; empty at the top level */
     public record Result(String title, String address, String path, String passage) {}
-
-    /** "3 pages with “tide”." */
-    public String says() {
-        String what = count == 1 ? "One page" : count + " pages";
-        return (count == 0 ? "No page" : what) + " with “" + asked + "”"
-                + (count > results.size() ? "; these are the best " + results.size() : "") + ".";
-    }
 }

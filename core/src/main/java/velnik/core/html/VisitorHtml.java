@@ -85,7 +85,7 @@ public final class VisitorHtml {
      */
     public String closed(PageId id) {
         Instant again = Access.opensAgain(site, id, openings).orElseThrow();
-        String summary = "Closed now. Opens again " + Days.at(again, openings.zone()) + ".";
+        String summary = frame.words().say("closed", Map.of("when", Days.at(again, openings.zone())));
         boolean noIndex = site.pages().get(id).keptFromSearchEngines();
         return render("page.jte", Map.of("view", view(id, summary, noIndex, "", List.of())));
     }
@@ -113,7 +113,14 @@ public final class VisitorHtml {
                         view(search, "", !asked.isEmpty() || isKeptFromSearchEngines(search), "", List.of()),
                         "search",
                         new SearchView(
-                                addressOf(search), asked, found.count(), results, gettable(PageKind.PAGE_INDEX))));
+                                addressOf(search),
+                                asked,
+                                frame.words()
+                                        .say(
+                                                found.count() > results.size() ? "search.best" : "search.found",
+                                                Map.of("count", found.count(), "asked", asked, "best", results.size())),
+                                results,
+                                gettable(PageKind.PAGE_INDEX))));
     }
 
     private String pageIndex(PageId id) {
@@ -199,7 +206,7 @@ public final class VisitorHtml {
                 site.details().name(),
                 written("/"),
                 own.orElse(null),
-                own.map(id -> site.pages().get(id).title()).orElse("Not found"),
+                own.map(id -> site.pages().get(id).title()).orElse(frame.say("notFound.title")),
                 "",
                 null,
                 true,
@@ -212,7 +219,7 @@ public final class VisitorHtml {
                 this::addressOf);
         @Nullable String search = gettable(PageKind.SEARCH);
         Map<String, Object> parts = new HashMap<>(Map.of("view", view));
-        parts.put("search", search == null ? null : new SearchView(search, "", 0, List.of(), null));
+        parts.put("search", search == null ? null : new SearchView(search, "", "", List.of(), null));
         return render("not-found.jte", parts);
     }
 

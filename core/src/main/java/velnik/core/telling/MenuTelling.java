@@ -61,7 +61,7 @@ final class MenuTelling {
                         Map.of(
                                 "where",
                                 move.after() == null
-                                        ? WORDS.say("page.first", Map.of())
+                                        ? WORDS.say("page.first")
                                         : WORDS.say("after", Map.of("before", name(move.after())))));
             case MenuChange.RemoveMenuRows remove -> removed(remove);
             case MenuChange.CopyMenuRow copy -> Telling.say("CopyMenuRow", Labels.of(before, copy.row()), 1);
@@ -123,9 +123,7 @@ final class MenuTelling {
                         "menu",
                         name(first.menu()),
                         "where",
-                        after.menus().contains(first.item())
-                                ? standing(first.item())
-                                : WORDS.say("PlacePage.byList", Map.of())));
+                        after.menus().contains(first.item()) ? standing(first.item()) : WORDS.say("PlacePage.byList")));
     }
 
     /** ", under Afloat, after Hire" */
@@ -143,7 +141,7 @@ final class MenuTelling {
                 : WORDS.say("PlacePage.under", Map.of("parent", name(parent)));
         return under
                 + (before == null
-                        ? WORDS.say("PlacePage.first", Map.of())
+                        ? WORDS.say("PlacePage.first")
                         : WORDS.say("PlacePage.after", Map.of("before", name(before))));
     }
 

@@ -138,9 +138,7 @@ final class PageTelling {
     }
 
     private String under(@Nullable PageId parent) {
-        return parent == null
-                ? WORDS.say("page.top", Map.of())
-                : WORDS.say("page.under", Map.of("parent", title(after, parent)));
+        return parent == null ? WORDS.say("page.top") : WORDS.say("page.under", Map.of("parent", title(after, parent)));
     }
 
     private String along(Place<PageId> place) {
@@ -148,7 +146,7 @@ final class PageTelling {
             return WORDS.say("after", Map.of("before", title(after, place.after())));
         }
         return place.parent() == null
-                ? WORDS.say("page.first", Map.of())
+                ? WORDS.say("page.first")
                 : WORDS.say("page.firstUnder", Map.of("parent", title(after, place.parent())));
     }
 

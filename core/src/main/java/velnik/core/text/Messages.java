@@ -9,7 +9,6 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.Optional;
@@ -24,10 +23,16 @@ import java.util.TreeMap;
 public final class Messages {
     private static final ULocale LANGUAGE = ULocale.UK;
 
+    /** What there is no file for is said in English, whatever the machine speaks. */
+    private static final ResourceBundle.Control FILES =
+            ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES);
+
+    private final ULocale language;
     private final Map<String, MessageFormat> patterns = new TreeMap<>();
 
-    private Messages(ResourceBundle words) {
-        words.keySet().forEach(key -> patterns.put(key, new MessageFormat(words.getString(key), LANGUAGE)));
+    private Messages(ULocale language, ResourceBundle words) {
+        this.language = language;
+        words.keySet().forEach(key -> patterns.put(key, new MessageFormat(words.getString(key), language)));
     }
 
     /**
@@ -36,8 +41,28 @@ public final class Messages {
      * @throws MissingResourceException when there is none
      */
     public static Messages of(Class<?> room) {
+        return of(room, LANGUAGE);
+    }
+
+    /**
+     * As {@link #of(Class)}, in another language where there is a file for it.
+     *
+     * @param language as a BCP 47 tag
+     */
+    public static Messages of(Class<?> room, String language) {
+        return of(room, ULocale.forLanguageTag(language));
+    }
+
+    private static Messages of(Class<?> room, ULocale language) {
         return new Messages(
-                ResourceBundle.getBundle(room.getName(), Locale.ROOT, requireNonNull(room.getClassLoader())));
+                language,
+                ResourceBundle.getBundle(
+                        room.getName(), language.toLocale(), requireNonNull(room.getClassLoader()), FILES));
+    }
+
+    /** As a BCP 47 tag. */
+    public String language() {
+        return language.toLanguageTag();
     }
 
     public Set<String> keys() {
@@ -52,6 +77,10 @@ public final class Messages {
     /** As {@link #say(Record)}, with words of another key. */
     public String say(String key, Record facts) {
         return say(key, components(facts));
+    }
+
+    public String say(String key) {
+        return say(key, Map.of());
     }
 
     /**
@@ -70,12 +99,12 @@ public final class Messages {
     }
 
     /** "A, B and C". */
-    public static String list(Collection<?> words) {
-        return ListFormatter.getInstance(LANGUAGE).format(words);
+    private String list(Collection<?> words) {
+        return ListFormatter.getInstance(language).format(words);
     }
 
     /** What says nothing to a person, such as an id, is left out. */
-    private static Optional<Object> argument(Object fact) {
+    private Optional<Object> argument(Object fact) {
         return switch (fact) {
             case Number number -> Optional.of(number);
             case String words -> Optional.of(words);

@@ -37,7 +37,7 @@ import velnik.core.site.Zone;
 
 public class VisitorHtmlTest {
     private static final Frame FRAME =
-            new Frame(AddressWriter.fromRoot(), "en", "/look.css", List.of("/look.js"), null);
+            new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of("/look.js"), null);
 
     @Test
     public void page_isAsReviewed() throws IOException {
@@ -192,7 +192,8 @@ public class VisitorHtmlTest {
 
     @Test
     public void everyAddress_goesThroughTheWriter() {
-        Frame window = new Frame(AddressWriter.under("/-/window/t0k3n"), "en", "/look.css", List.of(), "Not open yet.");
+        Frame window = new Frame(
+                AddressWriter.under("/-/window/t0k3n"), VisitorWords.in("en"), "/look.css", List.of(), "Not open yet.");
         String html = html(brackwater(), "Canoes", window);
         assertTrue(html.contains("<p class=\"band\" role=\"note\">Not open yet.</p>"));
         assertTrue(html.contains("href=\"/-/window/t0k3n/hire/kayaks\""));

@@ -22,6 +22,7 @@ import velnik.core.change.Refusal;
 import velnik.core.html.Frame;
 import velnik.core.html.SitemapXml;
 import velnik.core.html.VisitorHtml;
+import velnik.core.html.VisitorWords;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.search.PageIndex;
@@ -39,7 +40,7 @@ import velnik.core.site.Zone;
 /** What members get and others do not. */
 public class MembersTest {
     private static final Frame FRAME =
-            new Frame(AddressWriter.fromRoot(), "en", "/look.css", List.of("/look.js"), null);
+            new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of("/look.js"), null);
     private static final Set<Visitor> MEMBERS = Set.of(Visitor.MEMBER);
     private static final Set<Visitor> OTHERS = Set.of(Visitor.NON_MEMBER);
 

@@ -6,6 +6,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.resource.ResourceUrlProvider;
 import velnik.core.address.AddressWriter;
 import velnik.core.html.Frame;
+import velnik.core.html.VisitorWords;
+import velnik.core.text.Messages;
 
 /** The style sheet and scripts of the visitor's pages, under addresses that change with their content. */
 @Component
@@ -13,6 +15,7 @@ class VisitorAssets {
     static final String BASE = "/-/static/visitor/";
 
     private final ResourceUrlProvider addresses;
+    private final Messages words = VisitorWords.in("en");
 
     VisitorAssets(ResourceUrlProvider addresses) {
         this.addresses = addresses;
@@ -20,14 +23,14 @@ class VisitorAssets {
 
     /** The frame of a published page. */
     Frame published() {
-        return new Frame(AddressWriter.fromRoot(), "en", address("look.css"), List.of(address("visitor.js")), null);
+        return new Frame(AddressWriter.fromRoot(), words, address("look.css"), List.of(address("visitor.js")), null);
     }
 
     /** The frame of a page in the owner's window. */
     Frame window(String prefix, @Nullable String band) {
         return new Frame(
                 AddressWriter.under(prefix),
-                "en",
+                words,
                 address("look.css"),
                 List.of(address("visitor.js"), address("window.js")),
                 band);
