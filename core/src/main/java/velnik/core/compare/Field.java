@@ -121,6 +121,20 @@ public final class Field<V> {
         return said.of(site, part, parts.apply(value).get(part));
     }
 
+    /** What a value has in this field as a whole, in words. */
+    public String said(Site site, V value) {
+        return said(site, value, WHOLE);
+    }
+
+    /** What a value has in this field, as code writes it; "none" for nothing. */
+    public String code(V value) {
+        return String.valueOf(parts.apply(value).getOrDefault(WHOLE, "none"));
+    }
+
+    public boolean differs(V one, V other) {
+        return !differing(one, other).isEmpty();
+    }
+
     /** The parts in which two values differ; one empty word for a field that is a whole. */
     Set<String> differing(V one, V other) {
         Map<String, Object> ones = parts.apply(one);

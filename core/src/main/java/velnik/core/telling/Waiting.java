@@ -8,25 +8,25 @@ import java.util.Objects;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.compare.DetailsFields;
 import velnik.core.compare.Difference;
+import velnik.core.compare.Field;
 import velnik.core.compare.PageFields;
 import velnik.core.compare.ValueDifference;
-import velnik.core.explanation.Words;
 import velnik.core.outline.RowDifference;
 import velnik.core.outline.RowDifference.Added;
 import velnik.core.outline.RowDifference.Altered;
 import velnik.core.outline.RowDifference.Moved;
 import velnik.core.outline.RowDifference.Removed;
-import velnik.core.reach.Days;
 import velnik.core.site.Details;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
-import velnik.core.site.Reach;
 import velnik.core.site.Site;
-import velnik.core.site.WhenClosed;
+import velnik.core.text.Messages;
 
 /** What waits to be published, in plain sentences: one entry for each page concerned, one for each other thing. */
 public final class Waiting {
+    static final Messages WORDS = Messages.of(Waiting.class);
 
     /** One thing that waits. Its sentence is made when it is asked for, so that counting costs no words. */
     public static final class Entry {
@@ -77,16 +77,13 @@ public final class Waiting {
         return entries;
     }
 
-    private static List<Entry> details(ValueDifference<Details> details) {
-        Details after = details.after();
-        List<Entry> entries = new ArrayList<>();
-        if (!after.timeZone().equals(details.before().timeZone())) {
-            entries.add(new Entry(null, () -> "Days begin and end as in " + after.timeZone() + "."));
-        }
-        if (!after.withTimeZone(details.before().timeZone()).equals(details.before())) {
-            entries.add(new Entry(null, () -> "The site is called " + after.name() + "."));
-        }
-        return entries;
+    private List<Entry> details(ValueDifference<Details> details) {
+        return DetailsFields.ALL.stream()
+                .filter(field -> field.differs(details.before(), details.after()))
+                .map(field -> new Entry(
+                        null,
+                        () -> WORDS.say("site." + field.name(), Map.of("value", field.said(working, details.after())))))
+                .toList();
     }
 
     /** A lock is the owner's own matter. */
@@ -99,35 +96,35 @@ public final class Waiting {
         List<String> parts = new ArrayList<>();
         for (RowDifference<PageId, Page> row : rows) {
             switch (row) {
-                case Added<PageId, Page> added -> parts.add("is new" + where(page));
-                case Removed<PageId, Page> removed -> parts.add("goes");
+                case Added<PageId, Page> added -> parts.add(added(page));
+                case Removed<PageId, Page> removed -> parts.add(WORDS.say("page.goes"));
                 case Moved<PageId, Page> moved -> parts.add(moved(moved));
                 case Altered<PageId, Page> altered -> parts.addAll(altered(altered));
             }
         }
         String title =
                 (live.pages().contains(page) ? live : working).pages().get(page).title();
-        String said = parts.size() == 1
-                ? parts.getFirst()
-                : String.join(", ", parts.subList(0, parts.size() - 1)) + " and " + parts.getLast();
-        return title + " " + said + ".";
+        return WORDS.say("page", Map.of("title", title, "parts", parts));
+    }
+
+    private String added(PageId page) {
+        return working.pages()
+                .parentOf(page)
+                .map(parent -> WORDS.say("page.newUnder", Map.of("parent", title(parent))))
+                .orElseGet(() -> WORDS.say("page.new"));
     }
 
     private String moved(Moved<PageId, Page> moved) {
         @Nullable PageId parent = moved.to().parent();
         if (!Objects.equals(parent, moved.from().parent())) {
-            return parent == null ? "moves to the top level" : "moves under " + title(parent);
+            return parent == null
+                    ? WORDS.say("page.moves.top")
+                    : WORDS.say("page.moves.under", Map.of("parent", title(parent)));
         }
         return moved.to().after() == null
-                ? "moves to the beginning"
-                : "moves after " + title(moved.to().after());
-    }
-
-    private String where(PageId page) {
-        return working.pages()
-                .parentOf(page)
-                .map(parent -> ", under " + title(parent))
-                .orElse("");
+                ? WORDS.say("page.moves.first")
+                : WORDS.say(
+                        "page.moves.after", Map.of("before", title(moved.to().after())));
     }
 
     private String title(PageId page) {
@@ -138,45 +135,26 @@ public final class Waiting {
         Page before = altered.before();
         Page after = altered.after();
         List<String> parts = new ArrayList<>();
-        List<String> fields = PageFields.differing(before, after);
-        for (String field : fields) {
-            switch (field) {
-                case "title" -> parts.add("becomes " + after.title());
-                case "slug" -> {
-                    if (!before.slug().equals(after.slug())) {
-                        parts.add("gets the address " + Addresses.of(working, altered.id()));
-                    }
+        for (Field<Page> field : PageFields.ALL) {
+            boolean sameAddress = field.name().equals("slug") && before.slug().equals(after.slug());
+            if (!sameAddress && field.differs(before, after)) {
+                String part = WORDS.say(
+                        "field." + field.name(),
+                        Map.of(
+                                "value",
+                                field.said(working, after),
+                                "code",
+                                field.code(after),
+                                "address",
+                                Addresses.of(working, altered.id())));
+                if (!part.isEmpty()) {
+                    parts.add(part);
                 }
-                case "reach" -> parts.add(reach(after.reach()));
-                case "membersOnly" -> parts.add(after.membersOnly() ? "is for members only" : "is for all visitors");
-                case "layout" -> parts.add("gets the layout " + Words.layout(after.layout()));
-                case "keptFromSearchEngines" ->
-                    parts.add(
-                            after.keptFromSearchEngines()
-                                    ? "is kept from search engines"
-                                    : "may be listed by search engines");
-                case "topics" -> parts.add("has other topics");
-                case "periods" -> parts.add("is there " + Days.periods(after.periods()));
-                case "whenClosed" ->
-                    parts.add(
-                            after.whenClosed() == WhenClosed.NOT_FOUND
-                                    ? "is not found while it is closed"
-                                    : "tells when it opens again while it is closed");
-                case "locked" -> {} // the owner's own matter
-                default -> parts.add("has another " + field);
             }
         }
-        if (parts.isEmpty() && fields.contains("slug")) {
-            parts.add("follows its title again");
+        if (parts.isEmpty() && before.slugFollows() != after.slugFollows()) {
+            parts.add(WORDS.say("field.slugFollows"));
         }
         return parts;
-    }
-
-    private static String reach(Reach reach) {
-        return switch (reach) {
-            case OPEN -> "opens";
-            case BY_LINK_ONLY -> "is reached by link only";
-            case HELD_BACK -> "is held back";
-        };
     }
 }

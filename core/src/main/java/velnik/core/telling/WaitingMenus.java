@@ -1,5 +1,7 @@
 package velnik.core.telling;
 
+import static velnik.core.telling.Waiting.WORDS;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,8 +36,7 @@ final class WaitingMenus {
                 case RowDifference.Added<MenuRowId, MenuRow> added -> tally.added++;
                 case RowDifference.Removed<MenuRowId, MenuRow> removed -> tally.removed++;
                 case RowDifference.Moved<MenuRowId, MenuRow> moved
-                when site.menus().get(row.id()) instanceof MenuRow.Menu ->
-                    tally.itself.add("another place in the outline");
+                when site.menus().get(row.id()) instanceof MenuRow.Menu -> tally.itself.add(WORDS.say("menu.moved"));
                 case RowDifference.Moved<MenuRowId, MenuRow> moved -> tally.changed++;
                 case RowDifference.Altered<MenuRowId, MenuRow>(MenuRowId id, MenuRow.Menu before, MenuRow.Menu after) ->
                     tally.itself.addAll(altered(before, after));
@@ -52,56 +53,56 @@ final class WaitingMenus {
     }
 
     private static String assigned(Site working, AssignmentDifference assignment) {
-        String where = Words.zone(assignment.key().zone()) + " of "
-                + Words.scope(working, assignment.key().scope());
-        String what = assignment
-                .after()
-                .map(after -> Words.says(working, after.says()))
-                .orElse("has no exception any more");
-        return Words.capital(where) + " " + what + ".";
+        Map<String, String> facts = Map.of(
+                "Zone",
+                Words.capital(Words.zone(assignment.key().zone())),
+                "scope",
+                Words.scope(working, assignment.key().scope()),
+                "says",
+                assignment
+                        .after()
+                        .map(after -> Words.says(working, after.says()))
+                        .orElse(""));
+        return WORDS.say(assignment.after().isPresent() ? "assignment" : "assignment.none", facts);
     }
 
     /** Empty where only the pages that joined it are remembered otherwise. */
     private static Optional<String> sentence(Site live, Site working, MenuRowId menu, Tally tally) {
         if (!live.menus().contains(menu)) {
-            return Optional.of("The menu " + name(working, menu) + " is new, with " + items(tally.added - 1) + ".");
+            return Optional.of(WORDS.say("menu.new", Map.of("menu", name(working, menu), "count", tally.added - 1)));
         }
         if (!working.menus().contains(menu)) {
-            return Optional.of("The menu " + name(live, menu) + " goes.");
+            return Optional.of(WORDS.say("menu.goes", Map.of("menu", name(live, menu))));
         }
         List<String> parts = new ArrayList<>(tally.itself);
-        if (tally.added > 0) {
-            parts.add(items(tally.added) + " more");
-        }
-        if (tally.removed > 0) {
-            parts.add(items(tally.removed) + " fewer");
-        }
-        if (tally.changed > 0) {
-            parts.add(items(tally.changed) + " changed");
-        }
+        add(parts, "menu.added", tally.added);
+        add(parts, "menu.removed", tally.removed);
+        add(parts, "menu.changed", tally.changed);
         return parts.isEmpty()
                 ? Optional.empty()
-                : Optional.of("The menu " + name(live, menu) + ": " + String.join(", ", parts) + ".");
+                : Optional.of(WORDS.say("menu", Map.of("menu", name(live, menu), "parts", String.join(", ", parts))));
+    }
+
+    private static void add(List<String> parts, String key, int count) {
+        if (count > 0) {
+            parts.add(WORDS.say(key, Map.of("count", count)));
+        }
     }
 
     private static List<String> altered(MenuRow.Menu before, MenuRow.Menu after) {
         List<String> parts = new ArrayList<>();
         if (!before.name().equals(after.name())) {
-            parts.add("now called " + after.name());
+            parts.add(WORDS.say("menu.name", Map.of("name", after.name())));
         }
         if (before.setAside() != after.setAside()) {
-            parts.add(after.setAside() ? "set aside" : "no longer set aside");
+            parts.add(WORDS.say(after.setAside() ? "menu.setAside" : "menu.notSetAside"));
         }
         boolean joinAlike = before.joining().from().equals(after.joining().from())
                 && before.joining().spot() == after.joining().spot();
         if (!joinAlike) {
-            parts.add("other new pages join it");
+            parts.add(WORDS.say("menu.joining"));
         }
         return parts;
-    }
-
-    private static String items(int count) {
-        return count == 1 ? "1 item" : count + " items";
     }
 
     private static String name(Site site, MenuRowId menu) {

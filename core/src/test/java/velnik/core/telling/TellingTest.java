@@ -12,6 +12,11 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.testng.annotations.Test;
+import velnik.core.compare.DetailsFields;
+import velnik.core.compare.Field;
+import velnik.core.compare.PageFields;
+import velnik.core.site.Details;
+import velnik.core.site.Page;
 
 public class TellingTest {
     private static final Pattern KEY = Pattern.compile("\"((?:[A-Z]\\w+|page|into)(?:\\.\\w+)*|some|together|after)\"");
@@ -42,6 +47,17 @@ public class TellingTest {
             if (key.endsWith(".title")) {
                 assertTrue(Telling.WORDS.keys().contains(key.replaceAll("\\.title$", "")), key);
             }
+        }
+    }
+
+    /** A field that is added has words here, or is said to need none. */
+    @Test
+    public void everyField_hasWordsForWaiting() {
+        for (Field<Page> field : PageFields.ALL) {
+            assertTrue(Waiting.WORDS.keys().contains("field." + field.name()), field.name());
+        }
+        for (Field<Details> field : DetailsFields.ALL) {
+            assertTrue(Waiting.WORDS.keys().contains("site." + field.name()), field.name());
         }
     }
 }
