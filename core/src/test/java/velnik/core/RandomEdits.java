@@ -7,6 +7,7 @@ import static velnik.core.site.WhenClosed.OPENS_AGAIN;
 
 import java.time.LocalDate;
 import java.time.MonthDay;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -15,6 +16,8 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
+import velnik.core.site.Layout;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Period;
@@ -48,7 +51,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(20)) {
+        return switch (random.nextInt(25)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -65,8 +68,20 @@ public final class RandomEdits {
             case 16 -> new Change.SetSearchEngines(some(rows), random.nextBoolean());
             case 17, 18 -> new Change.SetMembersOnly(some(rows), random.nextInt(3) > 0);
             case 13 -> new Change.SetLock(some(rows), random.nextBoolean());
+            case 19, 20 -> new Change.SetLayout(some(rows), Layout.values()[random.nextInt(Layout.values().length)]);
+            case 21 -> new Change.SetTimeZone(ZoneId.of(random.nextBoolean() ? "Europe/London" : "Asia/Tokyo"));
+            case 22 -> new Change.EmptyBin(List.of(anyRemoval(site)));
+            case 23 -> begun(site);
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };
+    }
+
+    /** What only happens as a site begins: nothing, or not at all, afterwards. */
+    private Change begun(Site site) {
+        return random.nextBoolean()
+                ? new Change.AddBuiltInPages()
+                : new Change.BeginSite(
+                        "Again", "", site.details().timeZone(), new MenuRowId("again"), new MenuRowId("again-list"));
     }
 
     private String topic() {
@@ -119,7 +134,7 @@ public final class RandomEdits {
             return Place.top();
         }
         Branch<PageId, Page> row = rows.get(random.nextInt(rows.size()));
-        @Nullable PageId parent = random.nextInt(20) == 0 ? any(rows) : row.parent();
+        @Nullable PageId parent = random.nextInt(25) == 0 ? any(rows) : row.parent();
         return random.nextBoolean() ? Place.firstUnder(row.id()) : new Place<>(parent, row.id());
     }
 

@@ -50,7 +50,7 @@ final class RandomMenuEdits {
         }
         MenuRowId row = any(rows);
         PageId page = pages.getFirst();
-        return switch (random.nextInt(19)) {
+        return switch (random.nextInt(23)) {
             case 0 -> addMenu();
             case 1, 2, 3, 4 ->
                 new MenuChange.AddItems(
@@ -71,6 +71,11 @@ final class RandomMenuEdits {
             case 12 -> new MenuChange.SetAside(List.of(row), random.nextBoolean());
             case 16 -> new MenuChange.SetJoining(site.menuOf(row), from(page), spot());
             case 17 -> new MenuChange.SetNewItems(site.menuOf(row), ItemEdit.NOTHING.withFarEnd(random.nextBoolean()));
+            case 18 -> new MenuChange.RenameMenu(random.nextInt(5) == 0 ? row : site.menuOf(row), "Menu " + made++);
+            case 19 ->
+                new MenuChange.MoveMenus(
+                        List.of(site.menuOf(row)), random.nextInt(3) == 0 ? null : site.menuOf(any(rows)));
+            case 20, 21 -> new MenuChange.SetItemKind(row, kind(rows, page));
             default -> assign(rows, pages);
         };
     }
@@ -117,7 +122,9 @@ final class RandomMenuEdits {
     }
 
     private ItemKind kind(List<Branch<MenuRowId, MenuRow>> rows, PageId page) {
-        return switch (random.nextInt(11)) {
+        return switch (random.nextInt(13)) {
+            case 9 -> new ItemKind.Mail("yard@brackwater.example");
+            case 10 -> new ItemKind.Phone("01632 960 983");
             case 0 -> new ItemKind.WebLink("https://tides.example/");
             case 1 -> new ItemKind.Heading();
             case 2 -> new ItemKind.Text();
