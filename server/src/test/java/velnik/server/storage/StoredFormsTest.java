@@ -3,10 +3,17 @@ package velnik.server.storage;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import velnik.core.RandomEdits;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
@@ -14,15 +21,22 @@ import velnik.core.change.Outcome;
 import velnik.core.compare.Difference;
 import velnik.core.edit.Changes;
 import velnik.core.outline.Place;
+import velnik.core.outline.RowDifference;
 import velnik.core.sample.Brackwater;
+import velnik.core.site.Assignment;
+import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
+import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.PageId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
+import velnik.core.site.Scope;
 import velnik.core.site.Site;
 
 public class StoredFormsTest {
+    private static final JsonMapper JSON = new JsonMapper();
+
     private final StoredForms forms = new StoredForms();
 
     private static final List<Change> EVERY_KIND = everyKind();
@@ -70,6 +84,75 @@ public class StoredFormsTest {
                 forms.readSite(StoredForms.FORMAT, forms.writeSite(applied.site())),
                 applied.site().withBin(List.of()));
         return applied.site();
+    }
+
+    /** A form that has become another without a number of its own cannot read or write this any more. */
+    @Test
+    public void presentForm_isTheOneThatWasFrozen() throws IOException {
+        for (StoredFixtures.Line line : StoredFixtures.of(StoredForms.FORMAT)) {
+            String written = line.written(forms, line.read(forms, StoredForms.FORMAT));
+            assertEquals(unordered(JSON.readTree(written)), unordered(JSON.readTree(line.text())));
+        }
+    }
+
+    /** Sets are written in any order. */
+    private static String unordered(JsonNode node) {
+        if (node.isArray()) {
+            return node.valueStream()
+                    .map(StoredFormsTest::unordered)
+                    .sorted()
+                    .collect(Collectors.joining(", ", "[", "]"));
+        }
+        return node.isObject()
+                ? node.propertyStream()
+                        .map(entry -> entry.getKey() + ": " + unordered(entry.getValue()))
+                        .sorted()
+                        .collect(Collectors.joining(", ", "{", "}"))
+                : node.toString();
+    }
+
+    /** Of every kind there is in what is stored, one is in the file of the present form. */
+    @Test
+    public void everyKind_isFrozen() throws IOException {
+        Set<Class<?>> frozen = new HashSet<>();
+        for (StoredFixtures.Line line : StoredFixtures.of(StoredForms.FORMAT)) {
+            frozen.addAll(StoredFixtures.within(line.read(forms, StoredForms.FORMAT)));
+        }
+        Set<Class<?>> kinds = Stream.of(
+                        Change.class,
+                        RowDifference.class,
+                        MenuRow.class,
+                        Joining.From.class,
+                        ItemKind.class,
+                        ListSource.class,
+                        Period.class,
+                        Scope.class,
+                        Assignment.Says.class)
+                .flatMap(StoredFormsTest::kinds)
+                .collect(Collectors.toSet());
+        kinds.removeAll(frozen);
+        assertEquals(kinds, Set.of(), "kinds that nobody would notice becoming another");
+    }
+
+    private static Stream<Class<?>> kinds(Class<?> kind) {
+        return kind.isSealed()
+                ? Stream.of(kind.getPermittedSubclasses()).flatMap(StoredFormsTest::kinds)
+                : Stream.of(kind);
+    }
+
+    /** What an older form wrote reads as what the present one writes of it, line by line. */
+    @Test
+    public void olderForms_readAsThePresentOne() throws IOException {
+        List<StoredFixtures.Line> present = StoredFixtures.of(StoredForms.FORMAT);
+        for (int format = 1; format < StoredForms.FORMAT; format++) {
+            List<StoredFixtures.Line> older = StoredFixtures.has(format) ? StoredFixtures.of(format) : List.of();
+            for (int i = 0; i < older.size(); i++) {
+                assertEquals(
+                        older.get(i).read(forms, format),
+                        present.get(i).read(forms, StoredForms.FORMAT),
+                        "line " + (i + 1) + " of form " + format);
+            }
+        }
     }
 
     @Test

@@ -28,7 +28,7 @@ import velnik.server.storage.OpenedStorage;
  * it, or the edit was refused with both values.
  */
 public class TwoPersonsTest {
-    private static final int EDITS = 500;
+    private static final int EDITS = 1_000;
 
     private int refused;
 
