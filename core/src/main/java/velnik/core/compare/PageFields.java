@@ -72,28 +72,6 @@ public final class PageFields {
      * is. Empty when a field concerned is no longer as it was before.
      */
     public static Optional<Page> carry(Page before, Page after, Page present) {
-        Carry carry = new Carry();
-        List<Object> slug = carry.pick(
-                List.of(before.slug(), before.slugFollows()),
-                List.of(after.slug(), after.slugFollows()),
-                List.of(present.slug(), present.slugFollows()));
-        Page carried = new Page(
-                carry.pick(before.kind(), after.kind(), present.kind()),
-                carry.pick(before.title(), after.title(), present.title()),
-                (String) slug.get(0),
-                (boolean) slug.get(1),
-                carry.pick(before.reach(), after.reach(), present.reach()),
-                carry.pick(before.membersOnly(), after.membersOnly(), present.membersOnly()),
-                carry.pick(
-                        before.keptFromSearchEngines(), after.keptFromSearchEngines(), present.keptFromSearchEngines()),
-                carry.pick(before.layout(), after.layout(), present.layout()),
-                carry.pick(before.summary(), after.summary(), present.summary()),
-                carry.pickEach(before.topics(), after.topics(), present.topics()),
-                carry.pickNullable(before.date(), after.date(), present.date()),
-                carry.pickNullable(before.text(), after.text(), present.text()),
-                carry.pick(before.periods(), after.periods(), present.periods()),
-                carry.pick(before.whenClosed(), after.whenClosed(), present.whenClosed()),
-                carry.pick(before.locked(), after.locked(), present.locked()));
-        return carry.clashed() ? Optional.empty() : Optional.of(carried);
+        return Carry.over(before, after, present);
     }
 }

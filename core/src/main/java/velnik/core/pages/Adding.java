@@ -1,6 +1,5 @@
 package velnik.core.pages;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -12,12 +11,10 @@ import velnik.core.change.Refusal;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.outline.OutlineEditor;
-import velnik.core.site.Layout;
 import velnik.core.site.Limits;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
-import velnik.core.site.WhenClosed;
 import velnik.core.text.Line;
 
 /** Adds pages. The first page of a site becomes its home page. */
@@ -65,22 +62,11 @@ public final class Adding {
         }
         String slug = typed == null ? slugs.free(parent, Slugs.fromTitle(title)) : typed;
         slugs.take(parent, slug, fresh.id());
-        Page page = new Page(
-                fresh.kind(),
-                title,
-                slug,
-                typed == null,
-                fresh.reach(),
-                false,
-                fresh.keptFromSearchEngines(),
-                Layout.STANDARD,
-                fresh.summary(),
-                Set.of(),
-                null,
-                fresh.text(),
-                List.of(),
-                WhenClosed.NOT_FOUND,
-                false);
+        Page page = Page.plain(fresh.kind(), title, slug, typed == null)
+                .withReach(fresh.reach())
+                .withKeptFromSearchEngines(fresh.keptFromSearchEngines())
+                .withSummary(fresh.summary())
+                .withText(fresh.text());
         pages.insert(fresh.id(), fresh.place(), page);
         return Optional.empty();
     }

@@ -2,20 +2,16 @@ package velnik.core.pages;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
 import velnik.core.change.Refusal;
 import velnik.core.draft.Draft;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
-import velnik.core.site.Layout;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
-import velnik.core.site.Reach;
 import velnik.core.site.Site;
-import velnik.core.site.WhenClosed;
 
 /** The pages that every site has. */
 public final class BuiltInPages {
@@ -31,22 +27,8 @@ public final class BuiltInPages {
         List<Branch<PageId, Page>> top = site.pages().top();
         @Nullable PageId last = top.isEmpty() ? null : top.getLast().id();
         String title = title(kind);
-        Page page = new Page(
-                kind,
-                title,
-                Addressing.taken(site.pages().edit()).free(null, Slugs.fromTitle(title)),
-                true,
-                Reach.OPEN,
-                false,
-                kind != PageKind.PAGE_INDEX,
-                Layout.STANDARD,
-                "",
-                Set.of(),
-                null,
-                null,
-                List.of(),
-                WhenClosed.NOT_FOUND,
-                false);
+        String slug = Addressing.taken(site.pages().edit()).free(null, Slugs.fromTitle(title));
+        Page page = Page.plain(kind, title, slug, true).withKeptFromSearchEngines(kind != PageKind.PAGE_INDEX);
         draft.become(site.withPages(
                 site.pages().insert(Site.idOfBuiltIn(kind), new Place<>(null, last), page), site.home()));
     }

@@ -55,6 +55,26 @@ public record Page(
         }
     }
 
+    /** One that is open, for all, and has nothing but a title and an address. */
+    public static Page plain(PageKind kind, String title, String slug, boolean slugFollows) {
+        return new Page(
+                kind,
+                title,
+                slug,
+                slugFollows,
+                Reach.OPEN,
+                false,
+                false,
+                Layout.STANDARD,
+                "",
+                Set.of(),
+                null,
+                null,
+                List.of(),
+                WhenClosed.NOT_FOUND,
+                false);
+    }
+
     public Page withTitle(String newTitle) {
         return with(edit -> edit.title = newTitle);
     }
@@ -80,6 +100,14 @@ public record Page(
 
     public Page withLayout(Layout newLayout) {
         return with(edit -> edit.layout = newLayout);
+    }
+
+    public Page withSummary(String newSummary) {
+        return with(edit -> edit.summary = newSummary);
+    }
+
+    public Page withText(@Nullable TextHash newText) {
+        return with(edit -> edit.text = newText);
     }
 
     public Page withTopics(Set<String> newTopics) {
@@ -118,8 +146,10 @@ public record Page(
         private boolean membersOnly;
         private boolean keptFromSearchEngines;
         private Layout layout;
+        private String summary;
         private Set<String> topics;
         private @Nullable LocalDate date;
+        private @Nullable TextHash text;
         private List<Period> periods;
         private WhenClosed whenClosed;
         private boolean locked;
@@ -133,8 +163,10 @@ public record Page(
             membersOnly = page.membersOnly;
             keptFromSearchEngines = page.keptFromSearchEngines;
             layout = page.layout;
+            summary = page.summary;
             topics = page.topics;
             date = page.date;
+            text = page.text;
             periods = page.periods;
             whenClosed = page.whenClosed;
             locked = page.locked;
@@ -150,10 +182,10 @@ public record Page(
                     membersOnly,
                     keptFromSearchEngines,
                     layout,
-                    page.summary,
+                    summary,
                     topics,
                     date,
-                    page.text,
+                    text,
                     periods,
                     whenClosed,
                     locked);
