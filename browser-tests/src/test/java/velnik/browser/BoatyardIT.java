@@ -3,7 +3,6 @@ package velnik.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -161,8 +160,7 @@ public class BoatyardIT extends UndoneTest {
         assertThat(footer).containsText("Varnish day");
         mara.chooses("Tides").clicks("+ list…");
         hand.entry("Footer");
-        assertThat(mara.outline().getByRole(AriaRole.ALERT))
-                .hasText("Tides would show itself, through the menus in it, without end.");
+        assertThat(mara.objection()).hasText("Tides would show itself, through the menus in it, without end.");
         mara.forgives("422");
         mara.complainsOfNothing();
     }

@@ -29,6 +29,11 @@ class Editor extends Watched {
                                 .getByText(title, new Locator.GetByTextOptions().setExact(true))));
     }
 
+    /** What is said at a row against what was wanted there. */
+    Locator objection() {
+        return page.locator(".says:not(.ant-popover-hidden)").getByRole(AriaRole.ALERT);
+    }
+
     /** What is said beside the pointer while something is dragged. */
     Locator dragNote() {
         return page.locator(".drag-note");

@@ -71,8 +71,7 @@ public class EditorIT extends DemoTest {
                 .presses("Enter", "Control+a")
                 .types("x".repeat(201))
                 .presses("Enter");
-        assertThat(mara.outline().getByRole(AriaRole.ALERT))
-                .hasText("This has 201 characters; a title or a label has at most 200.");
+        assertThat(mara.objection()).hasText("This has 201 characters; a title or a label has at most 200.");
         mara.presses("Escape");
         assertThat(mara.row("Canoes")).isVisible();
         Locator slug = mara.page().getByLabel("Address", new Page.GetByLabelOptions().setExact(true));

@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -31,7 +30,7 @@ public class MenusIT extends UndoneTest {
         mara.chooses("Boat talk").presses("Delete").isTold("Boat talk is in the bin.");
         mara.chooses("On the water").presses("n");
         mara.types("javascript:alert(1)").presses("Enter");
-        assertThat(mara.outline().getByRole(AriaRole.ALERT)).containsText("can harm those who follow them");
+        assertThat(mara.objection()).containsText("can harm those who follow them");
         mara.presses("Control+a").types("yard@brackwater.example").presses("Enter", "Escape");
         mara.isTold("yard@brackwater.example added to Season.");
 

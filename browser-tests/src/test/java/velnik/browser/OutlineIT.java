@@ -211,8 +211,7 @@ public class OutlineIT extends UndoneTest {
     public void lockedPages_stay_untilTheyAreUnlocked() {
         Locator card = mara.page().locator(".card");
         mara.chooses("Privacy").presses("Delete");
-        assertThat(mara.outline().getByRole(AriaRole.ALERT))
-                .hasText("Privacy is locked, so it stays. Unlock it before you remove it.");
+        assertThat(mara.objection()).hasText("Privacy is locked, so it stays. Unlock it before you remove it.");
         assertThat(card.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("To the bin")))
                 .isDisabled();
         mara.isAccessible("a locked page");
@@ -224,7 +223,7 @@ public class OutlineIT extends UndoneTest {
         card.getByText("Locked").click();
         mara.isTold("Canoes and 3 more are locked.");
         mara.chooses("Hire").presses("Delete");
-        assertThat(mara.outline().getByRole(AriaRole.ALERT))
+        assertThat(mara.objection())
                 .hasText("Canoes and 4 more are locked, so they stay. Unlock them before you remove them.");
         assertThat(mara.row("Hire")).isVisible();
         mara.forgives("422");

@@ -63,7 +63,7 @@ public class TogetherIT extends DemoTest {
         mara.chooses("Canoes").presses("Enter").types("Open canoes");
         jo.chooses("Canoes").presses("Enter").types("Canadian canoes").presses("Enter");
         jo.isTold("Canoes is now Canadian canoes.");
-        assertThat(mara.outline().getByText("Now “Canadian canoes”")).isVisible();
+        assertThat(mara.objection().getByText("Now “Canadian canoes”")).isVisible();
         mara.presses("Escape");
         assertThat(mara.row("Canadian canoes")).isVisible();
 
