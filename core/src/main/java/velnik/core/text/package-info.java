@@ -1,4 +1,4 @@
-/** Texts of any script, made comparable. */
+/** Texts of any script, made comparable, and sentences made of facts. */
 @NullMarked
 package velnik.core.text;
 
