@@ -15,6 +15,8 @@ import velnik.core.draft.Draft;
 import velnik.core.draft.MenuChecks;
 import velnik.core.draft.PeriodChecks;
 import velnik.core.explanation.Labels;
+import velnik.core.outline.Branch;
+import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
@@ -274,13 +276,21 @@ public final class Items {
                 if (wordless.isPresent()) {
                     yield wordless;
                 }
-                draft.become(draft.site()
-                        .withMenus(
-                                draft.site().menus().replace(set.item(), item.withKind(dressed(item.kind(), kind)))));
+                Outline<MenuRowId, MenuRow> menus =
+                        before.menus().replace(set.item(), item.withKind(dressed(item.kind(), kind)));
+                draft.become(before.withMenus(
+                        kind instanceof ItemKind.PageList ? menus : withoutAnchors(menus, set.item())));
                 tellOfUnseen(draft, kind);
                 yield settled(draft, before, List.of(set.item()));
             }
         };
+    }
+
+    /** Where items stood among the rows of what is no list any more says nothing. */
+    private static Outline<MenuRowId, MenuRow> withoutAnchors(Outline<MenuRowId, MenuRow> menus, MenuRowId item) {
+        List<MenuRowId> beneath =
+                menus.childrenOf(item).stream().map(Branch::id).toList();
+        return menus.updateAll(beneath, row -> ((MenuRow.Item) row).withAnchor(null));
     }
 
     /** A list that is set another way keeps what its rows were given. */

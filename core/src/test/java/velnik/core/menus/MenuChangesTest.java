@@ -1,6 +1,8 @@
 package velnik.core.menus;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotNull;
+import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
@@ -27,7 +29,9 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
+import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
@@ -298,6 +302,21 @@ public class MenuChangesTest {
                 .says("Home carries other subpages along now.");
         script.does(new MenuChange.SetItemKind(home, new ItemKind.ToPage(script.page("Hire"), 1)))
                 .says("Home leads elsewhere now.");
+    }
+
+    /** What is removed from there later comes back just as it was. */
+    @Test
+    public void listThatBecomesSomethingElse_leavesNoAnchorsToItsItems() {
+        SiteScript script = brackwater();
+        Site listed = script.site();
+        MenuRowId own = listed.menus().childrenOf(LIST).getFirst().id();
+        assertNotNull(listed.item(own).anchor());
+        script.does(new MenuChange.SetItemKind(LIST, new ItemKind.ToPage(script.page("Hire"), 0)));
+        assertNull(script.site().item(own).anchor());
+        Site before = script.site();
+        script.does(new MenuChange.RemoveMenuRows(new RemovalId("gone"), List.of(own)))
+                .does(new Change.Restore(new RemovalId("gone")));
+        assertEquals(script.site(), before);
     }
 
     /** Typed before there was a page; once one stands there, the link is judged like the page. */
