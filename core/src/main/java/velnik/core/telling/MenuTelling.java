@@ -61,7 +61,7 @@ final class MenuTelling {
                         Map.of(
                                 "where",
                                 move.after() == null
-                                        ? WORDS.say("page.first")
+                                        ? WORDS.say("place.first")
                                         : WORDS.say("after", Map.of("before", name(move.after())))));
             case MenuChange.RemoveMenuRows remove -> removed(remove);
             case MenuChange.CopyMenuRow copy -> Telling.say("CopyMenuRow", Labels.of(before, copy.row()), 1);
@@ -174,7 +174,7 @@ final class MenuTelling {
             return into(parent);
         }
         return place.after() == null
-                ? WORDS.say("page.firstUnder", Map.of("parent", name(parent)))
+                ? WORDS.say("place.firstUnder", Map.of("parent", name(parent)))
                 : WORDS.say("after", Map.of("before", name(place.after())));
     }
 

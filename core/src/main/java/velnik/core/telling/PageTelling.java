@@ -138,7 +138,9 @@ final class PageTelling {
     }
 
     private String under(@Nullable PageId parent) {
-        return parent == null ? WORDS.say("page.top") : WORDS.say("page.under", Map.of("parent", title(after, parent)));
+        return parent == null
+                ? WORDS.say("place.top")
+                : WORDS.say("place.under", Map.of("parent", title(after, parent)));
     }
 
     private String along(Place<PageId> place) {
@@ -146,8 +148,8 @@ final class PageTelling {
             return WORDS.say("after", Map.of("before", title(after, place.after())));
         }
         return place.parent() == null
-                ? WORDS.say("page.first")
-                : WORDS.say("page.firstUnder", Map.of("parent", title(after, place.parent())));
+                ? WORDS.say("place.first")
+                : WORDS.say("place.firstUnder", Map.of("parent", title(after, place.parent())));
     }
 
     private static String title(Site site, PageId page) {

@@ -19,7 +19,8 @@ import velnik.core.site.Details;
 import velnik.core.site.Page;
 
 public class TellingTest {
-    private static final Pattern KEY = Pattern.compile("\"((?:[A-Z]\\w+|page|into)(?:\\.\\w+)*|some|together|after)\"");
+    private static final Pattern KEY =
+            Pattern.compile("\"((?:[A-Z]\\w+|place|into)(?:\\.\\w+)*|some|together|after)\"");
 
     /** All that the room may say has words, and no words are left over. */
     @Test
