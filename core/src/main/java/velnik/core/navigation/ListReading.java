@@ -5,7 +5,6 @@ import com.ibm.icu.util.ULocale;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -21,7 +20,6 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
-import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
@@ -141,20 +139,19 @@ final class ListReading {
     private List<MenuEntry> level(@Nullable PageId under, List<Branch<PageId, Page>> pages, int levels) {
         filled.add(under);
         List<MenuEntry> rows = new ArrayList<>();
-        Room room = new Room(under == null ? list.atMost() : Optional.empty());
+        ListRoom room = new ListRoom(under == null ? list.atMost() : Optional.empty());
         if (levels > 0) {
             for (Branch<PageId, Page> page : ordered(pages)) {
                 if (menu.isListed(page) && !list.leftOut().contains(page.id())) {
                     Set<Visitor> can = menu.whoCanGet(page.id(), isForMembers(page));
                     Appearance appearance = list.dressOf(page.id()).appearance().inList();
-                    Appearance left = room.left(appearance);
                     // Beyond the limit for those who can get it, it is no row of the list at all.
-                    boolean beyond = !left.equals(appearance) && Collections.disjoint(left.visitors(), can);
-                    if (!beyond) {
-                        MenuEntry row = row(page, left, can, levels);
+                    if (!room.isTakenFor(appearance, can)) {
+                        MenuEntry row = row(page, room.left(appearance), can, levels)
+                                .withBeyond(room.full());
                         rows.add(row);
                         if (row.absence().isEmpty()) {
-                            room.takenFor(left, can);
+                            room.takenFor(appearance, can);
                         }
                     }
                 }
@@ -171,45 +168,6 @@ final class ListReading {
         return isFlat()
                 ? Access.of(site, page.id(), openings).membersBy() != null
                 : membersAbove || Access.isForMembers(site, page);
-    }
-
-    /** How many rows may still come, for each kind of visitor on each device. */
-    private static final class Room {
-        private record Looker(Visitor visitor, Device device) {}
-
-        private final Map<Looker, Integer> left = new HashMap<>();
-
-        Room(Optional<Integer> atMost) {
-            atMost.ifPresent(rows -> Visitor.ANY.forEach(
-                    visitor -> Appearance.EVERY_DEVICE.forEach(device -> left.put(new Looker(visitor, device), rows))));
-        }
-
-        /** Without those who have all their rows; the same where that is nobody, and where nobody would be left. */
-        Appearance left(Appearance wanted) {
-            Set<Visitor> visitors = new HashSet<>();
-            Set<Device> devices = new HashSet<>();
-            for (Visitor visitor : wanted.visitors()) {
-                for (Device device : wanted.devices()) {
-                    if (!Integer.valueOf(0).equals(left.get(new Looker(visitor, device)))) {
-                        visitors.add(visitor);
-                        devices.add(device);
-                    }
-                }
-            }
-            return visitors.isEmpty() ? wanted : wanted.withVisitors(visitors).withDevices(devices);
-        }
-
-        void takenFor(Appearance row, Set<Visitor> can) {
-            for (Visitor visitor : Visitor.common(row.visitors(), can)) {
-                for (Device device : row.devices()) {
-                    left.computeIfPresent(new Looker(visitor, device), (any, rows) -> Math.max(0, rows - 1));
-                }
-            }
-        }
-
-        boolean isTaken() {
-            return !left.isEmpty() && left.values().stream().allMatch(rows -> rows == 0);
-        }
     }
 
     private List<Branch<PageId, Page>> ordered(List<Branch<PageId, Page>> pages) {

@@ -1,10 +1,12 @@
 package velnik.core.navigation;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Appearance;
+import velnik.core.site.Device;
 import velnik.core.site.PageId;
 import velnik.core.site.Visitor;
 
@@ -17,6 +19,7 @@ import velnik.core.site.Visitor;
  * @param splices whether its rows stand in its own place, as those of a list without a label do
  * @param visitors whom it shows to; empty when to nobody, though nothing else keeps it from showing
  * @param foreign whether it belongs to another menu that is shown here
+ * @param beyond the devices on which its list has all its rows before it, for each kind of visitor for whom it has
  */
 public record MenuEntry(
         NavigationRow.Key key,
@@ -29,11 +32,13 @@ public record MenuEntry(
         boolean foreign,
         Appearance appearance,
         Set<Visitor> visitors,
+        Map<Visitor, Set<Device>> beyond,
         Optional<Absence> absence,
         List<MenuEntry> rows) {
 
     public MenuEntry {
         visitors = Set.copyOf(visitors);
+        beyond = Map.copyOf(beyond);
         rows = List.copyOf(rows);
     }
 
@@ -51,7 +56,42 @@ public record MenuEntry(
 
     MenuEntry with(Optional<Absence> why, Set<Visitor> newVisitors, List<MenuEntry> newRows) {
         return new MenuEntry(
-                key, label, follows, page, target, opensOnly, splices, foreign, appearance, newVisitors, why, newRows);
+                key,
+                label,
+                follows,
+                page,
+                target,
+                opensOnly,
+                splices,
+                foreign,
+                appearance,
+                newVisitors,
+                beyond,
+                why,
+                newRows);
+    }
+
+    MenuEntry withBeyond(Map<Visitor, Set<Device>> full) {
+        return new MenuEntry(
+                key,
+                label,
+                follows,
+                page,
+                target,
+                opensOnly,
+                splices,
+                foreign,
+                appearance,
+                visitors,
+                full,
+                absence,
+                rows);
+    }
+
+    /** Whether a visitor for whom it shows there is among some. */
+    boolean showsOn(Device device, Set<Visitor> some) {
+        return Visitor.common(visitors, some).stream()
+                .anyMatch(visitor -> !beyond.getOrDefault(visitor, Set.of()).contains(device));
     }
 
     MenuEntry ofOtherMenu() {
@@ -66,6 +106,7 @@ public record MenuEntry(
                 true,
                 appearance,
                 visitors,
+                beyond,
                 absence,
                 rows.stream().map(MenuEntry::ofOtherMenu).toList());
     }

@@ -8,6 +8,7 @@ import java.util.Deque;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -253,6 +254,7 @@ public final class MenuReading {
                 false,
                 appearance,
                 Visitor.common(appearance.visitors(), canGet),
+                Map.of(),
                 absenceOf(appearance),
                 rows);
     }

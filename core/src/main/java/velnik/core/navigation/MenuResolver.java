@@ -1,7 +1,6 @@
 package velnik.core.navigation;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -29,7 +28,8 @@ final class MenuResolver {
         List<NavigationRow> rows = new ArrayList<>();
         for (MenuEntry entry : entries) {
             Set<Device> devices = common(entry.appearance().devices(), above);
-            if (!entry.shows() || devices.isEmpty() || Collections.disjoint(entry.visitors(), visitors)) {
+            devices.removeIf(device -> !entry.showsOn(device, visitors));
+            if (!entry.shows() || devices.isEmpty()) {
                 continue;
             }
             List<NavigationRow> beneath = rows(entry.rows(), visitors, devices);

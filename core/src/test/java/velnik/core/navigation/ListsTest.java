@@ -27,6 +27,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /** What lists yield, by their settings. */
@@ -163,8 +164,27 @@ public class ListsTest {
         assertEquals(rowsOn(script, Device.PHONE), "Rowing skiffs, Safety on the tide");
     }
 
+    /** What a row leaves free is asked for each kind of visitor on each device by itself. */
+    @Test
+    public void atMost_tellsVisitorsAndDevicesApartTogether() {
+        SiteScript script = brackwater().addsMenu("Listed").keepsForMembers("Kayaks");
+        script.puts(list(under("Hire"), 1, ListOrder.TREE, Optional.of(1)), "", script.menu("Listed"))
+                .assigns(Zone.FOOTER, new Scope.Everywhere(), "Listed");
+        MenuRowId list = script.latest();
+        script.dresses(list, "Canoes", ItemEdit.hidden(true));
+        script.dresses(list, "Kayaks", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        assertEquals(rowsOn(script, Device.WIDE, Visitor.MEMBER), "Kayaks");
+        assertEquals(rowsOn(script, Device.PHONE, Visitor.MEMBER), "Rowing skiffs");
+        assertEquals(rowsOn(script, Device.WIDE, Visitor.NON_MEMBER), "Rowing skiffs");
+        assertEquals(rowsOn(script, Device.PHONE, Visitor.NON_MEMBER), "Rowing skiffs");
+    }
+
     private static String rowsOn(SiteScript script, Device device) {
-        return script.navigation().forPage(script.page("Home")).in(Zone.FOOTER).getFirst().rows().stream()
+        return rowsOn(script, device, Visitor.NON_MEMBER);
+    }
+
+    private static String rowsOn(SiteScript script, Device device, Visitor visitor) {
+        return script.navigation(visitor).forPage(script.page("Home")).in(Zone.FOOTER).getFirst().rows().stream()
                 .filter(row -> row.isOn(device))
                 .map(NavigationRow::label)
                 .collect(joining(", "));
