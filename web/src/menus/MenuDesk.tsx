@@ -1,48 +1,33 @@
 import { Button } from "antd";
-import { type KeyboardEvent, type ReactNode, type RefObject, useMemo, useRef, useState } from "react";
-import type { MenuDto, OfferDto, RowPlace } from "../api/client";
+import { type ReactNode, type RefObject, useMemo } from "react";
 import { EVERYTHING } from "../outline/asking";
 import { Count } from "../outline/Count";
-import { type Choice, only } from "../outline/choice";
-import { DropCues } from "../outline/DropCues";
+import type { Choice } from "../outline/choice";
+import { DeskLayout } from "../outline/DeskLayout";
 import { FoldButton } from "../outline/FoldButton";
-import { ARROWS, type Move, outermost } from "../outline/moves";
-import { Outline } from "../outline/Outline";
-import { beside, type Row } from "../outline/rows";
-import { Several } from "../outline/Several";
+import { moveKeys, outermost } from "../outline/moves";
+import type { Row } from "../outline/rows";
 import { TitleField } from "../outline/TitleField";
-import type { useFolding } from "../outline/useFolding";
-import { newId } from "../shared/ids";
+import { type Desk, useDesk } from "../outline/useDesk";
+import type { Folding } from "../outline/useFolding";
 import { Later } from "../shared/Later";
-import { lettersAct } from "../shell/keys";
-import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import type { Keys } from "../shell/keys";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf } from "../working-copy/tree";
-import { type Adding, addingBelow, addingTo, addingUnder, nested, outOf, shownAt } from "./adding";
-import { addOffered, changesOf, moveOf, set, wrapping } from "./deeds";
+import { nested, outOf } from "./adding";
+import { moveOf } from "./deeds";
 import { judge, loadOf } from "./dropping";
 import { ItemCell, titleOf } from "./ItemCell";
 import { ItemLine } from "./ItemLine";
-import { type Deed, MenuActions } from "./MenuActions";
+import { type Line, whereIs } from "./lines";
+import { MenuActions } from "./MenuActions";
 import { type LookingForItems, MenuFinder } from "./MenuFinder";
-import { kindOfRows, type MenuOutline, type Node, nodeOf, placeBelow } from "./outline";
+import { kindOfRows, type MenuOutline, type Node, nodeOf } from "./outline";
 import { useAdding } from "./useAdding";
-import { useGestures } from "./useGestures";
+import { type MenuDeeds, type Picking, useMenuDeeds } from "./useMenuDeeds";
 import { listWords } from "./words";
 
-type Attention =
-  | { readonly kind: "none" }
-  | { readonly kind: "labelling"; readonly node: string }
-  | { readonly kind: "naming" }
-  | { readonly kind: "wrapping"; readonly node: string }
-  | Adding
-  | { readonly kind: "problem"; readonly node: string; readonly sentence: string };
-
 const WIDTHS = ["minmax(90px, 38%)"];
-
-const NONE: Attention = { kind: "none" };
-
-/** Where pages of the tree are to be placed. */
-export type Picking = { readonly place: RowPlace; readonly menu: MenuDto; readonly where: string };
 
 /** The left side: all menus in one outline, the actions for the selected row, and the add line. */
 export function MenuDesk(props: {
@@ -59,332 +44,204 @@ export function MenuDesk(props: {
   readonly onMoveTo: (nodes: readonly Node[]) => void;
   /** The outline of all menus at a revision that may still be on its way. */
   readonly outlineAt: (revision: number) => Promise<MenuOutline>;
-  readonly folding: ReturnType<typeof useFolding>;
+  readonly folding: Folding;
   readonly looking: LookingForItems;
 }) {
-  const { copy, store, outline, choice, gridRef } = props;
+  const { copy, outline, choice, looking, folding } = props;
+  const { rows } = looking;
+  const { unfold } = folding;
   const selected = choice.at === null ? null : nodeOf(outline, choice.at);
-  /** The chosen rows in reading order, without those beneath another of them. */
   const nodes = useMemo(
     () => outermost(outline, choice.rows).map((id) => nodeOf(outline, id)),
     [outline, choice.rows],
   );
-  const [ticking, setTicking] = useState(false);
-  const { fold, unfold } = props.folding;
-  const [attention, setAttention] = useState<Attention>(NONE);
-  const { looking } = props;
-  const { rows } = looking;
-  const menus = childrenOf(outline, null);
-
-  const rowOf = (id: string) => rows.find((row) => row.id === id);
-
-  const backToOutline = () => gridRef.current?.focus({ preventScroll: true });
-  const leave = () => {
-    setAttention(NONE);
-    backToOutline();
-  };
-  const told = (node: Node, result: Result) =>
-    setAttention(result.ok ? NONE : { kind: "problem", node: node.id, sentence: result.sentence });
-
-  const gesture = useGestures(store, props.outlineAt);
-  const select = (id: string) => props.onChoose(only(id));
-  const make = async (what: Parameters<typeof gesture>[1], rows = nodes): Promise<boolean> => {
-    const result = await gesture(rows, what);
-    const beside = rows[0] ?? selected;
-    if (result && beside) told(beside, result);
-    return result?.ok ?? false;
-  };
-  const move = (to: Move) =>
-    make((now, there, tree) => [moveOf(now, tree, there, to)].filter((change) => change !== null));
-  const open = (line: Adding | null) => {
-    if (!line) return;
-    looking.setAsking(EVERYTHING); // what is new would not be found
-    setAttention(line);
-  };
-  const addUnder = (node: Node) => {
-    unfold(node.id);
-    open(addingUnder(outline, rows, node));
-  };
-  const pick = (node: Node) => {
-    const place = placeBelow(outline, node);
-    if (!place) return;
-    props.onPick({
-      place,
-      menu: node.menu,
-      where: node.parent === null ? `for ${node.menu.name}` : `after ${titleOf(node) || "the list"}`,
-    });
-  };
-  const fill = async (node: Node, offer: OfferDto) => {
-    const place = placeBelow(outline, node);
-    if (!place) return;
-    unfold(node.menu.id);
-    const id = newId();
-    const result = await addOffered(store, copy.tree, offer, id, place);
-    told(node, result);
-    if (result.ok) select(`${node.menu.id}/${id}`);
-    backToOutline();
-  };
-  /** A menu just made, which can be filled before the outline has come with it. */
-  const fresh = useRef<string | null>(null);
-  const perform = async (deed: Deed) => {
-    const made = fresh.current;
-    if (deed === "below" && made !== null && made === props.chosen && !outline.nodes.has(made)) {
-      return open(addingTo(made));
-    }
-    if (!selected) return;
-    if (deed === "below" && selected.parent !== null) return open(addingBelow(outline, rows, selected));
-    if (deed === "below" || deed === "under") return addUnder(selected);
-    if (deed === "pick") return pick(selected);
-    if (deed === "moveTo") return kindOfRows(nodes) && props.onMoveTo(nodes);
-    if (deed === "wrap") {
-      const first = kindOfRows(nodes) === "items" ? nodes[0] : undefined;
-      return first && setAttention({ kind: "wrapping", node: first.id });
-    }
-    if (deed === "label") return setAttention({ kind: "labelling", node: selected.id });
-    const goes = deed === "remove" || deed === "leaveOut";
-    const next = beside(rows, new Set(nodes.map((node) => node.id)));
-    // Options are set for each chosen row, what takes a branch along for the outermost only.
-    const concerned = deed === "hide" ? [...choice.rows].map((id) => nodeOf(outline, id)) : nodes;
-    const done = await make((_now, there) => changesOf(there, deed), concerned);
-    if (done && goes && next !== null) select(next);
-  };
-
-  const onKey = (event: KeyboardEvent) => {
-    const arrow = ARROWS[event.key];
-    const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
-    const act =
-      event.ctrlKey && event.shiftKey && arrow
-        ? () => void move(arrow)
-        : event.ctrlKey && event.key.toLowerCase() === "d"
-          ? () => void perform("copy")
-          : event.key === "Delete"
-            ? () => event.repeat || void perform("remove") // held down a moment too long, it takes one row, not ten
-            : plain && lettersAct()
-              ? {
-                  n: () => void perform("below"),
-                  h: () => void perform("hide"),
-                  p: () => void perform("pick"),
-                  g: () => void perform("wrap"),
-                  m: () => void perform("moveTo"),
-                  w: props.onWholeScreen,
-                }[event.key.toLowerCase()]
-              : undefined;
-    if (act) {
-      event.preventDefault();
-      event.stopPropagation();
-      act();
-    }
-  };
-
-  const nameMenu = async (name: string) => {
-    const menu = newId();
-    const result = await store.change({ kind: "addMenu", menu, after: menus.at(-1) ?? null, name });
-    if (result.ok) {
-      leave();
-      fresh.current = menu;
-      select(menu);
-    }
-    return result;
-  };
-  const label = async (node: Node, text: string) => {
-    const result = await store.change(
-      node.row ? set([node], { label: text }) : { kind: "renameMenu", menu: node.id, name: text },
-    );
-    if (result.ok) leave();
-    return result;
-  };
-  const wrap = async (node: Node, words: string): Promise<Result> => {
-    const heading = newId();
-    const result = await gesture(nodes, (now, there) => wrapping(now, there, heading, words));
-    if (!result) return { ok: false, sentence: "That row is not there any more." };
-    if (result.ok) {
-      leave();
-      select(`${node.menu.id}/${heading}`);
-    }
-    return result;
-  };
-  const adding = attention.kind === "adding" ? attention : null;
-  const line = useAdding({
-    store,
-    outlineAt: props.outlineAt,
-    line: adding,
-    onLine: (next) => setAttention((now) => (now.kind === "adding" ? next(now) : now)),
-    onLeave: leave,
-  });
-
-  const titleOfPage = (page: string) =>
-    copy.tree.pages.has(page) ? pageOf(copy.tree, page).title : "a page";
-  const cells = (row: Row): ReactNode[] => {
-    const node = nodeOf(outline, row.id);
-    const list = node.row ? listWords(node.row, titleOfPage) : "";
-    const text =
-      attention.kind === "labelling" && attention.node === row.id ? (
-        <TitleField
-          key="labelling"
-          label={node.row ? `Label of ${titleOf(node)}` : `Name of ${titleOf(node)}`}
-          initial={node.row ? node.row.ownLabel : node.menu.name}
-          placeholder={node.row?.followed ?? ""}
-          onKeep={(typed) => label(node, typed)}
-          onLeave={leave}
-        />
-      ) : (
-        <ItemCell
-          key="text"
-          node={node}
-          folded={row.folded}
-          beneath={row.subpages}
-          list={list}
-          page={node.row?.page ? copy.tree.pages.get(node.row.page) : undefined}
-          problem={attention.kind === "problem" && attention.node === row.id ? attention.sentence : null}
-        />
-      );
-    return [
-      text,
-      node.row ? node.row.leads : `${node.menu.items === 1 ? "1 item" : `${node.menu.items} items`}`,
-    ];
-  };
-
+  const desk = useDesk<Line>(props.gridRef, props.onChoose);
+  const deeds = useMenuDeeds({ ...props, desk, unfold, selected, nodes });
+  const extra = useExtraRow({ ...props, desk, deeds });
   return (
-    <section className="desk" aria-label="Menus">
-      <div className="head">
-        <h2>Menus</h2>
-        <Count
-          what="item"
-          found={looking.matches}
-          all={menus.length === 1 ? "1 menu" : `${menus.length} menus`}
-        />
-        <span className="spring" />
-        <Several on={ticking} onSwitch={setTicking} />
-        <FoldButton folding={props.folding} tree={outline} />
-        <Button size="small" onClick={() => setAttention({ kind: "naming" })}>
-          New menu
-        </Button>
-      </div>
-      <MenuFinder
-        outline={outline}
-        looking={looking}
-        onLeave={() => {
-          const first = looking.matches?.[0];
-          if (first !== undefined && !rows.some((row) => row.id === selected?.id)) select(first);
-          backToOutline();
-        }}
-        onGo={(menu) => {
-          unfold(menu);
-          looking.setAsking(EVERYTHING);
-          select(menu);
-          backToOutline();
-        }}
-      />
-      {selected && (
-        <Later of={`${selected.id} ${choice.rows.size}`}>
-          <MenuActions
-            node={selected}
-            title={choice.rows.size > 1 ? `${choice.rows.size} rows` : titleOf(selected) || "The list"}
-            several={choice.rows.size > 1 ? kindOfRows(nodes) : undefined}
-            may={(to) => moveOf(outline, copy.tree, nodes, to) !== null}
-            onMove={move}
-            onDo={perform}
-            onFill={(offer) => void fill(selected, offer)}
-          />
-        </Later>
-      )}
-      <Outline
-        label="Menus"
-        columns={["Item", "Leads to"]}
-        widths={WIDTHS}
-        rows={rows}
-        choice={choice}
-        ticking={ticking}
-        gridRef={gridRef}
-        load={(id) => loadOf(outline, rows, choice.rows.has(id) ? nodes : [nodeOf(outline, id)])}
-        cues={
-          <DropCues
-            gridRef={gridRef}
-            rows={rows}
-            revision={copy.revision}
-            judge={(load, target) => judge(outline, copy.tree, load, target)}
-            onDrop={(load, target) =>
-              void make(
-                (now, there, tree) => {
-                  const ids = load.from === "rows" ? there.map((node) => node.id) : load.ids;
-                  const verdict = judge(now, tree, { ...load, ids }, target);
-                  if (verdict.kind === "refused") throw new Error(verdict.words); // meanwhile; said beside the row
-                  return verdict.changes;
-                },
-                load.from === "rows" ? load.ids.map((row) => nodeOf(outline, row)) : [],
-              )
-            }
-            onUnfold={unfold}
-          />
-        }
-        extra={
-          adding
-            ? {
-                after: shownAt(rows, adding.shownAfter),
-                level: adding.level,
-                content: (
-                  <ItemLine
-                    menu={adding.menu}
-                    place={adding.place}
-                    onAdd={line.add}
-                    onForetell={line.foretell}
-                    onPaste={line.paste}
-                    onNest={() => open(nested(adding))}
-                    onOut={() => open(outOf(outline, adding))}
-                    onLeave={leave}
-                  />
-                ),
-              }
-            : attention.kind === "wrapping" && rowOf(attention.node)
-              ? {
-                  after: rows.findIndex((row) => row.id === attention.node) - 1,
-                  level: rowOf(attention.node)?.level ?? 1,
-                  content: (
-                    <TitleField
-                      label="The new heading"
-                      initial=""
-                      placeholder="Words of the heading"
-                      onKeep={(words) => wrap(nodeOf(outline, attention.node), words)}
-                      onLeave={leave}
-                    />
-                  ),
-                }
-              : attention.kind === "naming"
-                ? {
-                    after: rows.length - 1,
-                    level: 1,
-                    content: (
-                      <TitleField
-                        label="Name of the new menu"
-                        initial=""
-                        placeholder="What you call it; visitors never see it"
-                        onKeep={nameMenu}
-                        onLeave={leave}
-                      />
-                    ),
-                  }
-                : null
-        }
-        onChoose={(next) => {
-          setAttention(NONE);
-          props.onChoose(next);
-        }}
-        onEdit={(id) => {
-          if (!nodeOf(outline, id).row?.foreign) setAttention({ kind: "labelling", node: id });
-        }}
-        onFold={fold}
-        onKey={onKey}
-        cells={cells}
-      />
-      {selected && (
-        <button
-          type="button"
-          className="add-teaser"
-          onClick={() => addUnder(nodeOf(outline, selected.menu.id))}
-        >
-          <span aria-hidden="true">+</span> A page, a link, a heading… at the end of {selected.menu.name}
-        </button>
-      )}
-    </section>
+    <DeskLayout
+      label="Menus"
+      desk={desk}
+      count={<MenuCount outline={outline} found={looking.matches} />}
+      buttons={
+        <>
+          <FoldButton folding={folding} tree={outline} />
+          <Button size="small" onClick={() => desk.setAttention({ kind: "naming" })}>
+            New menu
+          </Button>
+        </>
+      }
+      finder={<Finder outline={outline} looking={looking} selected={selected} {...{ unfold, desk, deeds }} />}
+      actions={
+        selected && (
+          <Later of={`${selected.id} ${choice.rows.size}`}>
+            <MenuActions
+              node={selected}
+              title={choice.rows.size > 1 ? `${choice.rows.size} rows` : titleOf(selected) || "The list"}
+              several={choice.rows.size > 1 ? kindOfRows(nodes) : undefined}
+              may={(to) => moveOf(outline, copy.tree, nodes, to) !== null}
+              onMove={deeds.move}
+              onDo={deeds.perform}
+              onFill={(offer) => void deeds.fill(selected, offer)}
+            />
+          </Later>
+        )
+      }
+      columns={["Item", "Leads to"]}
+      widths={WIDTHS}
+      rows={rows}
+      choice={choice}
+      revision={copy.revision}
+      extra={extra}
+      keys={keysOf(deeds, props.onWholeScreen)}
+      load={(id) => loadOf(outline, rows, choice.rows.has(id) ? nodes : [nodeOf(outline, id)])}
+      judge={(load, target) => judge(outline, copy.tree, load, target)}
+      onDrop={(load, target) => void deeds.drop(load, target)}
+      onEdit={(id) => {
+        if (!nodeOf(outline, id).row?.foreign) desk.edit(id);
+      }}
+      onFold={folding.fold}
+      cells={(row) => cellsOf(row, nodeOf(outline, row.id), { copy, desk, deeds })}
+      teaser={selected && <Teaser menu={nodeOf(outline, selected.menu.id)} onOpen={deeds.addUnder} />}
+    />
   );
+}
+
+function keysOf(deeds: MenuDeeds, onWholeScreen: () => void): Keys {
+  return {
+    ...moveKeys((to) => void deeds.move(to)),
+    "Ctrl+d": () => deeds.perform("copy"),
+    Delete: () => deeds.perform("remove"),
+    n: () => deeds.perform("below"),
+    h: () => deeds.perform("hide"),
+    p: () => deeds.perform("pick"),
+    g: () => deeds.perform("wrap"),
+    m: () => deeds.perform("moveTo"),
+    w: onWholeScreen,
+  };
+}
+
+function MenuCount(props: { readonly outline: MenuOutline; readonly found: readonly string[] | null }) {
+  const menus = childrenOf(props.outline, null).length;
+  return <Count what="item" found={props.found} all={menus === 1 ? "1 menu" : `${menus} menus`} />;
+}
+
+function Teaser({ menu, onOpen }: { readonly menu: Node; readonly onOpen: (menu: Node) => void }) {
+  return (
+    <button type="button" className="add-teaser" onClick={() => onOpen(menu)}>
+      <span aria-hidden="true">+</span> A page, a link, a heading… at the end of {titleOf(menu)}
+    </button>
+  );
+}
+
+function Finder(props: {
+  readonly outline: MenuOutline;
+  readonly looking: LookingForItems;
+  readonly selected: Node | null;
+  readonly unfold: (id: string | null) => void;
+  readonly desk: Desk<Line>;
+  readonly deeds: MenuDeeds;
+}) {
+  const { looking, selected, desk, deeds } = props;
+  return (
+    <MenuFinder
+      outline={props.outline}
+      looking={looking}
+      onLeave={() => {
+        const first = looking.matches?.[0];
+        if (first !== undefined && !looking.rows.some((row) => row.id === selected?.id)) deeds.select(first);
+        desk.backToOutline();
+      }}
+      onGo={(menu) => {
+        props.unfold(menu);
+        looking.setAsking(EVERYTHING);
+        deeds.select(menu);
+        desk.backToOutline();
+      }}
+    />
+  );
+}
+
+function cellsOf(
+  row: Row,
+  node: Node,
+  at: { readonly copy: WorkingCopy; readonly desk: Desk<Line>; readonly deeds: MenuDeeds },
+): ReactNode[] {
+  const { desk, deeds } = at;
+  const { tree } = at.copy;
+  const titleOfPage = (page: string) => (tree.pages.has(page) ? pageOf(tree, page).title : "a page");
+  const text = desk.isEdited(row.id) ? (
+    <TitleField
+      key="labelling"
+      label={node.row ? `Label of ${titleOf(node)}` : `Name of ${titleOf(node)}`}
+      initial={node.row ? node.row.ownLabel : node.menu.name}
+      placeholder={node.row?.followed ?? ""}
+      onKeep={(typed) => deeds.label(node, typed)}
+      onLeave={desk.leave}
+    />
+  ) : (
+    <ItemCell
+      key="text"
+      node={node}
+      folded={row.folded}
+      beneath={row.subpages}
+      list={node.row ? listWords(node.row, titleOfPage) : ""}
+      page={node.row?.page ? tree.pages.get(node.row.page) : undefined}
+      problem={desk.problemAt(row.id)}
+    />
+  );
+  const { items } = node.menu;
+  return [text, node.row ? node.row.leads : items === 1 ? "1 item" : `${items} items`];
+}
+
+function useExtraRow(props: {
+  readonly store: WorkingCopyStore;
+  readonly outline: MenuOutline;
+  readonly outlineAt: (revision: number) => Promise<MenuOutline>;
+  readonly looking: LookingForItems;
+  readonly desk: Desk<Line>;
+  readonly deeds: MenuDeeds;
+}) {
+  const { store, outline, outlineAt, desk, deeds } = props;
+  const line = desk.attention;
+  const adding = useAdding({
+    store,
+    outlineAt,
+    line: line.kind === "adding" ? line : null,
+    onLine: (next) => desk.setAttention((now) => (now.kind === "adding" ? next(now) : now)),
+    onLeave: desk.leave,
+  });
+  if (line.kind !== "adding" && line.kind !== "wrapping" && line.kind !== "naming") return null;
+  const where = whereIs(line, props.looking.rows);
+  if (!where) return null;
+  const content =
+    line.kind === "adding" ? (
+      <ItemLine
+        menu={line.menu}
+        place={line.place}
+        onAdd={adding.add}
+        onForetell={adding.foretell}
+        onPaste={adding.paste}
+        onNest={() => deeds.open(nested(line))}
+        onOut={() => deeds.open(outOf(outline, line))}
+        onLeave={desk.leave}
+      />
+    ) : line.kind === "wrapping" ? (
+      <TitleField
+        label="The new heading"
+        initial=""
+        placeholder="Words of the heading"
+        onKeep={(words) => deeds.wrap(nodeOf(outline, line.node), words)}
+        onLeave={desk.leave}
+      />
+    ) : (
+      <TitleField
+        label="Name of the new menu"
+        initial=""
+        placeholder="What you call it; visitors never see it"
+        onKeep={deeds.nameMenu}
+        onLeave={desk.leave}
+      />
+    );
+  return { ...where, content };
 }

@@ -14,11 +14,12 @@ import { pageOf, pathTo } from "../working-copy/tree";
 import { ItemCard } from "./ItemCard";
 import { ItemsCard } from "./ItemsCard";
 import { MenuCard } from "./MenuCard";
-import { MenuDesk, type Picking } from "./MenuDesk";
+import { MenuDesk } from "./MenuDesk";
 import { useLookingForItems } from "./MenuFinder";
 import { MoveItems } from "./MoveItems";
 import { findItem, listedPage, type MenuOutline, type Node, nodeOf, sameRow } from "./outline";
 import { TreePick } from "./TreePick";
+import type { Picking } from "./useMenuDeeds";
 import { useMenus } from "./useMenus";
 import "./menus.css";
 

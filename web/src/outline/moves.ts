@@ -1,11 +1,11 @@
 import type { PlaceDto } from "../api/client";
+import type { Keys } from "../shell/keys";
 import { childrenOf, endOf, type PageTree, parentOf } from "../working-copy/tree";
 
 /** The moves that buttons and keys share; first and last are among the siblings. */
 export type Move = "up" | "down" | "in" | "out" | "first" | "last";
 
-/** The keys that move, held with Ctrl and Shift. */
-export const ARROWS: Readonly<Record<string, Move>> = {
+const ARROWS: Readonly<Record<string, Move>> = {
   ArrowUp: "up",
   ArrowDown: "down",
   ArrowRight: "in",
@@ -13,6 +13,13 @@ export const ARROWS: Readonly<Record<string, Move>> = {
   Home: "first",
   End: "last",
 };
+
+/** The keys that move, held with Ctrl and Shift. */
+export function moveKeys(onMove: (move: Move) => void): Keys {
+  return Object.fromEntries(
+    Object.entries(ARROWS).map(([arrow, move]) => [`Ctrl+Shift+${arrow}`, () => onMove(move)]),
+  );
+}
 
 type Children = Pick<PageTree, "children">;
 

@@ -8,46 +8,49 @@ export function PageActions(props: {
   /** Whether a built-in page is among them: it stays, and nothing goes under it. */
   readonly builtIn: boolean;
   readonly may: (move: Move) => boolean;
-  readonly onMove: (move: Move) => void;
-  readonly onAddBelow: () => void;
-  readonly onAddUnder: () => void;
-  readonly onEdit: () => void;
-  readonly onWrap: () => void;
-  readonly onMoveTo: () => void;
-  readonly onPlace: () => void;
-  readonly onRemove: () => void;
+  readonly acts: {
+    readonly move: (move: Move) => void;
+    readonly below: () => void;
+    readonly under: () => void;
+    readonly edit: () => void;
+    readonly wrap: () => void;
+    readonly moveTo: () => void;
+    readonly place: () => void;
+    readonly remove: () => void;
+  };
   /** How many are chosen. */
   readonly count: number;
 }) {
+  const { acts, may } = props;
   const one = props.count === 1;
   return (
     <div className="actions" role="toolbar" aria-label={one ? "The selected page" : "The selected pages"}>
       <b title={props.title}>{props.title}</b>
       {one && (
         <>
-          <Action label="+ below" hint="Add a page below (N)" onClick={props.onAddBelow} />
+          <Action label="+ below" hint="Add a page below (N)" onClick={acts.below} />
           <Action
             label="+ under"
             hint={props.builtIn ? "Nothing goes under a built-in page" : "Add a page under it (N, then Tab)"}
             idle={props.builtIn}
-            onClick={props.onAddUnder}
+            onClick={acts.under}
           />
         </>
       )}
-      <MovesAcross what="page" may={props.may} onMove={props.onMove} />
-      <MovesAlong may={props.may} onMove={props.onMove} />
+      <MovesAcross what="page" may={may} onMove={acts.move} />
+      <MovesAlong may={may} onMove={acts.move} />
       <span className="then" />
-      {one && <Action label="Retitle" hint="Edit the title (Enter)" onClick={props.onEdit} />}
+      {one && <Action label="Retitle" hint="Edit the title (Enter)" onClick={acts.edit} />}
       <Action
         label="Wrap"
         hint={`Put ${one ? "it" : "them"} under a new page in ${one ? "its" : "their"} place (G)`}
-        onClick={props.onWrap}
+        onClick={acts.wrap}
       />
-      <Action label="Move to…" hint="Choose where it goes (M)" onClick={props.onMoveTo} />
+      <Action label="Move to…" hint="Choose where it goes (M)" onClick={acts.moveTo} />
       <Action
         label="Place…"
         hint={`Go to the menus ${one ? "it" : "they"} can be placed in (P)`}
-        onClick={props.onPlace}
+        onClick={acts.place}
       />
       <Action
         label="To the bin"
@@ -57,7 +60,7 @@ export function PageActions(props: {
             : `Remove ${one ? "it" : "them"} with all that is under ${one ? "it" : "them"} (Delete)`
         }
         idle={props.builtIn}
-        onClick={props.onRemove}
+        onClick={acts.remove}
       />
     </div>
   );
