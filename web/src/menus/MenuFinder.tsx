@@ -12,15 +12,14 @@ import { QUESTIONS, wordsOf } from "./questions";
 export type LookingForItems = ReturnType<typeof useLookingForItems>;
 
 /** What is looked for in the menus, and the rows that are left to show. */
-export function useLookingForItems(outline: MenuOutline | null, folded: ReadonlySet<string>) {
+export function useLookingForItems(outline: MenuOutline, folded: ReadonlySet<string>) {
   const [asking, setAsking] = useAsking("menus");
-  const things = useMemo(() => [...(outline?.nodes.values() ?? [])], [outline]);
+  const things = useMemo(() => [...outline.nodes.values()], [outline]);
   const matches = useMemo(
     () => (isAsking(asking) ? found(things, wordsOf, asking, QUESTIONS).map((node) => node.id) : null),
     [things, asking],
   );
   const rows = useMemo(() => {
-    if (!outline) return [];
     const above = (id: string) => nodeOf(outline, id).parent;
     return rowsOf(outline, folded, matches && withPaths(above, matches));
   }, [outline, folded, matches]);

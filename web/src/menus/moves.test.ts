@@ -23,8 +23,8 @@ type Case = {
   }[];
 };
 
-/** Written by the server's tests, which run before these. */
-const cases: readonly Case[] = JSON.parse(readFileSync("../server/target/move-cases.json", "utf8"));
+/** Made by the server's tests, which hold them to the core. */
+const cases: readonly Case[] = JSON.parse(readFileSync("cases/moves.json", "utf8"));
 
 /** Where a change takes a row: an item's place without the rows of a list it stands among, or a page's. */
 function placeIn(change: ChangeDto | null | undefined): PlaceDto | null {

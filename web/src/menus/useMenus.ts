@@ -7,13 +7,15 @@ import { type MenuOutline, outlineOf } from "./outline";
 export type Menus =
   | { readonly status: "loading" }
   | { readonly status: "failed"; readonly retry: () => void }
-  | {
-      readonly status: "ready";
-      readonly menus: MenusDto;
-      readonly outline: MenuOutline;
-      /** The outline at a revision that may still be on its way. */
-      readonly at: (revision: number) => Promise<MenuOutline>;
-    };
+  | ReadyMenus;
+
+export type ReadyMenus = {
+  readonly status: "ready";
+  readonly menus: MenusDto;
+  readonly outline: MenuOutline;
+  /** The outline at a revision that may still be on its way. */
+  readonly at: (revision: number) => Promise<MenuOutline>;
+};
 
 /** All menus as they come out at a revision; while a newer one is fetched, the last one stays. */
 export function useMenus(revision: number): Menus {

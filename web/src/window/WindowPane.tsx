@@ -3,7 +3,8 @@ import { useState } from "react";
 import { Problem } from "../shared/Problem";
 import { addressOf, type PageTree } from "../working-copy/tree";
 import { AsOf } from "./AsOf";
-import { type As, type Pointed, useFrame } from "./useFrame";
+import type { As } from "./addresses";
+import { type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
 import { WIDTHS, type Width } from "./widths";
 import "./window.css";
@@ -58,69 +59,11 @@ export function WindowPane(props: {
   const scale = trueSize ? 1 : Math.min(1, size.width / laidOut);
   return (
     <section className="window" aria-label="What visitors see">
-      <div className="window-bar">
-        <Segmented<Width>
-          size="small"
-          value={width}
-          onChange={setWidth}
-          aria-label="Width of the screen"
-          options={[
-            { value: "wide", label: "Wide" },
-            { value: "tablet", label: "Tablet" },
-            { value: "phone", label: "Phone" },
-          ]}
-        />
-        <Tooltip title={trueSize ? "Scale it to fit" : "Show it unscaled, and scroll"}>
-          <Button
-            type="text"
-            size="small"
-            className="scale"
-            aria-label={`${Math.round(scale * 100)} %, true size`}
-            aria-pressed={trueSize}
-            onClick={() => setTrueSize(!trueSize)}
-          >
-            {Math.round(scale * 100)} %
-          </Button>
-        </Tooltip>
-        <Tooltip title="Then click a menu or an item in the page to edit it (Alt+click does the same)">
-          <Button
-            type="text"
-            size="small"
-            aria-pressed={choosing}
-            className={choosing ? "on" : ""}
-            onClick={() => setChoosing(!choosing)}
-          >
-            Point
-          </Button>
-        </Tooltip>
-        <AsOf day={as.day} onDay={(day) => setAs({ ...as, day })} />
-        <Tooltip title="See it as a member does">
-          <Button
-            type="text"
-            size="small"
-            aria-label="As a member"
-            aria-pressed={as.member}
-            className={as.member ? "on" : ""}
-            onClick={() => setAs({ ...as, member: !as.member })}
-          >
-            Member
-          </Button>
-        </Tooltip>
-        <span className="path" title={said}>
-          {said}
-        </span>
-        <Tooltip title={props.whole ? "Back to the desk (W)" : "The whole screen (W)"}>
-          <Button
-            type="text"
-            size="small"
-            aria-label={props.whole ? "Back to the desk" : "The window at full size"}
-            aria-pressed={props.whole}
-            onClick={() => props.onWhole(!props.whole)}
-          >
-            {props.whole ? "Back" : "⤢"}
-          </Button>
-        </Tooltip>
-      </div>
+      <WindowBar
+        {...{ width, setWidth, scale, trueSize, setTrueSize, choosing, setChoosing, as, setAs, said }}
+        whole={props.whole}
+        onWhole={props.onWhole}
+      />
       <div className={trueSize ? "ground true-size" : "ground"} ref={ground}>
         <Problem sentence={frame.problem} />
         {frame.source && (
@@ -140,5 +83,89 @@ export function WindowPane(props: {
         )}
       </div>
     </section>
+  );
+}
+
+/** How the site is looked at: the width, the scale, the day, as whom. */
+function WindowBar(props: {
+  readonly width: Width;
+  readonly setWidth: (width: Width) => void;
+  readonly scale: number;
+  readonly trueSize: boolean;
+  readonly setTrueSize: (on: boolean) => void;
+  readonly choosing: boolean;
+  readonly setChoosing: (on: boolean) => void;
+  readonly as: As;
+  readonly setAs: (as: As) => void;
+  readonly said: string;
+  readonly whole: boolean;
+  readonly onWhole: (whole: boolean) => void;
+}) {
+  const { trueSize, choosing, as, setAs, said, whole } = props;
+  const percent = `${Math.round(props.scale * 100)} %`;
+  return (
+    <div className="window-bar">
+      <Segmented<Width>
+        size="small"
+        value={props.width}
+        onChange={props.setWidth}
+        aria-label="Width of the screen"
+        options={[
+          { value: "wide", label: "Wide" },
+          { value: "tablet", label: "Tablet" },
+          { value: "phone", label: "Phone" },
+        ]}
+      />
+      <Tooltip title={trueSize ? "Scale it to fit" : "Show it unscaled, and scroll"}>
+        <Button
+          type="text"
+          size="small"
+          className="scale"
+          aria-label={`${percent}, true size`}
+          aria-pressed={trueSize}
+          onClick={() => props.setTrueSize(!trueSize)}
+        >
+          {percent}
+        </Button>
+      </Tooltip>
+      <Tooltip title="Then click a menu or an item in the page to edit it (Alt+click does the same)">
+        <Button
+          type="text"
+          size="small"
+          aria-pressed={choosing}
+          className={choosing ? "on" : ""}
+          onClick={() => props.setChoosing(!choosing)}
+        >
+          Point
+        </Button>
+      </Tooltip>
+      <AsOf day={as.day} onDay={(day) => setAs({ ...as, day })} />
+      <Tooltip title="See it as a member does">
+        <Button
+          type="text"
+          size="small"
+          aria-label="As a member"
+          aria-pressed={as.member}
+          className={as.member ? "on" : ""}
+          onClick={() => setAs({ ...as, member: !as.member })}
+        >
+          Member
+        </Button>
+      </Tooltip>
+      <span className="path" title={said}>
+        {said}
+      </span>
+      <Tooltip title={whole ? "Back to the desk (W)" : "The whole screen (W)"}>
+        <Button
+          type="text"
+          size="small"
+          aria-label={whole ? "Back to the desk" : "The window at full size"}
+          aria-pressed={whole}
+          onClick={() => props.onWhole(!whole)}
+        >
+          {whole ? "Back" : "⤢"}
+        </Button>
+      </Tooltip>
+    </div>
   );
 }

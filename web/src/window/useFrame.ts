@@ -1,6 +1,7 @@
-import { type RefObject, useCallback, useEffect, useRef, useState } from "react";
+import { type RefObject, useCallback, useEffect, useEffectEvent, useRef, useState } from "react";
 import { api, windowPage } from "../api/client";
 import { sentenceOf } from "../working-copy/store";
+import { type As, addressIn, lookedAt } from "./addresses";
 
 /** A menu, an item of it, a page it shows; what is null does not matter. */
 export type Pointed = {
@@ -29,30 +30,7 @@ type Frame = {
   readonly outside: string | null;
 };
 
-/** How the site is looked at. */
-export type As = {
-  /** On which day; null for now. */
-  readonly day: string | null;
-  readonly member: boolean;
-};
-
-/** By its id too, since an edit on its way may give the page another address. */
-function addressIn(base: string, address: string, page: string, as: As, words: string): string {
-  return lookedAt(`${base}${address}`, new URLSearchParams({ page }), as, words);
-}
-
-function lookedAt(path: string, asked: URLSearchParams, as: As, words: string): string {
-  if (as.day !== null) asked.set("day", as.day);
-  if (as.member) asked.set("member", "true");
-  if (words !== "") asked.set("q", words);
-  return `${path}?${asked}`;
-}
-
-/**
- * Keeps the window on the page asked for. The frame has no origin of its own and is spoken to by messages: the editor
- * fetches a page and the script inside merges it into what is shown, so that scroll and open submenus stay.
- */
-export function useFrame(wanted: {
+type Wanted = {
   readonly page: string;
   readonly address: string;
   readonly moment: string;
@@ -66,7 +44,13 @@ export function useFrame(wanted: {
   readonly onSigned: (member: boolean) => void;
   readonly onChoose: (pointed: Pointed) => void;
   readonly onKey: (key: string) => void;
-}): Frame {
+};
+
+/**
+ * Keeps the window on the page asked for. The frame has no origin of its own and is spoken to by messages: the editor
+ * fetches a page and the script inside merges it into what is shown, so that scroll and open submenus stay.
+ */
+export function useFrame(wanted: Wanted): Frame {
   const ref = useRef<HTMLIFrameElement>(null);
   const [base, setBase] = useState<string | null>(null);
   const [source, setSource] = useState<string | null>(null);
@@ -84,7 +68,7 @@ export function useFrame(wanted: {
   });
   const there = useRef(false);
 
-  const tell = useCallback((message: Readonly<Record<string, unknown>>) => {
+  const tell: Tell = useCallback((message) => {
     ref.current?.contentWindow?.postMessage(message, "*");
   }, []);
 
@@ -105,50 +89,35 @@ export function useFrame(wanted: {
     void open();
   }, [open]);
 
-  useEffect(() => {
-    const listen = (event: MessageEvent<Said>) => {
-      if (!ref.current || event.source !== ref.current.contentWindow) return;
-      const said = event.data;
-      switch (said.velnik) {
-        case "key":
-          latest.current.onKey(said.key);
-          break;
-        case "over":
-          setOver(said.pointed);
-          setOutside(null);
-          break;
-        case "chosen":
-          if (said.pointed) latest.current.onChoose(said.pointed);
-          break;
-        case "asked": {
-          const search = latest.current.onSearch();
-          if (search === null) break;
-          setAsked({ page: search, words: said.words });
-          if (search !== latest.current.page) latest.current.onVisit(search);
-          break;
-        }
-        case "signed":
-          latest.current.onSigned(said.in);
-          break;
-        case "outside":
-          setOutside(said.address);
-          break;
-        case "here":
-          // The first time it is where the editor sent it; later, where a link in it led.
-          if (there.current && said.page && said.page !== latest.current.page)
-            latest.current.onVisit(said.page);
-          setBeside(
-            there.current && said.page === null ? { page: latest.current.page, path: said.path } : null,
-          );
-          there.current = true;
-          setLoads((before) => before + 1);
+  useMessages(ref, (said: Said) => {
+    switch (said.velnik) {
+      case "key":
+        return wanted.onKey(said.key);
+      case "over":
+        setOver(said.pointed);
+        return setOutside(null);
+      case "chosen":
+        return said.pointed && wanted.onChoose(said.pointed);
+      case "asked": {
+        const search = wanted.onSearch();
+        if (search === null) return;
+        setAsked({ page: search, words: said.words });
+        return search !== wanted.page && wanted.onVisit(search);
       }
-    };
-    window.addEventListener("message", listen);
-    return () => window.removeEventListener("message", listen);
-  }, []);
+      case "signed":
+        return wanted.onSigned(said.in);
+      case "outside":
+        return setOutside(said.address);
+      case "here":
+        // The first time it is where the editor sent it; later, where a link in it led.
+        if (there.current && said.page && said.page !== wanted.page) wanted.onVisit(said.page);
+        setBeside(there.current && said.page === null ? { page: wanted.page, path: said.path } : null);
+        there.current = true;
+        setLoads((before) => before + 1);
+    }
+  });
 
-  const { page, address, moment, pointed, choosing } = wanted;
+  const { page, address, moment } = wanted;
   const { day, member } = wanted.as;
   const words = asked?.page === page ? asked.words : "";
   const besidePath = beside?.page === page ? beside.path : null;
@@ -178,6 +147,14 @@ export function useFrame(wanted: {
     };
   }, [base, loads, page, address, moment, day, member, words, besidePath, open, tell]);
 
+  usePointing(tell, loads, wanted);
+  return { ref, source, key: base ?? "", problem, over, outside };
+}
+
+type Tell = (message: Readonly<Record<string, unknown>>) => void;
+
+/** Tells the script in the frame what is selected, and whether a click chooses. */
+function usePointing(tell: Tell, loads: number, { pointed, choosing }: Wanted): void {
   // biome-ignore lint/correctness/useExhaustiveDependencies: a frame that loads anew has to be told again
   useEffect(() => {
     tell({ velnik: "point", pointed: { menu: pointed.menu, item: pointed.item, page: pointed.page } });
@@ -187,6 +164,16 @@ export function useFrame(wanted: {
   useEffect(() => {
     tell({ velnik: "choose", on: choosing });
   }, [tell, loads, choosing]);
+}
 
-  return { ref, source, key: base ?? "", problem, over, outside };
+/** Hears what the script in the frame says, and nobody else. */
+function useMessages(ref: RefObject<HTMLIFrameElement | null>, hear: (said: Said) => void): void {
+  const latest = useEffectEvent(hear);
+  useEffect(() => {
+    const listen = (event: MessageEvent<Said>) => {
+      if (ref.current && event.source === ref.current.contentWindow) latest(event.data);
+    };
+    window.addEventListener("message", listen);
+    return () => window.removeEventListener("message", listen);
+  }, [ref]);
 }

@@ -16,12 +16,17 @@ type Case = {
     readonly address: string;
     readonly level: number;
     readonly inside: readonly string[];
-    readonly moves: Readonly<Record<Move, PlaceDto | null>>;
+    readonly moves: Moves;
   }[];
+  readonly blocks: readonly { readonly pages: readonly string[]; readonly moves: Moves }[];
 };
 
-/** Written by the core's tests, which run before these. */
-const cases: readonly Case[] = JSON.parse(readFileSync("../core/target/derivation-cases.json", "utf8"));
+type Moves = Readonly<Record<Move, PlaceDto | null>>;
+
+/** Made by the core's tests, which hold them to the core. */
+const cases: readonly Case[] = JSON.parse(readFileSync("cases/derivations.json", "utf8"));
+
+const MOVES = ["up", "down", "in", "out", "first", "last"] as const;
 
 function treeIn(site: Case): PageTree {
   return treeOf(
@@ -65,11 +70,16 @@ describe("what the editor works out by itself is what the core says", () => {
       expect(site.rows.filter((other) => isInside(tree, row.id, other.id)).map((other) => other.id)).toEqual(
         row.inside,
       );
-      for (const move of ["up", "down", "in", "out", "first", "last"] as const) {
+      for (const move of MOVES) {
         expect(placeAfterMove(tree, [row.id], move)).toEqual(row.moves[move]);
         if (row.moves[move] === null) continue;
         const target = targetOf(tree, (id) => parentOf(tree, id), row.id, move);
         expect(placeOf(tree, target), `${row.id} ${move} by pointer`).toEqual(row.moves[move]);
+      }
+    }
+    for (const { pages, moves } of site.blocks) {
+      for (const move of MOVES) {
+        expect(placeAfterMove(tree, pages, move), `${pages} ${move}`).toEqual(moves[move]);
       }
     }
   });

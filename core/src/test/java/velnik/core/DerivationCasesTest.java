@@ -1,13 +1,15 @@
 package velnik.core;
 
 import static java.util.stream.Collectors.joining;
-import static org.testng.Assert.assertTrue;
+import static java.util.stream.Collectors.toSet;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 import velnik.core.address.Addresses;
@@ -23,23 +25,21 @@ import velnik.core.site.PageId;
 import velnik.core.site.Site;
 
 /**
- * Writes down what the editor may work out by itself, so that its own tests hold it to the core: addresses, levels, what
- * is inside what, and where a move takes a row. Read by {@code web/src/working-copy/derivations.test.ts}.
+ * What the editor may work out by itself, so that its own tests hold it to the core: addresses, levels, what is inside
+ * what, and where a move takes a row or a block of rows. Read by {@code web/src/working-copy/derivations.test.ts}.
  */
 public class DerivationCasesTest {
-    private static final Path FILE = Path.of("target/derivation-cases.json");
     private static final int SITES = 40;
     private static final int EDITS = 30;
+    private static final int BLOCKS = 6;
 
     @Test
-    public void cases_areWrittenForTheEditor() throws IOException {
+    public void cases_areWhatTheEditorIsHeldTo() throws IOException {
         List<String> sites = new ArrayList<>();
         for (int seed = 0; seed < SITES; seed++) {
-            sites.add(json(site(seed)));
+            sites.add(json(site(seed), new Random(seed)));
         }
-        Files.createDirectories(FILE.toAbsolutePath().getParent());
-        Files.writeString(FILE, "[" + String.join(",\n", sites) + "]");
-        assertTrue(Files.size(FILE) > 10_000);
+        CaseFile.holds("derivations.json", "[" + String.join(",\n", sites) + "]\n");
     }
 
     private static Site site(long seed) {
@@ -54,43 +54,66 @@ public class DerivationCasesTest {
         return site;
     }
 
-    private static String json(Site site) {
+    private static String json(Site site, Random random) {
+        List<PageId> all = site.pages().walk().stream().map(Branch::id).toList();
+        List<String> blocks = new ArrayList<>();
+        for (int i = 0; i < BLOCKS; i++) {
+            List<PageId> block = outermost(
+                    site, all.stream().filter(any -> random.nextInt(3) == 0).collect(toSet()));
+            blocks.add("{\"pages\":["
+                    + block.stream().map(DerivationCasesTest::quoted).collect(joining(",")) + "],\"moves\":"
+                    + moves(move -> block.isEmpty() ? null : place(site, block, move)) + "}");
+        }
         return "{\"home\":" + quoted(site.home()) + ",\"rows\":["
-                + site.pages().walk().stream().map(row -> json(site, row)).collect(joining(",\n")) + "]}";
+                + site.pages().walk().stream().map(row -> json(site, row)).collect(joining(",\n")) + "],\"blocks\":["
+                + String.join(",\n", blocks) + "]}";
+    }
+
+    private static List<PageId> outermost(Site site, Set<PageId> pages) {
+        return site.pages().walk().stream()
+                .map(Branch::id)
+                .filter(page -> site.pages().pathTo(page).stream()
+                        .map(Branch::id)
+                        .filter(pages::contains)
+                        .toList()
+                        .equals(List.of(page)))
+                .toList();
+    }
+
+    private static String moves(Function<GestureMove, @Nullable Place<PageId>> place) {
+        return Stream.of(GestureMove.values())
+                .map(move -> "\"" + move.word() + "\":" + json(place.apply(move)))
+                .collect(joining(",", "{", "}"));
     }
 
     private static String json(Site site, Branch<PageId, Page> row) {
-        List<String> moves = new ArrayList<>();
-        for (GestureMove move : GestureMove.values()) {
-            moves.add("\"" + move.word() + "\":" + json(place(site, row.id(), move)));
-        }
         return "{\"id\":" + quoted(row.id()) + ",\"slug\":\"" + row.value().slug() + "\",\"place\":"
                 + json(site.pages().placeOf(row.id())) + ",\"address\":\"" + Addresses.of(site, row.id())
                 + "\",\"level\":" + site.pages().levelOf(row.id()) + ",\"inside\":["
                 + site.pages().pathTo(row.id()).stream()
                         .map(step -> quoted(step.id()))
                         .collect(joining(","))
-                + "],\"moves\":{" + String.join(",", moves) + "}}";
+                + "],\"moves\":" + moves(move -> place(site, List.of(row.id()), move)) + "}";
     }
 
-    private static @Nullable Place<PageId> place(Site site, PageId row, GestureMove move) {
-        Place<PageId> here = site.pages().placeOf(row);
-        @Nullable PageId parent = here.parent();
-        @Nullable PageId before = here.after();
-        List<Branch<PageId, Page>> siblings = site.pages().childrenOf(parent);
+    /** Down and last go by the last of a block, the other moves by its first; what moves too is passed over. */
+    private static @Nullable Place<PageId> place(Site site, List<PageId> block, GestureMove move) {
+        PageId row = move == GestureMove.DOWN || move == GestureMove.LAST ? block.getLast() : block.getFirst();
+        @Nullable PageId parent = site.pages().parentOf(row).orElse(null);
+        List<PageId> siblings =
+                site.pages().childrenOf(parent).stream().map(Branch::id).toList();
+        int at = siblings.indexOf(row);
+        List<PageId> before = staying(siblings.subList(0, at), block);
+        List<PageId> after = staying(siblings.subList(at + 1, siblings.size()), block);
         return switch (move) {
-            case UP -> before == null ? null : site.pages().placeOf(before);
-            case DOWN ->
-                siblings.getLast().id().equals(row)
+            case UP ->
+                before.isEmpty()
                         ? null
-                        : new Place<>(
-                                parent, siblings.get(indexOf(siblings, row) + 1).id());
-            case FIRST -> before == null ? null : new Place<>(parent, null);
-            case LAST ->
-                siblings.getLast().id().equals(row)
-                        ? null
-                        : new Place<>(parent, siblings.getLast().id());
-            case IN -> before == null ? null : site.pages().endOf(before);
+                        : new Place<>(parent, before.size() == 1 ? null : before.get(before.size() - 2));
+            case FIRST -> before.isEmpty() ? null : new Place<>(parent, null);
+            case DOWN -> after.isEmpty() ? null : new Place<>(parent, after.getFirst());
+            case LAST -> after.isEmpty() ? null : new Place<>(parent, after.getLast());
+            case IN -> before.isEmpty() ? null : site.pages().endOf(before.getLast());
             case OUT ->
                 parent == null
                         ? null
@@ -98,8 +121,8 @@ public class DerivationCasesTest {
         };
     }
 
-    private static int indexOf(List<Branch<PageId, Page>> siblings, PageId row) {
-        return siblings.stream().map(Branch::id).toList().indexOf(row);
+    private static List<PageId> staying(List<PageId> pages, List<PageId> block) {
+        return pages.stream().filter(page -> !block.contains(page)).toList();
     }
 
     private static String json(@Nullable Place<PageId> place) {

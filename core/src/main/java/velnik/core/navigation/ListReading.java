@@ -147,8 +147,8 @@ final class ListReading {
                     Appearance appearance = list.dressOf(page.id()).appearance().inList();
                     // Beyond the limit for those who can get it, it is no row of the list at all.
                     if (!room.isTakenFor(appearance, can)) {
-                        MenuEntry row = row(page, room.left(appearance), can, levels)
-                                .withBeyond(room.full());
+                        MenuEntry row =
+                                row(page, room.left(appearance), can, levels).withBeyond(room.full());
                         rows.add(row);
                         if (row.absence().isEmpty()) {
                             room.takenFor(appearance, can);

@@ -1,0 +1,18 @@
+/** How the site is looked at. */
+export type As = {
+  /** On which day; null for now. */
+  readonly day: string | null;
+  readonly member: boolean;
+};
+
+/** By its id too, since an edit on its way may give the page another address. */
+export function addressIn(base: string, address: string, page: string, as: As, words: string): string {
+  return lookedAt(`${base}${address}`, new URLSearchParams({ page }), as, words);
+}
+
+export function lookedAt(path: string, asked: URLSearchParams, as: As, words: string): string {
+  if (as.day !== null) asked.set("day", as.day);
+  if (as.member) asked.set("member", "true");
+  if (words !== "") asked.set("q", words);
+  return `${path}?${asked}`;
+}
