@@ -1,18 +1,4 @@
+import file from "../../../core/src/main/resources/velnik/core/site/Icons.properties?raw";
+
 /** The icons that items can show, by the words they are found by; drawn by the visitor site. */
-export const ICONS = [
-  "anchor",
-  "arrow",
-  "boat",
-  "calendar",
-  "clock",
-  "cup",
-  "house",
-  "info",
-  "mail",
-  "people",
-  "phone",
-  "pin",
-  "search",
-  "tool",
-  "wave",
-] as const;
+export const ICONS: readonly string[] = [...file.matchAll(/^(\w+)=/gm)].map(([, name]) => name ?? "").sort();

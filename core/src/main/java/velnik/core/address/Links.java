@@ -12,6 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import velnik.core.site.Limits;
+import velnik.core.text.Shortened;
 
 /**
  * Understands a link as somebody types it. Only http, https, mailto, tel, sms and addresses of this site are accepted;
@@ -119,7 +120,7 @@ public final class Links {
             case "tel", "sms" ->
                 NUMBER.matcher(rest).matches()
                         ? new Read.Phone(scheme.equals("sms") ? SMS + rest : rest)
-                        : new Read.Refused("“" + shortened(rest) + "” is no phone number.");
+                        : new Read.Refused("“" + Shortened.to(40, rest) + "” is no phone number.");
             case "javascript", "data", "vbscript", "file", "blob", "about", "view-source" ->
                 new Read.Refused("Links that begin with “" + scheme + ":” can harm those who follow them, so a menu"
                         + " never holds one.");
@@ -135,7 +136,7 @@ public final class Links {
         Matcher mailbox = MAILBOX.matcher(address.strip());
         if (!mailbox.matches()) {
             return new Read.Refused(
-                    "“" + shortened(address) + "” is no mail address; one has a name, an @ and a host.");
+                    "“" + Shortened.to(40, address) + "” is no mail address; one has a name, an @ and a host.");
         }
         return new Read.Mail(encoded(address.strip()));
     }
@@ -156,11 +157,11 @@ public final class Links {
         String port = colon < 0 ? "" : authority.substring(colon + 1);
         Optional<String> host = host(colon < 0 ? authority : authority.substring(0, colon));
         if (host.isEmpty()) {
-            return new Read.Refused("“" + shortened(authority) + "” is no host.");
+            return new Read.Refused("“" + Shortened.to(40, authority) + "” is no host.");
         }
         if (colon >= 0 && !isPort(port)) {
             return new Read.Refused(
-                    "“" + shortened(port) + "” is no port; one is a number from 1 to " + HIGHEST_PORT + ".");
+                    "“" + Shortened.to(40, port) + "” is no port; one is a number from 1 to " + HIGHEST_PORT + ".");
         }
         String path = encoded(parts.group(2));
         String origin = host.get() + (port.isEmpty() || isUsual(scheme, port) ? "" : ":" + port);
@@ -203,10 +204,6 @@ public final class Links {
 
     private static boolean isHex(byte character) {
         return Character.digit(character, 16) >= 0;
-    }
-
-    private static String shortened(String text) {
-        return text.length() <= 40 ? text : text.substring(0, 40) + "…";
     }
 
     // ---- writing ----

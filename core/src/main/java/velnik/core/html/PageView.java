@@ -13,6 +13,7 @@ import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Target;
 import velnik.core.navigation.ZoneMenu;
 import velnik.core.site.Device;
+import velnik.core.site.Icons;
 import velnik.core.site.Layout;
 import velnik.core.site.PageId;
 import velnik.core.site.Zone;
@@ -121,7 +122,7 @@ public record PageView(
 
     /** The path of a row's icon; null where it has none. */
     public @Nullable String drawing(NavigationRow row) {
-        return Drawings.BY_ICON.get(row.appearance().icon());
+        return Icons.drawingOf(row.appearance().icon());
     }
 
     public @Nullable String addressOf(NavigationRow row) {

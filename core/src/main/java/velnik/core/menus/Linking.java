@@ -12,6 +12,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.text.Shortened;
 
 /** Looks at where an item leads before it is kept. */
 final class Linking {
@@ -62,7 +63,7 @@ final class Linking {
             case Links.Read.Phone(String number) -> new Looked.Kept(new ItemKind.Phone(number));
             case Links.Read.Refused(String sentence) -> new Looked.Refused(new Refusal.LinkRefused(sentence));
             case Links.Read.NoLink() ->
-                new Looked.Refused(new Refusal.LinkRefused("“" + shortened(typed) + "” is no link."));
+                new Looked.Refused(new Refusal.LinkRefused("“" + Shortened.to(60, typed) + "” is no link."));
         };
     }
 
@@ -71,9 +72,5 @@ final class Linking {
         Optional<PageId> page = address.matches("[^?#]*") ? Addresses.find(site, address) : Optional.empty();
         return page.<ItemKind>map(found -> new ItemKind.ToPage(found, 0))
                 .orElseGet(() -> new ItemKind.WebLink(address));
-    }
-
-    private static String shortened(String text) {
-        return text.length() <= 60 ? text : text.substring(0, 60) + "…";
     }
 }

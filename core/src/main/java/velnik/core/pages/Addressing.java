@@ -20,6 +20,7 @@ import velnik.core.site.Limits;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.text.Shortened;
 
 /** Slugs of pages, typed or chosen. */
 public final class Addressing {
@@ -78,7 +79,7 @@ public final class Addressing {
             return Optional.of(new Refusal.SlugReserved(slug));
         }
         if (!Slugs.isWellFormed(slug)) {
-            return Optional.of(new Refusal.SlugMalformed(shortened(slug), Slugs.fromTitle(slug), Limits.SLUG));
+            return Optional.of(new Refusal.SlugMalformed(Shortened.to(100, slug), Slugs.fromTitle(slug), Limits.SLUG));
         }
         return slugs.findHolder(parent, slug)
                 .map(holder ->
@@ -114,9 +115,5 @@ public final class Addressing {
         if (count > 0) {
             draft.tell(new Notice.AddressesChange(count, published));
         }
-    }
-
-    private static String shortened(String slug) {
-        return slug.length() <= 100 ? slug : slug.substring(0, 100) + "…";
     }
 }

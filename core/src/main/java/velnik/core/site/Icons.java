@@ -1,25 +1,24 @@
 package velnik.core.site;
 
-import java.util.List;
+import static java.util.Objects.requireNonNull;
 
-/** The icons that items can show, by the words they are found by. Drawn in the visitor's style sheet. */
+import java.util.List;
+import java.util.Locale;
+import java.util.ResourceBundle;
+import org.jspecify.annotations.Nullable;
+
+/** The icons that items can show, by the words they are found by: those of the file beside this class. */
 public final class Icons {
-    public static final List<String> ALL = List.of(
-            "anchor",
-            "arrow",
-            "boat",
-            "calendar",
-            "clock",
-            "cup",
-            "house",
-            "info",
-            "mail",
-            "people",
-            "phone",
-            "pin",
-            "search",
-            "tool",
-            "wave");
+    private static final ResourceBundle FILE =
+            ResourceBundle.getBundle(Icons.class.getName(), Locale.ROOT, requireNonNull(Icons.class.getClassLoader()));
+
+    /** In the order of the alphabet. */
+    public static final List<String> ALL = FILE.keySet().stream().sorted().toList();
 
     private Icons() {}
+
+    /** SVG path data on a field of 24 by 24, to be drawn with a line of 2; null for no icon. */
+    public static @Nullable String drawingOf(String icon) {
+        return ALL.contains(icon) ? FILE.getString(icon) : null;
+    }
 }

@@ -1,6 +1,7 @@
 package velnik.core.site;
 
 import java.util.regex.Pattern;
+import velnik.core.text.Shortened;
 
 /** What every id looks like. Clients make them; nothing reads a meaning from them. */
 final class Ids {
@@ -14,13 +15,9 @@ final class Ids {
 
     static String checked(String value) {
         if (!fits(value)) {
-            throw new IllegalArgumentException(
-                    "an id has 1 to 60 letters, digits, hyphens and underscores, not " + shortened(value));
+            throw new IllegalArgumentException("an id has 1 to 60 letters, digits, hyphens and underscores, not \""
+                    + Shortened.to(60, value) + '"');
         }
         return value;
-    }
-
-    private static String shortened(String value) {
-        return '"' + (value.length() > 60 ? value.substring(0, 60) + "…" : value) + '"';
     }
 }

@@ -17,7 +17,6 @@ import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.Refusal;
 import velnik.core.html.Frame;
-import velnik.core.html.SitemapXml;
 import velnik.core.html.VisitorHtml;
 import velnik.core.html.VisitorWords;
 import velnik.core.navigation.Navigation;
@@ -153,9 +152,9 @@ public class TopicListingsTest {
         assertTrue(html.page(script.page("Varnish day"), "").contains("<a href=\"/page-index/workshop\">workshop</a>"));
         assertTrue(html.page(script.page("Page index"), "").contains("<a href=\"/page-index/tide-notes\">"));
         assertFalse(html.page(script.page("Page index"), "").contains("/page-index/cafe"), "for members only");
-        String sitemap = SitemapXml.of(
-                script.site(), script.navigation().openings(), AddressWriter.absolute("https://brackwater.example"));
-        assertTrue(sitemap.contains("https://brackwater.example/page-index/news</loc>"), sitemap);
-        assertFalse(sitemap.contains("/page-index/cafe"), sitemap);
+        List<String> sitemap =
+                Sitemap.addresses(script.site(), script.navigation().openings());
+        assertTrue(sitemap.contains("/page-index/news"));
+        assertFalse(sitemap.contains("/page-index/cafe"));
     }
 }

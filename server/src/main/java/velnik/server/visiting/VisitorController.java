@@ -65,7 +65,7 @@ class VisitorController {
     ResponseEntity<byte[]> sitemap(HttpServletRequest request) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_XML)
-                .body(pages.sitemap(origin(request)).getBytes(StandardCharsets.UTF_8));
+                .body(SitemapXml.of(pages.sitemap(origin(request))));
     }
 
     @GetMapping("/robots.txt")

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -16,8 +17,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.web.util.UriUtils;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
-import velnik.core.html.SitemapXml;
 import velnik.core.html.VisitorHtml;
+import velnik.core.listing.Sitemap;
 import velnik.core.listing.TopicListings;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
@@ -171,12 +172,17 @@ class VisitorPages {
                 .orElse("/");
     }
 
-    /** @param origin to use while the site's own address is not known */
-    String sitemap(String origin) {
+    /**
+     * The addresses for search engines.
+     *
+     * @param origin to use while the site's own address is not known
+     */
+    List<String> sitemap(String origin) {
         ReleasePages pages = pages(Visitor.NON_MEMBER);
-        Site site = pages.site;
-        String address = site.details().address();
-        return SitemapXml.of(site, pages.openings(), AddressWriter.absolute(address.isEmpty() ? origin : address));
+        AddressWriter absolute = AddressWriter.absolute(origin(origin));
+        return Sitemap.addresses(pages.site, pages.openings()).stream()
+                .map(absolute::write)
+                .toList();
     }
 
     String origin(String asked) {
