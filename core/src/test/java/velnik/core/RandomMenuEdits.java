@@ -70,7 +70,8 @@ final class RandomMenuEdits {
                         new RemovalId("bin-" + made++), List.of(new MenuChange.OldPlace(site.menuOf(row), page)));
             case 12 -> new MenuChange.SetAside(List.of(row), random.nextBoolean());
             case 16 -> new MenuChange.SetJoining(site.menuOf(row), from(page), spot());
-            case 17 -> new MenuChange.SetNewItems(site.menuOf(row), ItemEdit.NOTHING.withFarEnd(random.nextBoolean()));
+            case 17 ->
+                new MenuChange.SetNewItems(site.menuOf(row), ItemEdit.of(edit -> edit.farEnd(random.nextBoolean())));
             case 18 -> new MenuChange.RenameMenu(random.nextInt(5) == 0 ? row : site.menuOf(row), "Menu " + made++);
             case 19 ->
                 new MenuChange.MoveMenus(
@@ -148,12 +149,13 @@ final class RandomMenuEdits {
         return switch (random.nextInt(8)) {
             case 0 -> ItemEdit.label(label());
             case 1 -> ItemEdit.hidden(random.nextBoolean());
-            case 2 -> ItemEdit.NOTHING.withDevices(Set.of(random.nextBoolean() ? Device.PHONE : Device.WIDE));
-            case 3 -> ItemEdit.NOTHING.withWeight(Appearance.Weight.BUTTON).withNewTab(true);
-            case 4 -> ItemEdit.NOTHING.withPeriods(RandomEdits.periods(random));
-            case 5 -> ItemEdit.NOTHING.withVisitors(Set.of(random.nextBoolean() ? Visitor.MEMBER : Visitor.NON_MEMBER));
-            case 6 -> ItemEdit.NOTHING.withBeforeSignIn(random.nextBoolean());
-            default -> ItemEdit.NOTHING.withFarEnd(random.nextBoolean()).withNote("Only by the tide");
+            case 2 -> ItemEdit.of(edit -> edit.devices(Set.of(random.nextBoolean() ? Device.PHONE : Device.WIDE)));
+            case 3 -> ItemEdit.of(edit -> edit.weight(Appearance.Weight.BUTTON).newTab(true));
+            case 4 -> ItemEdit.of(edit -> edit.periods(RandomEdits.periods(random)));
+            case 5 ->
+                ItemEdit.of(edit -> edit.visitors(Set.of(random.nextBoolean() ? Visitor.MEMBER : Visitor.NON_MEMBER)));
+            case 6 -> ItemEdit.of(edit -> edit.beforeSignIn(random.nextBoolean()));
+            default -> ItemEdit.of(edit -> edit.farEnd(random.nextBoolean()).note("Only by the tide"));
         };
     }
 

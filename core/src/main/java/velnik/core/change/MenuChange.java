@@ -1,5 +1,6 @@
 package velnik.core.change;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -136,6 +137,8 @@ public sealed interface MenuChange extends Change {
     record RowName(MenuRowId item, @Nullable PageId page) {}
 
     /** What becomes of each item; what is empty stays as it is. An empty label follows again. */
+    @RecordBuilder
+    @RecordBuilder.Options(addConcreteSettersForOptional = RecordBuilder.ConcreteSettersForOptionalMode.ENABLED)
     record ItemEdit(
             Optional<String> label,
             Optional<Boolean> hidden,
@@ -148,7 +151,8 @@ public sealed interface MenuChange extends Change {
             Optional<Appearance.Weight> weight,
             Optional<Boolean> farEnd,
             Optional<Boolean> newTab,
-            Optional<String> note) {
+            Optional<String> note)
+            implements MenuChangeItemEditBuilder.With {
         public static final ItemEdit NOTHING = new ItemEdit(
                 Optional.empty(),
                 Optional.empty(),
@@ -163,113 +167,17 @@ public sealed interface MenuChange extends Change {
                 Optional.empty(),
                 Optional.empty());
 
+        /** Only what is set. */
+        public static ItemEdit of(Consumer<MenuChangeItemEditBuilder> edit) {
+            return NOTHING.with(edit);
+        }
+
         public static ItemEdit label(String label) {
-            return NOTHING.withLabel(label);
+            return of(edit -> edit.label(label));
         }
 
         public static ItemEdit hidden(boolean hidden) {
-            return NOTHING.withHidden(hidden);
-        }
-
-        public ItemEdit withLabel(String newLabel) {
-            return with(edit -> edit.label = Optional.of(newLabel));
-        }
-
-        public ItemEdit withHidden(boolean newHidden) {
-            return with(edit -> edit.hidden = Optional.of(newHidden));
-        }
-
-        public ItemEdit withDevices(Set<Device> newDevices) {
-            return with(edit -> edit.devices = Optional.of(newDevices));
-        }
-
-        public ItemEdit withVisitors(Set<Visitor> newVisitors) {
-            return with(edit -> edit.visitors = Optional.of(newVisitors));
-        }
-
-        public ItemEdit withBeforeSignIn(boolean newBeforeSignIn) {
-            return with(edit -> edit.beforeSignIn = Optional.of(newBeforeSignIn));
-        }
-
-        public ItemEdit withPeriods(List<Period> newPeriods) {
-            return with(edit -> edit.periods = Optional.of(newPeriods));
-        }
-
-        public ItemEdit withIcon(String newIcon) {
-            return with(edit -> edit.icon = Optional.of(newIcon));
-        }
-
-        public ItemEdit withIconAlone(boolean newIconAlone) {
-            return with(edit -> edit.iconAlone = Optional.of(newIconAlone));
-        }
-
-        public ItemEdit withWeight(Appearance.Weight newWeight) {
-            return with(edit -> edit.weight = Optional.of(newWeight));
-        }
-
-        public ItemEdit withFarEnd(boolean newFarEnd) {
-            return with(edit -> edit.farEnd = Optional.of(newFarEnd));
-        }
-
-        public ItemEdit withNewTab(boolean newNewTab) {
-            return with(edit -> edit.newTab = Optional.of(newNewTab));
-        }
-
-        public ItemEdit withNote(String newNote) {
-            return with(edit -> edit.note = Optional.of(newNote));
-        }
-
-        private ItemEdit with(Consumer<Builder> change) {
-            Builder draft = new Builder(this);
-            change.accept(draft);
-            return draft.made();
-        }
-
-        /** An edit about to be another; what is not set stays. */
-        private static final class Builder {
-            private Optional<String> label;
-            private Optional<Boolean> hidden;
-            private Optional<Set<Device>> devices;
-            private Optional<Set<Visitor>> visitors;
-            private Optional<Boolean> beforeSignIn;
-            private Optional<List<Period>> periods;
-            private Optional<String> icon;
-            private Optional<Boolean> iconAlone;
-            private Optional<Appearance.Weight> weight;
-            private Optional<Boolean> farEnd;
-            private Optional<Boolean> newTab;
-            private Optional<String> note;
-
-            private Builder(ItemEdit edit) {
-                label = edit.label;
-                hidden = edit.hidden;
-                devices = edit.devices;
-                visitors = edit.visitors;
-                beforeSignIn = edit.beforeSignIn;
-                periods = edit.periods;
-                icon = edit.icon;
-                iconAlone = edit.iconAlone;
-                weight = edit.weight;
-                farEnd = edit.farEnd;
-                newTab = edit.newTab;
-                note = edit.note;
-            }
-
-            private ItemEdit made() {
-                return new ItemEdit(
-                        label,
-                        hidden,
-                        devices,
-                        visitors,
-                        beforeSignIn,
-                        periods,
-                        icon,
-                        iconAlone,
-                        weight,
-                        farEnd,
-                        newTab,
-                        note);
-            }
+            return of(edit -> edit.hidden(hidden));
         }
     }
 

@@ -1,5 +1,6 @@
 package velnik.core.navigation;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import velnik.core.site.Visitor;
  * @param foreign whether it belongs to another menu that is shown here
  * @param beyond the devices on which its list has all its rows before it, for each kind of visitor for whom it has
  */
+@RecordBuilder
 public record MenuEntry(
         NavigationRow.Key key,
         String label,
@@ -34,12 +36,17 @@ public record MenuEntry(
         Set<Visitor> visitors,
         Map<Visitor, Set<Device>> beyond,
         Optional<Absence> absence,
-        List<MenuEntry> rows) {
+        List<MenuEntry> rows)
+        implements MenuEntryBuilder.With {
 
     public MenuEntry {
         visitors = Set.copyOf(visitors);
         beyond = Map.copyOf(beyond);
         rows = List.copyOf(rows);
+    }
+
+    MenuEntry withAbsence(Absence why) {
+        return withAbsence(Optional.of(why));
     }
 
     boolean shows() {
@@ -50,44 +57,6 @@ public record MenuEntry(
         return entries.stream().anyMatch(MenuEntry::shows);
     }
 
-    MenuEntry withAbsence(Absence why) {
-        return with(Optional.of(why), visitors, rows);
-    }
-
-    MenuEntry with(Optional<Absence> why, Set<Visitor> newVisitors, List<MenuEntry> newRows) {
-        return new MenuEntry(
-                key,
-                label,
-                follows,
-                page,
-                target,
-                opensOnly,
-                splices,
-                foreign,
-                appearance,
-                newVisitors,
-                beyond,
-                why,
-                newRows);
-    }
-
-    MenuEntry withBeyond(Map<Visitor, Set<Device>> full) {
-        return new MenuEntry(
-                key,
-                label,
-                follows,
-                page,
-                target,
-                opensOnly,
-                splices,
-                foreign,
-                appearance,
-                visitors,
-                full,
-                absence,
-                rows);
-    }
-
     /** Whether a visitor for whom it shows there is among some. */
     boolean showsOn(Device device, Set<Visitor> some) {
         return Visitor.common(visitors, some).stream()
@@ -95,19 +64,7 @@ public record MenuEntry(
     }
 
     MenuEntry ofOtherMenu() {
-        return new MenuEntry(
-                key,
-                label,
-                follows,
-                page,
-                target,
-                opensOnly,
-                splices,
-                true,
-                appearance,
-                visitors,
-                beyond,
-                absence,
-                rows.stream().map(MenuEntry::ofOtherMenu).toList());
+        return withForeign(true)
+                .withRows(rows.stream().map(MenuEntry::ofOtherMenu).toList());
     }
 }

@@ -181,7 +181,7 @@ public final class MenuReading {
         Optional<Absence> why = access.reach() == Reach.BY_LINK_ONLY && access.closedBy() == null
                 ? Optional.empty()
                 : withheld(page.get(), access);
-        return entry.with(entry.absence().or(() -> why), Visitor.common(entry.visitors(), can), entry.rows());
+        return entry.withAbsence(entry.absence().or(() -> why)).withVisitors(Visitor.common(entry.visitors(), can));
     }
 
     private MenuEntry plain(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, String follows, Target target) {
@@ -305,7 +305,11 @@ public final class MenuReading {
                             && !entry.splices()
                             && entry.target() instanceof Target.Nowhere
                             && !MenuEntry.anyShows(rows);
-                    return entry.with(empty ? Optional.of(new Absence.NothingUnder()) : why, visitors, rows);
+                    return entry.with()
+                            .absence(empty ? Optional.of(new Absence.NothingUnder()) : why)
+                            .visitors(visitors)
+                            .rows(rows)
+                            .build();
                 })
                 .toList();
     }

@@ -1,5 +1,6 @@
 package velnik.core.navigation;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import velnik.core.site.PageId;
  * @param devices where it shows; never empty
  * @param rows the rows beneath it that show
  */
+@RecordBuilder
 public record NavigationRow(
         Key key,
         String label,
@@ -26,7 +28,8 @@ public record NavigationRow(
         boolean opensOnly,
         Appearance appearance,
         Set<Device> devices,
-        List<NavigationRow> rows) {
+        List<NavigationRow> rows)
+        implements NavigationRowBuilder.With {
 
     /**
      * Tells a row from all others of a menu: the item it comes from and, for a row of a list, its page.
@@ -69,12 +72,6 @@ public record NavigationRow(
         left.retainAll(some);
         List<NavigationRow> beneath =
                 rows.stream().flatMap(row -> row.restrictedTo(some).stream()).toList();
-        return left.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new NavigationRow(key, label, target, opensOnly, appearance, left, beneath));
-    }
-
-    public NavigationRow withRows(List<NavigationRow> newRows) {
-        return new NavigationRow(key, label, target, opensOnly, appearance, devices, newRows);
+        return left.isEmpty() ? Optional.empty() : Optional.of(withDevices(left).withRows(beneath));
     }
 }

@@ -4,12 +4,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
-import java.util.function.UnaryOperator;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.change.MenuChangeItemEditBuilder;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
@@ -79,10 +80,10 @@ final class BrackwaterMenus {
                 ItemKind.PageList.newestOf(new ListSource.OfTopic(Brackwater.TIDE_NOTES), 3),
                 ""))));
         MenuRowId findUs = add(LIST, water, end, new ItemKind.ToPage(page("Find us"), 0), "");
-        edit(tables, edit -> edit.withNewTab(true));
+        edit(tables, edit -> edit.newTab(true));
         MenuRowId search = add(LIST, findUs, end, new ItemKind.ToPage(page("Search"), 0), "");
-        edit(findUs, edit -> edit.withFarEnd(true).withIcon("pin"));
-        edit(search, edit -> edit.withFarEnd(true).withIcon("search").withIconAlone(true));
+        edit(findUs, edit -> edit.farEnd(true).icon("pin"));
+        edit(search, edit -> edit.farEnd(true).icon("search").iconAlone(true));
     }
 
     private void footer() {
@@ -100,13 +101,13 @@ final class BrackwaterMenus {
                 add(ELSEWHERE, null, null, new ItemKind.WebLink("https://pictures.example/brackwater"), "Pictures");
         MenuRowId write = add(ELSEWHERE, pictures, null, new ItemKind.Mail("yard@brackwater.example"), "Write to us");
         MenuRowId ring = add(ELSEWHERE, write, null, new ItemKind.Phone("01632 960 983"), "");
-        edit(pictures, edit -> edit.withIcon("boat").withNewTab(true));
-        edit(write, edit -> edit.withIcon("mail"));
-        edit(ring, edit -> edit.withIcon("phone"));
+        edit(pictures, edit -> edit.icon("boat").newTab(true));
+        edit(write, edit -> edit.icon("mail"));
+        edit(ring, edit -> edit.icon("phone"));
         menu(SHORT, ELSEWHERE, "Short");
         MenuRowId home = add(SHORT, null, null, new ItemKind.ToPage(page("Home"), 0), "");
         MenuRowId contact = add(SHORT, home, null, new ItemKind.ToPage(page("Contact"), 0), "");
-        edit(contact, edit -> edit.withWeight(Appearance.Weight.BUTTON));
+        edit(contact, edit -> edit.weight(Appearance.Weight.BUTTON));
         menu(TIDES, SHORT, "Tides");
         MenuRowId lane = add(TIDES, null, null, new ItemKind.Text(), "Before you set out");
         MenuRowId tables = add(TIDES, lane, null, new ItemKind.WebLink("https://tides.example/brack"), "Tide tables");
@@ -171,11 +172,11 @@ final class BrackwaterMenus {
     }
 
     private void note(MenuRowId item, String note) {
-        edit(item, edit -> edit.withNote(note));
+        edit(item, edit -> edit.note(note));
     }
 
-    private void edit(MenuRowId item, UnaryOperator<ItemEdit> edit) {
-        changes.add(new MenuChange.SetItems(List.of(new MenuChange.RowName(item, null)), edit.apply(ItemEdit.NOTHING)));
+    private void edit(MenuRowId item, Consumer<MenuChangeItemEditBuilder> edit) {
+        changes.add(new MenuChange.SetItems(List.of(new MenuChange.RowName(item, null)), ItemEdit.of(edit)));
     }
 
     private void assign(Zone zone, Scope scope, Says says) {

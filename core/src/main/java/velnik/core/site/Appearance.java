@@ -1,5 +1,6 @@
 package velnik.core.site;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -17,6 +18,7 @@ import java.util.stream.Stream;
  * @param farEnd whether it stands at the far end of a row that goes across
  * @param note a short line beneath it; empty for none
  */
+@RecordBuilder
 public record Appearance(
         boolean hidden,
         Set<Device> devices,
@@ -28,7 +30,8 @@ public record Appearance(
         Weight weight,
         boolean farEnd,
         boolean newTab,
-        String note) {
+        String note)
+        implements AppearanceBuilder.With {
     public static final Set<Device> EVERY_DEVICE = Set.of(Device.values());
 
     public static final Appearance PLAIN = new Appearance(
@@ -67,24 +70,9 @@ public record Appearance(
         return Stream.concat(Stream.of(item.appearance()), dressed);
     }
 
-    public Appearance withHidden(boolean newHidden) {
-        return new Appearance(
-                newHidden, devices, visitors, beforeSignIn, periods, icon, iconAlone, weight, farEnd, newTab, note);
-    }
-
-    public Appearance withVisitors(Set<Visitor> newVisitors) {
-        return new Appearance(
-                hidden, devices, newVisitors, beforeSignIn, periods, icon, iconAlone, weight, farEnd, newTab, note);
-    }
-
-    public Appearance withDevices(Set<Device> newDevices) {
-        return new Appearance(
-                hidden, newDevices, visitors, beforeSignIn, periods, icon, iconAlone, weight, farEnd, newTab, note);
-    }
-
     /** As the row of a list has it: a list yields only what a visitor can get. */
     public Appearance inList() {
-        return new Appearance(hidden, devices, visitors, false, periods, icon, iconAlone, weight, farEnd, newTab, note);
+        return withBeforeSignIn(false);
     }
 
     /** Which of the zone's two ends, how loud. */

@@ -1,5 +1,6 @@
 package velnik.core.site;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.time.ZoneId;
@@ -12,7 +13,8 @@ import java.time.ZoneId;
  *     it is not known
  * @param timeZone where its days begin and end
  */
-public record Details(String name, String address, ZoneId timeZone) {
+@RecordBuilder
+public record Details(String name, String address, ZoneId timeZone) implements DetailsBuilder.With {
     public static final Details NONE = new Details("", "", ZoneId.of("UTC"));
 
     public Details {
@@ -37,9 +39,5 @@ public record Details(String name, String address, ZoneId timeZone) {
         } catch (URISyntaxException malformed) {
             return false;
         }
-    }
-
-    public Details withTimeZone(ZoneId newTimeZone) {
-        return new Details(name, address, newTimeZone);
     }
 }

@@ -1,5 +1,6 @@
 package velnik.core.site;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -46,6 +47,7 @@ public sealed interface ItemKind {
      * @param leftOut pages it does not yield, nor what is beneath them
      * @param dressed own labels and appearances of the rows of these pages
      */
+    @RecordBuilder
     record PageList(
             ListSource source,
             int levels,
@@ -53,7 +55,7 @@ public sealed interface ItemKind {
             Optional<Integer> atMost,
             Set<PageId> leftOut,
             Map<PageId, Dress> dressed)
-            implements ItemKind {
+            implements ItemKind, ItemKindPageListBuilder.With {
         public PageList {
             if (levels < 1 || levels > Limits.LEVELS) {
                 throw new IllegalArgumentException("a list yields 1 to " + Limits.LEVELS + " levels, not " + levels);
@@ -72,18 +74,6 @@ public sealed interface ItemKind {
         /** The newest so many pages, on one level. */
         public static PageList newestOf(ListSource source, int atMost) {
             return new PageList(source, 1, ListOrder.NEWEST, Optional.of(atMost), Set.of(), Map.of());
-        }
-
-        public PageList withLeftOut(Set<PageId> newLeftOut) {
-            return new PageList(source, levels, order, atMost, newLeftOut, dressed);
-        }
-
-        public PageList withAtMost(Optional<Integer> newAtMost) {
-            return new PageList(source, levels, order, newAtMost, leftOut, dressed);
-        }
-
-        public PageList withDressed(Map<PageId, Dress> newDressed) {
-            return new PageList(source, levels, order, atMost, leftOut, newDressed);
         }
 
         public Dress dressOf(PageId page) {

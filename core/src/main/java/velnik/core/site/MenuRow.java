@@ -1,5 +1,6 @@
 package velnik.core.site;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,7 +14,9 @@ public sealed interface MenuRow {
      * @param setAside whether it is kept without standing anywhere
      * @param newItems how items that are added to it begin
      */
-    record Menu(String name, boolean setAside, Joining joining, Appearance newItems) implements MenuRow {
+    @RecordBuilder
+    record Menu(String name, boolean setAside, Joining joining, Appearance newItems)
+            implements MenuRow, MenuRowMenuBuilder.With {
         public Menu {
             if (name.isBlank() || name.length() > Limits.TITLE) {
                 throw new IllegalArgumentException("a menu's name has 1 to " + Limits.TITLE + " characters: " + name);
@@ -22,22 +25,6 @@ public sealed interface MenuRow {
 
         public static Menu named(String name) {
             return new Menu(name, false, Joining.NEVER, Appearance.PLAIN);
-        }
-
-        public Menu withName(String newName) {
-            return new Menu(newName, setAside, joining, newItems);
-        }
-
-        public Menu withSetAside(boolean newSetAside) {
-            return new Menu(name, newSetAside, joining, newItems);
-        }
-
-        public Menu withJoining(Joining newJoining) {
-            return new Menu(name, setAside, newJoining, newItems);
-        }
-
-        public Menu withNewItems(Appearance begin) {
-            return new Menu(name, setAside, joining, begin);
         }
     }
 
@@ -48,11 +35,12 @@ public sealed interface MenuRow {
      *     rows into its own place; with one it is a heading over them
      * @param anchor for an item among the rows of a list: where it stands there; null for every other item
      */
+    @RecordBuilder
     record Item(
             ItemKind kind,
             String label,
             Appearance appearance,
-            @Nullable Anchor anchor) implements MenuRow {
+            @Nullable Anchor anchor) implements MenuRow, MenuRowItemBuilder.With {
         public Item {
             if (label.length() > Limits.TITLE) {
                 throw new IllegalArgumentException("a label has at most " + Limits.TITLE + " characters: " + label);
@@ -61,22 +49,6 @@ public sealed interface MenuRow {
 
         public static Item of(ItemKind kind, String label) {
             return new Item(kind, label, Appearance.PLAIN, null);
-        }
-
-        public Item withKind(ItemKind newKind) {
-            return new Item(newKind, label, appearance, anchor);
-        }
-
-        public Item withLabel(String newLabel) {
-            return new Item(kind, newLabel, appearance, anchor);
-        }
-
-        public Item withAppearance(Appearance newAppearance) {
-            return new Item(kind, label, newAppearance, anchor);
-        }
-
-        public Item withAnchor(@Nullable Anchor newAnchor) {
-            return new Item(kind, label, appearance, newAnchor);
         }
     }
 }

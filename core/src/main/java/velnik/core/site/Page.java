@@ -1,9 +1,9 @@
 package velnik.core.site;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param whenClosed what visitors get outside them
  * @param locked whether it refuses to be removed
  */
+@RecordBuilder
 public record Page(
         PageKind kind,
         String title,
@@ -37,7 +38,8 @@ public record Page(
         @Nullable TextHash text,
         List<Period> periods,
         WhenClosed whenClosed,
-        boolean locked) {
+        boolean locked)
+        implements PageBuilder.With {
 
     public Page {
         if (title.isBlank() || title.length() > Limits.TITLE) {
@@ -75,120 +77,8 @@ public record Page(
                 false);
     }
 
-    public Page withTitle(String newTitle) {
-        return with(edit -> edit.title = newTitle);
-    }
-
+    /** @param follows whether it was made from the title and goes on following it */
     public Page withSlug(String newSlug, boolean follows) {
-        return with(edit -> {
-            edit.slug = newSlug;
-            edit.slugFollows = follows;
-        });
-    }
-
-    public Page withReach(Reach newReach) {
-        return with(edit -> edit.reach = newReach);
-    }
-
-    public Page withMembersOnly(boolean newMembersOnly) {
-        return with(edit -> edit.membersOnly = newMembersOnly);
-    }
-
-    public Page withKeptFromSearchEngines(boolean kept) {
-        return with(edit -> edit.keptFromSearchEngines = kept);
-    }
-
-    public Page withLayout(Layout newLayout) {
-        return with(edit -> edit.layout = newLayout);
-    }
-
-    public Page withSummary(String newSummary) {
-        return with(edit -> edit.summary = newSummary);
-    }
-
-    public Page withText(@Nullable TextHash newText) {
-        return with(edit -> edit.text = newText);
-    }
-
-    public Page withTopics(Set<String> newTopics) {
-        return with(edit -> edit.topics = newTopics);
-    }
-
-    public Page withDate(@Nullable LocalDate newDate) {
-        return with(edit -> edit.date = newDate);
-    }
-
-    public Page withPeriods(List<Period> newPeriods) {
-        return with(edit -> edit.periods = newPeriods);
-    }
-
-    public Page withWhenClosed(WhenClosed newWhenClosed) {
-        return with(edit -> edit.whenClosed = newWhenClosed);
-    }
-
-    public Page withLocked(boolean newLocked) {
-        return with(edit -> edit.locked = newLocked);
-    }
-
-    private Page with(Consumer<Edit> change) {
-        Edit edit = new Edit(this);
-        change.accept(edit);
-        return edit.made();
-    }
-
-    /** A page about to be another; what is not set stays. */
-    private static final class Edit {
-        private final Page page;
-        private String title;
-        private String slug;
-        private boolean slugFollows;
-        private Reach reach;
-        private boolean membersOnly;
-        private boolean keptFromSearchEngines;
-        private Layout layout;
-        private String summary;
-        private Set<String> topics;
-        private @Nullable LocalDate date;
-        private @Nullable TextHash text;
-        private List<Period> periods;
-        private WhenClosed whenClosed;
-        private boolean locked;
-
-        private Edit(Page page) {
-            this.page = page;
-            title = page.title;
-            slug = page.slug;
-            slugFollows = page.slugFollows;
-            reach = page.reach;
-            membersOnly = page.membersOnly;
-            keptFromSearchEngines = page.keptFromSearchEngines;
-            layout = page.layout;
-            summary = page.summary;
-            topics = page.topics;
-            date = page.date;
-            text = page.text;
-            periods = page.periods;
-            whenClosed = page.whenClosed;
-            locked = page.locked;
-        }
-
-        private Page made() {
-            return new Page(
-                    page.kind,
-                    title,
-                    slug,
-                    slugFollows,
-                    reach,
-                    membersOnly,
-                    keptFromSearchEngines,
-                    layout,
-                    summary,
-                    topics,
-                    date,
-                    text,
-                    periods,
-                    whenClosed,
-                    locked);
-        }
+        return with().slug(newSlug).slugFollows(follows).build();
     }
 }

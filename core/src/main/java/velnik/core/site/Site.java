@@ -1,5 +1,6 @@
 package velnik.core.site;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -26,6 +27,7 @@ import velnik.core.outline.Outline;
  * @param published when each page was first part of a release, those since removed too. Releases make it, no change
  *     does, so it is no part of a comparison
  */
+@RecordBuilder
 public record Site(
         Details details,
         Outline<PageId, Page> pages,
@@ -33,7 +35,8 @@ public record Site(
         Outline<MenuRowId, MenuRow> menus,
         List<Assignment> assignments,
         List<Removal> bin,
-        Map<PageId, Instant> published) {
+        Map<PageId, Instant> published)
+        implements SiteBuilder.With {
 
     /** What members read in the place of the sign-in page's title. */
     public static final String SIGN_OUT = "Sign out";
@@ -125,30 +128,6 @@ public record Site(
         return topics;
     }
 
-    public Site withDetails(Details newDetails) {
-        return new Site(newDetails, pages, home, menus, assignments, bin, published);
-    }
-
-    public Site withPages(Outline<PageId, Page> newPages, @Nullable PageId newHome) {
-        return new Site(details, newPages, newHome, menus, assignments, bin, published);
-    }
-
-    public Site withMenus(Outline<MenuRowId, MenuRow> newMenus) {
-        return new Site(details, pages, home, newMenus, assignments, bin, published);
-    }
-
-    public Site withAssignments(List<Assignment> newAssignments) {
-        return new Site(details, pages, home, menus, newAssignments, bin, published);
-    }
-
-    public Site withBin(List<Removal> newBin) {
-        return new Site(details, pages, home, menus, assignments, newBin, published);
-    }
-
-    public Site withPublished(Map<PageId, Instant> newPublished) {
-        return new Site(details, pages, home, menus, assignments, bin, newPublished);
-    }
-
     /** After a release of it: pages that were part of none before have that moment as their first. */
     public Site releasedAt(Instant moment) {
         Map<PageId, Instant> moments = new HashMap<>(published);
@@ -193,7 +172,8 @@ public record Site(
                 .findFirst();
     }
 
-    public Site withPages(Outline<PageId, Page> newPages) {
-        return withPages(newPages, home);
+    /** Both at once, since the home page is one of them. */
+    public Site withPages(Outline<PageId, Page> newPages, @Nullable PageId newHome) {
+        return with().pages(newPages).home(newHome).build();
     }
 }

@@ -43,7 +43,7 @@ public class ClicksTest {
     @Test
     public void clicks_goByDevice() {
         SiteScript wideOnly = brackwater()
-                .dresses(new MenuRowId("main-list"), "News", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+                .dresses(new MenuRowId("main-list"), "News", ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))));
         for (Device device : Device.values()) {
             Clicks clicks = Clicks.of(wideOnly.site(), wideOnly.navigation(), device);
             assertEquals(clicks.to(wideOnly.page("Varnish day")).isPresent(), device == Device.WIDE);

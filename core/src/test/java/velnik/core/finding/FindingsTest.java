@@ -78,7 +78,7 @@ public class FindingsTest {
                     script -> script.keepsForMembers("Contact")
                             .sets(
                                     new MenuRowId("short-contact"),
-                                    ItemEdit.NOTHING.withVisitors(Set.of(Visitor.NON_MEMBER))),
+                                    ItemEdit.of(edit -> edit.visitors(Set.of(Visitor.NON_MEMBER)))),
                     "WARNING: Nothing on the site leads here: no menu shows it, and no page lists it."
                             + " WARNING: Its item in Short shows to nobody. It is for visitors who are not members, and its"
                             + " page, or what is above or under it, is for members."),

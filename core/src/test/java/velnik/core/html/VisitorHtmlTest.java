@@ -78,18 +78,20 @@ public class VisitorHtmlTest {
         script.addsMenu("Kinds").assigns(zone, new Scope.Everywhere(), "Kinds");
         MenuRowId kinds = script.menu("Kinds");
         script.putsPage("Moorings", kinds).putsPage("Canoes", kinds);
-        script.sets(script.latest(), ItemEdit.label("Open <canoes>").withWeight(Appearance.Weight.STRONG));
+        script.sets(
+                script.latest(), ItemEdit.of(edit -> edit.label("Open <canoes>").weight(Appearance.Weight.STRONG)));
         script.putsPage("Swinging moorings", script.latest());
         script.puts(new ItemKind.WebLink("https://tides.example/?a=1&b=2"), "Tides", kinds)
-                .sets(script.latest(), ItemEdit.NOTHING.withNewTab(true).withNote("Height above chart datum"));
+                .sets(script.latest(), ItemEdit.of(edit -> edit.newTab(true).note("Height above chart datum")));
         script.puts(new ItemKind.WebLink("/list.pdf"), "The list", kinds)
                 .sets(
                         script.latest(),
-                        ItemEdit.NOTHING.withWeight(Appearance.Weight.BUTTON).withFarEnd(true));
+                        ItemEdit.of(
+                                edit -> edit.weight(Appearance.Weight.BUTTON).farEnd(true)));
         script.puts(new ItemKind.Mail("yard@brackwater.example"), "", kinds)
-                .sets(script.latest(), ItemEdit.NOTHING.withIcon("mail").withIconAlone(true));
+                .sets(script.latest(), ItemEdit.of(edit -> edit.icon("mail").iconAlone(true)));
         script.puts(new ItemKind.Phone("01632 960 983"), "", kinds)
-                .sets(script.latest(), ItemEdit.NOTHING.withIcon("phone").withDevices(Set.of(Device.PHONE)));
+                .sets(script.latest(), ItemEdit.of(edit -> edit.icon("phone").devices(Set.of(Device.PHONE))));
         script.puts(new ItemKind.Text(), "Ask Jo", kinds);
         script.puts(new ItemKind.Heading(), "Short", kinds)
                 .puts(new ItemKind.OtherMenu(script.menu("Short")), "", script.latest());

@@ -77,7 +77,7 @@ public class MenuChangesTest {
         SiteScript script = brackwater();
         script.does(new MenuChange.SetItems(
                         List.of(row("elsewhere-pictures"), row("elsewhere-write-to-us")),
-                        ItemEdit.NOTHING.withWeight(Appearance.Weight.STRONG)))
+                        ItemEdit.of(edit -> edit.weight(Appearance.Weight.STRONG))))
                 .says("Pictures and 1 more show another way.");
         Appearance pictures =
                 script.site().item(new MenuRowId("elsewhere-pictures")).appearance();
@@ -101,7 +101,7 @@ public class MenuChangesTest {
         SiteScript script = brackwater();
         MenuRowId menu = script.menu("Elsewhere");
         List<Appearance> there = appearances(script, menu);
-        ItemEdit begin = ItemEdit.NOTHING.withIcon("anchor").withIconAlone(true).withNewTab(true);
+        ItemEdit begin = ItemEdit.of(edit -> edit.icon("anchor").iconAlone(true).newTab(true));
         script.does(new MenuChange.SetNewItems(menu, begin))
                 .says("New items of Elsewhere begin another way; those there stay as they are.");
         assertEquals(appearances(script, menu), there);
@@ -167,10 +167,10 @@ public class MenuChangesTest {
     public void frozenList_showsVisitorsWhatItShowed() {
         for (MenuRowId list : List.of(LIST, new MenuRowId("workshop-in-the-workshop"))) {
             SiteScript script = brackwater().keepsForMembers("Moorings", "Hulls");
-            script.dresses(LIST, "Hire", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)))
+            script.dresses(LIST, "Hire", ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))))
                     .dresses(LIST, "Courses", ItemEdit.hidden(true))
-                    .dresses(LIST, "News", ItemEdit.NOTHING.withVisitors(Set.of(Visitor.NON_MEMBER)))
-                    .sets(LIST, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+                    .dresses(LIST, "News", ItemEdit.of(edit -> edit.visitors(Set.of(Visitor.NON_MEMBER))))
+                    .sets(LIST, ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))));
             isSeenAlike(script, new MenuChange.FreezeList(list, "frozen"));
             boolean remains = script.site().menus().contains(list);
             assertTrue(!remains || script.site().item(list).kind() instanceof ItemKind.Heading);
@@ -181,8 +181,8 @@ public class MenuChangesTest {
     public void frozenListForSomeVisitors_showsToNoOthers() {
         for (Visitor visitor : Visitor.values()) {
             SiteScript script = brackwater().keepsForMembers("Moorings");
-            script.dresses(LIST, "News", ItemEdit.NOTHING.withVisitors(Set.of(Visitor.NON_MEMBER)))
-                    .sets(LIST, ItemEdit.NOTHING.withVisitors(Set.of(visitor)));
+            script.dresses(LIST, "News", ItemEdit.of(edit -> edit.visitors(Set.of(Visitor.NON_MEMBER))))
+                    .sets(LIST, ItemEdit.of(edit -> edit.visitors(Set.of(visitor))));
             isSeenAlike(script, new MenuChange.FreezeList(LIST, "frozen"));
         }
     }

@@ -95,7 +95,7 @@ public class MenuRefusalsTest {
             },
             {
                 new MenuChange.SetItems(
-                        List.of(new MenuChange.RowName(yard, null)), ItemEdit.NOTHING.withIcon("skull")),
+                        List.of(new MenuChange.RowName(yard, null)), ItemEdit.of(edit -> edit.icon("skull"))),
                 "There is no icon called “skull”."
             },
             {

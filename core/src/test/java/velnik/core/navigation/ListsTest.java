@@ -157,9 +157,9 @@ public class ListsTest {
         script.dresses(
                 list,
                 "Kayaks",
-                ItemEdit.NOTHING.withPeriods(List.of(Period.once(LocalDate.parse("2030-01-01"), null))));
+                ItemEdit.of(edit -> edit.periods(List.of(Period.once(LocalDate.parse("2030-01-01"), null)))));
         assertEquals(script.sees("Home", Zone.FOOTER), "Rowing skiffs, Prices");
-        script.dresses(list, "Prices", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        script.dresses(list, "Prices", ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))));
         assertEquals(rowsOn(script, Device.WIDE), "Rowing skiffs, Prices");
         assertEquals(rowsOn(script, Device.PHONE), "Rowing skiffs, Safety on the tide");
     }
@@ -172,7 +172,7 @@ public class ListsTest {
                 .assigns(Zone.FOOTER, new Scope.Everywhere(), "Listed");
         MenuRowId list = script.latest();
         script.dresses(list, "Canoes", ItemEdit.hidden(true));
-        script.dresses(list, "Kayaks", ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        script.dresses(list, "Kayaks", ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))));
         assertEquals(rowsOn(script, Device.WIDE, Visitor.MEMBER), "Kayaks");
         assertEquals(rowsOn(script, Device.PHONE, Visitor.MEMBER), "Rowing skiffs");
         assertEquals(rowsOn(script, Device.WIDE, Visitor.NON_MEMBER), "Rowing skiffs");

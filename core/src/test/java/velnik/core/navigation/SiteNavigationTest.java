@@ -126,7 +126,8 @@ public class SiteNavigationTest {
         SiteScript script = brackwater().addsMenu("Extra").assigns(Zone.FOOTER, new Scope.Everywhere(), "Extra");
         script.puts(HEADING, "Boats", script.menu("Extra"));
         MenuRowId heading = script.latest();
-        script.putsPage("Canoes", heading).sets(script.latest(), ItemEdit.NOTHING.withDevices(Set.of(Device.PHONE)));
+        script.putsPage("Canoes", heading)
+                .sets(script.latest(), ItemEdit.of(edit -> edit.devices(Set.of(Device.PHONE))));
         NavigationRow row = row(script);
         assertEquals(row.devices(), Set.of(Device.PHONE));
         script.putsPage("Kayaks", heading);
@@ -137,7 +138,7 @@ public class SiteNavigationTest {
         assertEquals(row.countOn(Device.WIDE), 1, "a count considers only what shows there");
         script.putsPage("Junior week", heading);
         assertEquals(row(script).countOn(Device.PHONE), 2, "and nothing that does not show");
-        script.sets(heading, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        script.sets(heading, ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))));
         row = row(script);
         assertEquals(row.rows().stream().map(NavigationRow::label).collect(joining()), "Kayaks");
     }
@@ -251,7 +252,7 @@ public class SiteNavigationTest {
         script.putsPage("Hire", script.menu("Marked")).putsPage("Canoes", script.menu("Marked"));
         MenuRowId canoes = script.latest();
         assertEquals(marked(script, "Canoes", Zone.FOOTER, "Marked", Device.PHONE), "i2 | ");
-        script.sets(canoes, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
+        script.sets(canoes, ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))));
         assertEquals(marked(script, "Canoes", Zone.FOOTER, "Marked", Device.WIDE), "i2 | ");
         assertEquals(marked(script, "Canoes", Zone.FOOTER, "Marked", Device.PHONE), " | i1");
     }
@@ -277,8 +278,8 @@ public class SiteNavigationTest {
         MenuRowId heading = script.latest();
         script.putsPage("Contact", heading);
         MenuRowId contact = script.latest();
-        script.sets(heading, ItemEdit.NOTHING.withDevices(Set.of(Device.WIDE)));
-        script.sets(contact, ItemEdit.NOTHING.withDevices(Set.of(Device.PHONE)));
+        script.sets(heading, ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))));
+        script.sets(contact, ItemEdit.of(edit -> edit.devices(Set.of(Device.PHONE))));
         assertEquals(script.whyNot(contact), "It is for phones, and what is above it is for wide screens.");
         assertEquals(script.whyNot(heading), "A heading shows once something under it does.");
         assertEquals(script.sees("Home", Zone.FOOTER), "");

@@ -76,7 +76,7 @@ public class MembersTest {
             {
                 "members only, and its item shows before signing in",
                 to(script -> script.keepsForMembers("Canoes")
-                        .sets(script.latest(), ItemEdit.NOTHING.withBeforeSignIn(true))),
+                        .sets(script.latest(), ItemEdit.of(edit -> edit.beforeSignIn(true)))),
                 "item trail",
                 "address item list search index trail"
             },
@@ -84,7 +84,7 @@ public class MembersTest {
                 "members only, by link only",
                 to(script -> script.keepsForMembers("Canoes")
                         .setsReach("Canoes", Reach.BY_LINK_ONLY)
-                        .sets(script.latest(), ItemEdit.NOTHING.withBeforeSignIn(true))),
+                        .sets(script.latest(), ItemEdit.of(edit -> edit.beforeSignIn(true)))),
                 "trail",
                 "address trail"
             },
@@ -92,7 +92,7 @@ public class MembersTest {
                 "members only, held back",
                 to(script -> script.keepsForMembers("Canoes")
                         .setsReach("Canoes", Reach.HELD_BACK)
-                        .sets(script.latest(), ItemEdit.NOTHING.withBeforeSignIn(true))),
+                        .sets(script.latest(), ItemEdit.of(edit -> edit.beforeSignIn(true)))),
                 "",
                 ""
             },
@@ -181,7 +181,8 @@ public class MembersTest {
         script.puts(new ItemKind.Text(), "Ask at the slip", script.menu("Club"));
         MenuRowId parent = script.latest();
         MenuRowId item = script.putsPage("Canoes", parent).latest();
-        script.sets(parent, ItemEdit.NOTHING.withVisitors(above)).sets(item, ItemEdit.NOTHING.withVisitors(own));
+        script.sets(parent, ItemEdit.of(edit -> edit.visitors(above)))
+                .sets(item, ItemEdit.of(edit -> edit.visitors(own)));
         if (membersOnly) {
             script.keepsForMembers("Canoes");
         }
@@ -204,11 +205,11 @@ public class MembersTest {
         assertEquals(script.sees("Home", Zone.SIDEBAR, Visitor.NON_MEMBER), "");
         assertEquals(script.sees("Home", Zone.SIDEBAR, Visitor.MEMBER), "Boats (Canoes)");
         MenuRowId kayaks = script.putsPage("Kayaks", heading).latest();
-        script.sets(kayaks, ItemEdit.NOTHING.withVisitors(OTHERS))
+        script.sets(kayaks, ItemEdit.of(edit -> edit.visitors(OTHERS)))
                 .says("Kayaks shows to visitors who are not members.");
         assertEquals(script.sees("Home", Zone.SIDEBAR, Visitor.NON_MEMBER), "Boats (Kayaks)");
         assertEquals(script.sees("Home", Zone.SIDEBAR, Visitor.MEMBER), "Boats (Canoes)");
-        script.sets(heading, ItemEdit.NOTHING.withVisitors(MEMBERS).withDevices(Set.of(Device.WIDE)));
+        script.sets(heading, ItemEdit.of(edit -> edit.visitors(MEMBERS).devices(Set.of(Device.WIDE))));
         assertEquals(script.sees("Home", Zone.SIDEBAR, Visitor.NON_MEMBER), "");
     }
 

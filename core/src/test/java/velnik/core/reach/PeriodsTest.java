@@ -202,21 +202,21 @@ public class PeriodsTest {
         script.assigns(Zone.FOOTER, new Scope.Everywhere(), "Extra");
         script.puts(new ItemKind.Heading(), "In the cold", script.menu("Extra"));
         MenuRowId heading = script.latest();
-        script.putsPage("Winter storage", heading).sets(heading, ItemEdit.NOTHING.withPeriods(List.of(WINTER)));
+        script.putsPage("Winter storage", heading).sets(heading, ItemEdit.of(edit -> edit.periods(List.of(WINTER))));
         script.says("In the cold shows every year from 1 November to 1 March.");
         assertEquals(script.sees("Home", Zone.FOOTER), "");
         assertEquals(script.whyNot(heading), "Shows from 1 November 2026 on.");
         assertEquals(script.whyNot(script.latest()), "In the cold above it does not show.");
         script.on("2026-12-24");
         assertEquals(script.sees("Home", Zone.FOOTER), "In the cold (Winter storage)");
-        script.sets(heading, ItemEdit.NOTHING.withPeriods(List.of(Period.once(null, LocalDate.of(2026, 12, 23)))));
+        script.sets(heading, ItemEdit.of(edit -> edit.periods(List.of(Period.once(null, LocalDate.of(2026, 12, 23))))));
         assertEquals(script.whyNot(heading), "Its last day is over.");
     }
 
     @Test
     public void rowOfAList_isDressedWithPeriods() {
         SiteScript script = brackwater().on("2026-06-01");
-        script.dresses(new MenuRowId("main-list"), "News", ItemEdit.NOTHING.withPeriods(List.of(WINTER)));
+        script.dresses(new MenuRowId("main-list"), "News", ItemEdit.of(edit -> edit.periods(List.of(WINTER))));
         assertFalse(script.sees("Home", Zone.HEADER).contains("News"));
         assertTrue(script.on("2026-12-01").sees("Home", Zone.HEADER).contains("News (New pontoon open"));
     }
@@ -289,7 +289,7 @@ public class PeriodsTest {
         script.refuses(
                 new MenuChange.SetItems(
                         List.of(new MenuChange.RowName(new MenuRowId("main-list"), null)),
-                        ItemEdit.NOTHING.withPeriods(periods)),
+                        ItemEdit.of(edit -> edit.periods(periods))),
                 Refusal.PeriodBackwards.class,
                 sentence);
     }
