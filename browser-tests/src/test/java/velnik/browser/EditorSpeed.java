@@ -235,11 +235,17 @@ public class EditorSpeed extends BrowserTest {
         Locator heading = mara.window().locator("h1");
         assertThat(heading).isVisible();
         Frame frame = page.frames().getLast();
+        // The element may be another by then, so it is looked for anew.
         String watch = """
-                what => { window.changed = new Promise(resolve => new MutationObserver((_changes, observer) => {
-                  observer.disconnect();
-                  resolve(performance.timeOrigin + performance.now());
-                }).observe(document.querySelector(what), { characterData: true, childList: true, subtree: true })); }
+                what => {
+                  const said = () => document.querySelector(what)?.textContent;
+                  const before = said();
+                  window.changed = new Promise(resolve => new MutationObserver((_changes, observer) => {
+                    if (said() === before) return;
+                    observer.disconnect();
+                    resolve(performance.timeOrigin + performance.now());
+                  }).observe(document, { characterData: true, childList: true, subtree: true }));
+                }
                 """;
         frame.evaluate(watch, "h1");
         page.evaluate(watch, ".foot-line [role=status]");

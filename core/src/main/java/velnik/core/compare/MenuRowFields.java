@@ -32,7 +32,7 @@ public final class MenuRowFields {
                     "showing before signing in",
                     Appearance::beforeSignIn,
                     (site, before) -> before ? "before signing in too" : "after signing in"),
-            Field.whole("periods", "periods", Appearance::periods, (site, periods) -> Days.periods(periods)),
+            Field.whole("periods", "periods", Appearance::periods, (site, periods) -> Days.ENGLISH.periods(periods)),
             Field.whole("icon", "icon", Appearance::icon, (site, icon) -> icon.isEmpty() ? "none" : icon),
             Field.whole(
                     "iconAlone",

@@ -34,9 +34,9 @@ public final class PageFields {
                     Page::topics,
                     topic -> topic,
                     (topic, there) -> (there ? "with " : "without ") + topic),
-            Field.whole("date", "date", Page::date, (site, date) -> Days.day(date)),
+            Field.whole("date", "date", Page::date, (site, date) -> Days.ENGLISH.day(date)),
             Field.whole("text", "text", Page::text, (site, text) -> "text " + text.value()),
-            Field.whole("periods", "periods", Page::periods, (site, periods) -> Days.periods(periods)),
+            Field.whole("periods", "periods", Page::periods, (site, periods) -> Days.ENGLISH.periods(periods)),
             Field.whole(
                     "whenClosed",
                     "answer while closed",

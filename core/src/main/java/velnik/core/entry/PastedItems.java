@@ -24,6 +24,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.text.Latin;
+import velnik.core.text.Messages;
 
 /**
  * A pasted list as items, one a line, indentation nesting. A line is a Markdown link, the title of a page, a link of
@@ -32,6 +33,8 @@ import velnik.core.text.Latin;
 public final class PastedItems {
     private static final Pattern LINK =
             Pattern.compile("\\[([^\\]]*)]\\(\\s*<?((?:[^()<>]++|\\([^()]*+\\))*+)>?\\s*\\)");
+
+    private static final Messages WORDS = Messages.of(PastedItems.class);
 
     private PastedItems() {}
 
@@ -45,39 +48,18 @@ public final class PastedItems {
             refused = List.copyOf(refused);
         }
 
-        /** "12 items: 8 pages, 2 links, 1 heading, 1 text." */
+        /** "12 items: 8 pages, 2 links, 1 heading and 1 text." */
         public String summary() {
             if (items.isEmpty()) {
-                return refused.isEmpty() ? "nothing." : "more items than a menu has room for.";
+                return WORDS.say(refused.isEmpty() ? "summary.none" : "summary.tooMany");
             }
             Map<String, Integer> counts = new LinkedHashMap<>();
             for (MenuChange.NewItem item : items) {
-                counts.merge(word(item.kind()), 1, Integer::sum);
+                counts.merge(item.kind().getClass().getSimpleName(), 1, Integer::sum);
             }
-            return counted("item", items.size()) + ": "
-                    + String.join(
-                            ", ",
-                            counts.entrySet().stream()
-                                    .map(entry -> counted(entry.getKey(), entry.getValue()))
-                                    .toList())
-                    + ".";
-        }
-
-        private static String word(ItemKind kind) {
-            return switch (kind) {
-                case ItemKind.ToPage page -> "page";
-                case ItemKind.WebLink link -> "link";
-                case ItemKind.Mail mail -> "mail address";
-                case ItemKind.Phone phone -> "phone number";
-                case ItemKind.Heading heading -> "heading";
-                case ItemKind.Text text -> "text";
-                case ItemKind.OtherMenu menu -> "menu";
-                case ItemKind.PageList list -> "list";
-            };
-        }
-
-        private static String counted(String word, int count) {
-            return count + " " + word + (count == 1 ? "" : word.endsWith("s") ? "es" : "s");
+            List<String> kinds = new ArrayList<>();
+            counts.forEach((kind, count) -> kinds.add(WORDS.say(kind, Map.of("count", count))));
+            return WORDS.say("summary", Map.of("all", items.size(), "kinds", kinds));
         }
     }
 
@@ -93,8 +75,7 @@ public final class PastedItems {
             byTitle.put(Latin.of(row.value().title()), row.id());
         }
         if (lines.size() > Limits.ITEMS) {
-            return new Read(
-                    List.of(), List.of("This list has more than " + Limits.ITEMS + " items, the most a menu has."));
+            return new Read(List.of(), List.of(WORDS.say("tooMany", Map.of("limit", Limits.ITEMS))));
         }
         List<MenuChange.NewItem> items = new ArrayList<>();
         List<String> refused = new ArrayList<>();
@@ -106,10 +87,14 @@ public final class PastedItems {
             Place<MenuRowId> here = nesting.next(line.level(), id);
             Meant meant = meant(site, line.title(), over, byTitle);
             if (meant.refused() != null) {
-                refused.add("Line " + line.number() + ": " + meant.refused());
+                refused.add(WORDS.say("line", Map.of("line", line.number(), "why", meant.refused())));
             } else if (meant.label().length() > Limits.TITLE) {
-                refused.add("Line " + line.number() + " has " + meant.label().length()
-                        + " characters; a label has at most " + Limits.TITLE + ".");
+                refused.add(WORDS.say(
+                        "label",
+                        Map.of(
+                                "line", line.number(),
+                                "characters", meant.label().length(),
+                                "limit", Limits.TITLE)));
             }
             items.add(new MenuChange.NewItem(id, here, line.level() == 1 ? anchor : null, meant.kind(), meant.label()));
         }

@@ -1,5 +1,6 @@
 package velnik.core.explanation;
 
+import java.util.Map;
 import velnik.core.address.Links;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
@@ -7,9 +8,12 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Removal;
 import velnik.core.site.Site;
+import velnik.core.text.Messages;
 
 /** What the owner reads of a row of the menus: its label, or what it follows. */
 public final class Labels {
+    private static final Messages WORDS = Messages.of(Labels.class);
+
     private Labels() {}
 
     public static String of(Site site, MenuRowId id) {
@@ -29,7 +33,8 @@ public final class Labels {
             return removal.pages().getFirst().top().value().title();
         }
         MenuRow row = removal.rows().getFirst().top().value();
-        return (row instanceof MenuRow.Menu ? "the menu " : "") + of(site, row);
+        String name = of(site, row);
+        return row instanceof MenuRow.Menu ? WORDS.say("theMenu", Map.of("name", name)) : name;
     }
 
     private static String followed(Site site, ItemKind kind) {
@@ -38,9 +43,9 @@ public final class Labels {
             case ItemKind.WebLink(String address) -> Links.labelOf(address);
             case ItemKind.Mail(String address) -> address;
             case ItemKind.Phone(String number) -> Links.numberOf(number);
-            case ItemKind.Heading heading -> "the heading";
-            case ItemKind.Text text -> "the text";
-            case ItemKind.PageList list -> "the list";
+            case ItemKind.Heading heading -> WORDS.say("Heading");
+            case ItemKind.Text text -> WORDS.say("Text");
+            case ItemKind.PageList list -> WORDS.say("PageList");
             case ItemKind.OtherMenu(MenuRowId menu) -> Words.menu(site, menu);
         };
     }

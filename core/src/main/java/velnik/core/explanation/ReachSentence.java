@@ -5,6 +5,7 @@ import static java.util.stream.Collectors.joining;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import velnik.core.navigation.Showing;
@@ -18,9 +19,12 @@ import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
+import velnik.core.text.Messages;
 
 /** Says in one sentence who can reach a page, and how. */
 public final class ReachSentence {
+    private static final Messages WORDS = Messages.of(ReachSentence.class);
+
     private ReachSentence() {}
 
     /** @param navigation of this site, at the moment asked about */
@@ -29,79 +33,80 @@ public final class ReachSentence {
         Openings openings = navigation.openings();
         Access access = Access.of(site, id, openings);
         if (page.kind() == PageKind.NOT_FOUND) {
-            return "Visitors get it at every address without a page; " + menus(site, navigation, id, access) + ".";
+            return WORDS.say("notFound", Map.of("menus", menus(site, navigation, id, access)));
         }
         if (access.closedBy() != null) {
             return closed(site, id, access.closedBy(), openings);
         }
         if (!access.isGettable()) {
-            return "Nobody can see it, because " + holder(site, access.limitedBy()) + " held back.";
+            @Nullable PageId above = access.limitedBy();
+            return above == null
+                    ? WORDS.say("heldBack.itself")
+                    : WORDS.say("heldBack.above", Map.of("above", titleOf(site, above)));
         }
-        String who = page.kind() == PageKind.GROUP ? leadsOn(site, id, openings) : who(site, id, access);
-        who += Access.closesNext(site, id, openings)
-                .map(moment -> " until " + Days.closing(moment, openings.zone()))
-                .orElse("");
-        return String.join("; ", List.of(who, menus(site, navigation, id, access), searchEngines(page, access))) + ".";
+        Optional<String> until =
+                Access.closesNext(site, id, openings).map(moment -> Days.ENGLISH.closing(moment, openings.zone()));
+        return WORDS.say(
+                until.isEmpty() ? "gettable" : "gettable.until",
+                Map.of(
+                        "who", page.kind() == PageKind.GROUP ? leadsOn(site, id, openings) : who(site, id, access),
+                        "until", until.orElse(""),
+                        "menus", menus(site, navigation, id, access),
+                        "engines", WORDS.say("engines." + engines(page, access))));
     }
 
     private static String who(Site site, PageId id, Access access) {
-        String address = access.reach() == Reach.BY_LINK_ONLY ? " with the address" : "";
+        String address = access.reach() == Reach.BY_LINK_ONLY ? ".address" : "";
         @Nullable PageId membersBy = access.membersBy();
-        if (membersBy == null) {
-            return "Anyone" + address + " can open it";
-        }
-        return "Members" + address + " can open it once signed in"
-                + (membersBy.equals(id)
-                        ? ""
-                        : ", because " + site.pages().get(membersBy).title() + " above it is for members only");
+        String who = WORDS.say((membersBy == null ? "anyone" : "members") + address);
+        return membersBy == null || membersBy.equals(id)
+                ? who
+                : WORDS.say("members.above", Map.of("who", who, "above", titleOf(site, membersBy)));
     }
 
     private static String closed(Site site, PageId id, PageId closedBy, Openings openings) {
-        String because = closedBy.equals(id)
-                ? "it is closed"
-                : "it is closed with " + site.pages().get(closedBy).title() + " above it";
-        String until = Days.until(Access.opensAgain(site, id, openings), openings.zone());
-        boolean notice = Access.isAnnounced(site, id, openings);
-        return "Nobody can see it now, because " + because + " " + until + "; its address "
-                + (notice ? "says when it opens again" : "is not found") + ".";
-    }
-
-    private static String holder(Site site, @Nullable PageId ancestor) {
-        return ancestor == null ? "it is" : site.pages().get(ancestor).title() + " above it is";
+        String until = Days.ENGLISH.until(Access.opensAgain(site, id, openings), openings.zone());
+        String address = Access.isAnnounced(site, id, openings) ? "address.announces" : "address.notFound";
+        return WORDS.say(
+                closedBy.equals(id) ? "closed.itself" : "closed.above",
+                Map.of("above", titleOf(site, closedBy), "until", until, "address", WORDS.say(address)));
     }
 
     private static String leadsOn(Site site, PageId group, Openings openings) {
         return Access.leadsOnTo(site, group, openings, Visitor.MEMBER)
-                .map(first -> "It has no content of its own, its address leads on to "
-                        + site.pages().get(first).title())
-                .orElse("It has no content of its own, and as nothing under it is open, its address is not found");
+                .map(first -> WORDS.say("group.leadsOn", Map.of("first", titleOf(site, first))))
+                .orElseGet(() -> WORDS.say("group.empty"));
     }
 
     private static String menus(Site site, SiteNavigation navigation, PageId id, Access access) {
         List<Showing> showings = navigation.showingsOf(id);
         if (!showings.isEmpty()) {
-            Map<String, List<Showing>> byMenu = new TreeMap<>();
-            showings.forEach(standing -> byMenu.computeIfAbsent(standing.menuName(), name -> new ArrayList<>())
-                    .add(standing));
-            return byMenu.entrySet().stream()
-                    .map(menu -> menu.getKey() + " shows it in "
-                            + menu.getValue().stream()
-                                    .map(standing -> Words.zone(standing.zone())
-                                            + (standing.everywhere() ? "" : " of some pages"))
-                                    .collect(joining(" and ")))
+            Map<String, List<String>> zones = new TreeMap<>();
+            showings.forEach(showing -> zones.computeIfAbsent(showing.menuName(), name -> new ArrayList<>())
+                    .add(zone(showing)));
+            return zones.entrySet().stream()
+                    .map(menu -> WORDS.say("menus.shows", Map.of("menu", menu.getKey(), "zones", menu.getValue())))
                     .collect(joining(", "));
         }
-        if (access.reach() == Reach.OPEN && access.unlistedBy() != null) {
-            return "no menu shows it, because "
-                    + site.pages().get(access.unlistedBy()).title() + " above it is by link only";
-        }
-        return "no menu shows it";
+        @Nullable PageId unlistedBy = access.unlistedBy();
+        return access.reach() == Reach.OPEN && unlistedBy != null
+                ? WORDS.say("menus.unlisted", Map.of("above", titleOf(site, unlistedBy)))
+                : WORDS.say("menus.none");
     }
 
-    private static String searchEngines(Page page, Access access) {
+    private static String zone(Showing showing) {
+        String zone = Words.zone(showing.zone());
+        return showing.everywhere() ? zone : WORDS.say("menus.somePages", Map.of("zone", zone));
+    }
+
+    private static String engines(Page page, Access access) {
         if (access.membersBy() != null) {
-            return "search engines do not see it";
+            return "none";
         }
-        return page.keptFromSearchEngines() ? "search engines are asked to leave it out" : "search engines may list it";
+        return page.keptFromSearchEngines() ? "asked" : "may";
+    }
+
+    private static String titleOf(Site site, PageId page) {
+        return site.pages().get(page).title();
     }
 }

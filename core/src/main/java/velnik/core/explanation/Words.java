@@ -1,10 +1,8 @@
 package velnik.core.explanation;
 
-import static java.util.stream.Collectors.joining;
-
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import velnik.core.navigation.ZoneDecision;
 import velnik.core.site.Appearance;
@@ -26,9 +24,12 @@ import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.site.WhenClosed;
 import velnik.core.site.Zone;
+import velnik.core.text.Messages;
 
 /** What zones, scopes and the like are called in sentences. */
 public final class Words {
+    private static final Messages WORDS = Messages.of(Words.class);
+
     private Words() {}
 
     /** As a sentence begins. */
@@ -42,123 +43,92 @@ public final class Words {
     }
 
     public static String zone(Zone zone) {
-        return switch (zone) {
-            case HEADER -> "the header";
-            case ABOVE -> "the zone above the text";
-            case SIDEBAR -> "the sidebar";
-            case BESIDE -> "the zone beside the text";
-            case BELOW -> "the zone below the text";
-            case FOOTER -> "the footer";
-            case PHONE_DRAWER -> "the phone drawer";
-        };
+        return WORDS.say(zone);
     }
 
     public static String visitors(Set<Visitor> visitors) {
         return visitors.size() > 1
-                ? "all visitors"
-                : visitors.contains(Visitor.MEMBER) ? "members" : "visitors who are not members";
+                ? WORDS.say("visitors.all")
+                : WORDS.say(visitors.iterator().next());
+    }
+
+    public static String devices(Set<Device> devices) {
+        return devices.size() > 1
+                ? WORDS.say("devices.all")
+                : WORDS.say(devices.iterator().next());
+    }
+
+    public static String kind(PageKind kind) {
+        return WORDS.say(kind);
+    }
+
+    public static String reach(Reach reach) {
+        return WORDS.say(reach);
+    }
+
+    public static String whenClosed(WhenClosed whenClosed) {
+        return WORDS.say(whenClosed);
+    }
+
+    public static String weight(Appearance.Weight weight) {
+        return WORDS.say(weight);
+    }
+
+    public static String order(ListOrder order) {
+        return WORDS.say(order);
+    }
+
+    public static String spot(Joining.Spot spot) {
+        return WORDS.say(spot);
+    }
+
+    public static String layout(Layout layout) {
+        return WORDS.say(layout);
     }
 
     public static String scope(Site site, Scope scope) {
         return switch (scope) {
-            case Scope.Everywhere all -> "every page";
-            case Scope.Section(PageId page) -> title(site, page) + " and what is under it";
-            case Scope.OfLayout(Layout layout) -> "pages of the layout " + layout(layout);
-            case Scope.OfTopic(String topic) -> "the listing of the topic " + topic;
+            case Scope.Everywhere all -> WORDS.say("Everywhere");
+            case Scope.Section(PageId page) -> WORDS.say("Section", Map.of("page", title(site, page)));
+            case Scope.OfLayout(Layout layout) -> WORDS.say("OfLayout", Map.of("layout", layout(layout)));
+            case Scope.OfTopic(String topic) -> WORDS.say("OfTopic", Map.of("topic", topic));
             case Scope.Pages(Set<PageId> pages) ->
-                pages.stream().map(page -> title(site, page)).sorted().collect(joining(", "));
+                WORDS.list(
+                        pages.stream().map(page -> title(site, page)).sorted().toList());
         };
     }
 
     /** Which pages a list yields. */
     public static String source(Site site, ListSource source) {
-        return switch (source) {
-            case ListSource.WholeTree all -> "the whole page tree";
-            case ListSource.Under(PageId page) -> "what is under " + title(site, page);
-            case ListSource.UnderVisited here -> "what is under the visited page";
-            case ListSource.OfTopic(String topic) -> "pages of the topic " + topic;
-            case ListSource.Newest newest -> "the newest pages";
-        };
+        return WORDS.say(
+                "source." + source.getClass().getSimpleName(),
+                switch (source) {
+                    case ListSource.Under(PageId page) -> Map.of("page", title(site, page));
+                    case ListSource.OfTopic(String topic) -> Map.of("topic", topic);
+                    case ListSource.WholeTree all -> Map.of();
+                    case ListSource.UnderVisited here -> Map.of();
+                    case ListSource.Newest newest -> Map.of();
+                });
     }
 
     /** Where the pages are that a menu takes in, as in "new pages under Repairs". */
     public static String from(Site site, Joining.From from) {
-        return switch (from) {
-            case Joining.From.Nowhere nowhere -> "nowhere";
-            case Joining.From.TopLevel top -> "at the top level";
-            case Joining.From.Section(PageId page) -> "under " + title(site, page);
-            case Joining.From.Everywhere all -> "anywhere on the site";
-        };
-    }
-
-    public static String kind(PageKind kind) {
-        return switch (kind) {
-            case PAGE -> "page";
-            case GROUP -> "group";
-            case SEARCH -> "search";
-            case PAGE_INDEX -> "page index";
-            case SIGN_IN -> "sign-in page";
-            case NOT_FOUND -> "page where there is none";
-        };
-    }
-
-    public static String reach(Reach reach) {
-        return switch (reach) {
-            case OPEN -> "open";
-            case BY_LINK_ONLY -> "by link only";
-            case HELD_BACK -> "held back";
-        };
-    }
-
-    public static String whenClosed(WhenClosed whenClosed) {
-        return switch (whenClosed) {
-            case NOT_FOUND -> "not found";
-            case OPENS_AGAIN -> "when it opens again";
-        };
-    }
-
-    public static String devices(Set<Device> devices) {
-        return devices.size() > 1 ? "every device" : devices.contains(Device.PHONE) ? "phones" : "wide screens";
-    }
-
-    public static String weight(Appearance.Weight weight) {
-        return switch (weight) {
-            case PLAIN -> "plain";
-            case STRONG -> "strong";
-            case BUTTON -> "button";
-        };
-    }
-
-    public static String order(ListOrder order) {
-        return switch (order) {
-            case TREE -> "as in the page tree";
-            case TITLE -> "by title";
-            case NEWEST -> "newest first";
-        };
-    }
-
-    public static String spot(Joining.Spot spot) {
-        return switch (spot) {
-            case AS_IN_TREE -> "as in the page tree";
-            case AT_END -> "at the end";
-        };
-    }
-
-    public static String layout(Layout layout) {
-        return layout.name().toLowerCase(Locale.ROOT);
+        return WORDS.say(
+                "from." + from.getClass().getSimpleName(),
+                from instanceof Joining.From.Section(PageId page) ? Map.of("page", title(site, page)) : Map.of());
     }
 
     /** What an assignment makes of its zone, as in "shows Main" or "adds Tides after". */
     public static String says(Site site, Assignment.Says says) {
         return switch (says) {
             case Assignment.Says.Instead(List<PlacedMenu> menus) ->
-                menus.isEmpty() ? "shows no menu" : "shows " + menus(site, menus);
-            case Assignment.Says.Around(List<PlacedMenu> before, List<PlacedMenu> after) -> {
-                String first = before.isEmpty() ? "" : menus(site, before) + " before";
-                String last = after.isEmpty() ? "" : menus(site, after) + " after";
-                yield "adds " + first + (first.isEmpty() || last.isEmpty() ? "" : " and ") + last
-                        + " what stands there anyway";
-            }
+                menus.isEmpty()
+                        ? WORDS.say("Instead.none")
+                        : WORDS.say("Instead.some", Map.of("menus", menus(site, menus)));
+            case Assignment.Says.Around(List<PlacedMenu> before, List<PlacedMenu> after) ->
+                WORDS.say(
+                        after.isEmpty() ? "Around.before" : before.isEmpty() ? "Around.after" : "Around.both",
+                        Map.of("before", menus(site, before), "after", menus(site, after)));
         };
     }
 
@@ -166,7 +136,7 @@ public final class Words {
     public static List<String> why(Site site, ZoneDecision decision) {
         List<String> sentences = new ArrayList<>();
         if (decision.fromHeader()) {
-            sentences.add("The phone drawer shows what the header shows.");
+            sentences.add(WORDS.say("why.drawer"));
         }
         for (ZoneDecision.Verdict verdict : ZoneDecision.Verdict.values()) {
             for (ZoneDecision.Step step : decision.steps()) {
@@ -175,18 +145,20 @@ public final class Words {
                 }
             }
         }
-        return sentences.isEmpty() ? List.of("No menu is assigned to this zone.") : sentences;
+        return sentences.isEmpty() ? List.of(WORDS.say("why.nothing")) : sentences;
     }
 
     private static String why(Site site, ZoneDecision.Step step) {
-        String scope = scope(site, step.assignment().scope());
-        String what = says(site, step.assignment().says());
-        String sentence = Character.toUpperCase(scope.charAt(0)) + scope.substring(1) + " " + what;
-        return step.verdict() == ZoneDecision.Verdict.OVERRULED ? sentence + ", which is overruled." : sentence + ".";
+        boolean overruled = step.verdict() == ZoneDecision.Verdict.OVERRULED;
+        return WORDS.say(
+                overruled ? "why.overruled" : "why.step",
+                Map.of(
+                        "scope", capital(scope(site, step.assignment().scope())),
+                        "says", says(site, step.assignment().says())));
     }
 
-    private static String menus(Site site, List<PlacedMenu> menus) {
-        return menus.stream().map(placed -> menu(site, placed.menu())).collect(joining(", "));
+    private static List<String> menus(Site site, List<PlacedMenu> menus) {
+        return menus.stream().map(placed -> menu(site, placed.menu())).toList();
     }
 
     /** A menu's name, even when it lies in the bin. */
@@ -194,8 +166,8 @@ public final class Words {
         return site.menus().find(id).orElse(null) instanceof MenuRow.Menu menu
                 ? menu.name()
                 : site.findRemoved(id)
-                        .map(row -> Labels.of(site, row) + " (in the bin)")
-                        .orElse("a menu that is gone");
+                        .map(row -> WORDS.say("inBin", Map.of("name", Labels.of(site, row))))
+                        .orElseGet(() -> WORDS.say("menuGone"));
     }
 
     /** A page's title, even when it lies in the bin. */
@@ -203,7 +175,7 @@ public final class Words {
         return site.pages()
                 .find(id)
                 .map(Page::title)
-                .or(() -> site.findRemoved(id).map(page -> page.title() + " (in the bin)"))
-                .orElse("a page that is gone");
+                .or(() -> site.findRemoved(id).map(page -> WORDS.say("inBin", Map.of("name", page.title()))))
+                .orElseGet(() -> WORDS.say("pageGone"));
     }
 }

@@ -1,45 +1,31 @@
 package velnik.core.finding;
 
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import velnik.core.navigation.Absence;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.text.Messages;
 
 /** What was noticed. Carries the facts, and says them in a sentence to the owner. */
 public sealed interface Reason {
-    String sentence(Site site);
+    Messages WORDS = Messages.of(Reason.class);
+
+    default String sentence(Site site) {
+        return WORDS.say((Record) this);
+    }
 
     /** A group that visitors can get, and whose address leads on to nothing. */
-    record NothingOpen() implements Reason {
-        @Override
-        public String sentence(Site site) {
-            return "Nothing under this group is open, so its address is not found.";
-        }
-    }
+    record NothingOpen() implements Reason {}
 
     /** An open page that no menu shows and no page lists. */
-    record NothingLeadsHere() implements Reason {
-        @Override
-        public String sentence(Site site) {
-            return "Nothing on the site leads here: no menu shows it, and no page lists it.";
-        }
-    }
+    record NothingLeadsHere() implements Reason {}
 
     /** A page by link only that nothing on the site links to; perhaps its address was handed out. */
-    record OnlyByAddress() implements Reason {
-        @Override
-        public String sentence(Site site) {
-            return "Nothing on the site leads here; only who was given the address comes.";
-        }
-    }
+    record OnlyByAddress() implements Reason {}
 
     /** @param clicks the fewest from the home page along menus, on a wide screen */
-    record Far(int clicks) implements Reason {
-        @Override
-        public String sentence(Site site) {
-            return "It is " + clicks + " clicks from the home page.";
-        }
-    }
+    record Far(int clicks) implements Reason {}
 
     /**
      * Somebody put the page into a menu that stands somewhere, and menus leave it out.
@@ -49,32 +35,22 @@ public sealed interface Reason {
     record ItemUnseen(String menu, Absence why) implements Reason {
         @Override
         public String sentence(Site site) {
-            return "Its item in " + menu + " shows to nobody. " + why.sentence(site);
+            return WORDS.say("ItemUnseen", Map.of("menu", menu, "why", why.sentence(site)));
         }
     }
 
     /** @param menu the name of the one that shows it so */
-    record TwiceInAPlace(String menu) implements Reason {
-        @Override
-        public String sentence(Site site) {
-            return menu + " shows it more than once in the same place.";
-        }
-    }
+    record TwiceInAPlace(String menu) implements Reason {}
 
     /** @param menu the name of the one that leads to it from the header */
-    record KeptFromSearchEngines(String menu) implements Reason {
-        @Override
-        public String sentence(Site site) {
-            return "Search engines are asked to leave it out, though " + menu + " leads to it from the header.";
-        }
-    }
+    record KeptFromSearchEngines(String menu) implements Reason {}
 
     /** A period of the page begins while one above it is closed. */
     record OpensBefore(PageId above) implements Reason {
         @Override
         public String sentence(Site site) {
-            return "Its period begins while " + site.pages().get(above).title()
-                    + " above it is closed, so it opens only when that does.";
+            return WORDS.say(
+                    "OpensBefore", Map.of("above", site.pages().get(above).title()));
         }
     }
 
@@ -87,15 +63,11 @@ public sealed interface Reason {
     record PeriodWaits(String when, @Nullable String item) implements Reason {
         @Override
         public String sentence(Site site) {
-            String whose = item == null ? "Its period" : "The period of its item “" + item + "”";
-            return whose + " changes something " + when + ", and it is not published yet.";
+            return item == null
+                    ? WORDS.say("PeriodWaits.itself", this)
+                    : WORDS.say("PeriodWaits.item", Map.of("when", when, "item", item));
         }
     }
 
-    record OverForGood() implements Reason {
-        @Override
-        public String sentence(Site site) {
-            return "Its last day is over, so nobody sees it again.";
-        }
-    }
+    record OverForGood() implements Reason {}
 }

@@ -70,6 +70,6 @@ public final class WaitingPeriods {
                 .min(Instant::compareTo)
                 .filter(moment -> !moment.isAfter(now.plus(SOON)));
         turn.ifPresent(moment -> found.add(new Finding(
-                page, Finding.Level.WARNING, new Reason.PeriodWaits(Days.at(moment, openings.zone()), item))));
+                page, Finding.Level.WARNING, new Reason.PeriodWaits(Days.ENGLISH.at(moment, openings.zone()), item))));
     }
 }

@@ -85,7 +85,8 @@ public final class VisitorHtml {
      */
     public String closed(PageId id) {
         Instant again = Access.opensAgain(site, id, openings).orElseThrow();
-        String summary = frame.words().say("closed", Map.of("when", Days.at(again, openings.zone())));
+        String summary = frame.words()
+                .say("closed", Map.of("when", Days.in(frame.words().language()).at(again, openings.zone())));
         boolean noIndex = site.pages().get(id).keptFromSearchEngines();
         return render("page.jte", Map.of("view", view(id, summary, noIndex, "", List.of())));
     }

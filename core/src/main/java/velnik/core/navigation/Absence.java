@@ -1,5 +1,6 @@
 package velnik.core.navigation;
 
+import java.util.Map;
 import java.util.Set;
 import velnik.core.site.Device;
 import velnik.core.site.MenuRow;
@@ -7,30 +8,25 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
+import velnik.core.text.Messages;
 
 /** Why an item shows to nobody. Carries the facts, and says them in a sentence to the owner. */
 public sealed interface Absence {
-    String sentence(Site site);
+    Messages WORDS = Messages.of(Absence.class);
 
-    record Hidden() implements Absence {
-        @Override
-        public String sentence(Site site) {
-            return "Hidden by you.";
-        }
+    default String sentence(Site site) {
+        return WORDS.say((Record) this);
     }
+
+    record Hidden() implements Absence {}
 
     /** Something above it does not show. */
-    record Beneath(String label) implements Absence {
-        @Override
-        public String sentence(Site site) {
-            return label + " above it does not show.";
-        }
-    }
+    record Beneath(String label) implements Absence {}
 
     record PageGone(PageId page) implements Absence {
         @Override
         public String sentence(Site site) {
-            return site.findRemoved(page).isPresent() ? "Its page is in the bin." : "Its page is gone.";
+            return WORDS.say(site.findRemoved(page).isPresent() ? "PageGone.bin" : "PageGone.gone");
         }
     }
 
@@ -39,8 +35,10 @@ public sealed interface Absence {
         @Override
         public String sentence(Site site) {
             return by.equals(page)
-                    ? "Its page is held back."
-                    : "Its page is held back, because " + site.pages().get(by).title() + " above it is.";
+                    ? WORDS.say("PageHeldBack.itself")
+                    : WORDS.say(
+                            "PageHeldBack.above",
+                            Map.of("above", site.pages().get(by).title()));
         }
     }
 
@@ -52,9 +50,10 @@ public sealed interface Absence {
         @Override
         public String sentence(Site site) {
             return by.equals(page)
-                    ? "Its page is closed " + until + "."
-                    : "Its page is closed " + until + ", because "
-                            + site.pages().get(by).title() + " above it is closed.";
+                    ? WORDS.say("PageClosed.itself", this)
+                    : WORDS.say(
+                            "PageClosed.above",
+                            Map.of("until", until, "above", site.pages().get(by).title()));
         }
     }
 
@@ -62,7 +61,7 @@ public sealed interface Absence {
     record OutsidePeriods(String again) implements Absence {
         @Override
         public String sentence(Site site) {
-            return again.isEmpty() ? "Its last day is over." : "Shows from " + again + " on.";
+            return WORDS.say(again.isEmpty() ? "OutsidePeriods.over" : "OutsidePeriods.again", this);
         }
     }
 
@@ -74,12 +73,10 @@ public sealed interface Absence {
     record ForNobody(Set<Visitor> own) implements Absence {
         @Override
         public String sentence(Site site) {
-            if (own.size() > 1) {
-                return "It is for members, and what is above it is for other visitors.";
-            }
-            return own.contains(Visitor.MEMBER)
-                    ? "It is for members, and what is above or under it is for other visitors."
-                    : "It is for visitors who are not members, and its page, or what is above or under it, is for members.";
+            return WORDS.say(
+                    own.size() > 1
+                            ? "ForNobody.all"
+                            : own.contains(Visitor.MEMBER) ? "ForNobody.members" : "ForNobody.others");
         }
     }
 
@@ -87,60 +84,33 @@ public sealed interface Absence {
     record ForNoDevice(Device own) implements Absence {
         @Override
         public String sentence(Site site) {
-            return own == Device.PHONE
-                    ? "It is for phones, and what is above it is for wide screens."
-                    : "It is for wide screens, and what is above it is for phones.";
+            return WORDS.say(own == Device.PHONE ? "ForNoDevice.phone" : "ForNoDevice.wide");
         }
     }
 
-    record PageByLinkOnly() implements Absence {
-        @Override
-        public String sentence(Site site) {
-            return "Its page is by link only, and menus leave such pages out.";
-        }
-    }
+    record PageByLinkOnly() implements Absence {}
 
-    record GroupEmpty() implements Absence {
-        @Override
-        public String sentence(Site site) {
-            return "Nothing under this group is open.";
-        }
-    }
+    record GroupEmpty() implements Absence {}
 
-    record NothingUnder() implements Absence {
-        @Override
-        public String sentence(Site site) {
-            return "A heading shows once something under it does.";
-        }
-    }
+    record NothingUnder() implements Absence {}
 
-    record NothingListed() implements Absence {
-        @Override
-        public String sentence(Site site) {
-            return "The list comes out empty.";
-        }
-    }
+    record NothingListed() implements Absence {}
 
     record MenuSetAside(MenuRowId menu) implements Absence {
         @Override
         public String sentence(Site site) {
-            return (site.menus().find(menu).orElse(null) instanceof MenuRow.Menu aside ? aside.name() : "That menu")
-                    + " is set aside.";
+            String name = site.menus().find(menu).orElse(null) instanceof MenuRow.Menu aside ? aside.name() : "";
+            return WORDS.say("MenuSetAside", Map.of("name", name));
         }
     }
 
     record MenuGone(MenuRowId menu) implements Absence {
         @Override
         public String sentence(Site site) {
-            return site.findRemoved(menu).isPresent() ? "That menu is in the bin." : "That menu is gone.";
+            return WORDS.say(site.findRemoved(menu).isPresent() ? "MenuGone.bin" : "MenuGone.gone");
         }
     }
 
     /** An item among the rows of a list, under a row that does not come out. */
-    record RowGone() implements Absence {
-        @Override
-        public String sentence(Site site) {
-            return "The row it stands under is not in the list now.";
-        }
-    }
+    record RowGone() implements Absence {}
 }

@@ -150,7 +150,7 @@ public final class MenuReading {
         @Nullable PageId closedBy = access.closedBy();
         if (closedBy != null) {
             return Optional.of(new Absence.PageClosed(
-                    id, closedBy, Days.until(Access.opensAgain(site, id, openings), openings.zone())));
+                    id, closedBy, Days.ENGLISH.until(Access.opensAgain(site, id, openings), openings.zone())));
         }
         return switch (access.reach()) {
             case HELD_BACK ->
@@ -266,7 +266,7 @@ public final class MenuReading {
         return openings.run(appearance.periods())
                 ? Optional.empty()
                 : Optional.of(new Absence.OutsidePeriods(openings.nextOpening(appearance.periods())
-                        .map(moment -> Days.opening(moment, openings.zone()))
+                        .map(moment -> Days.ENGLISH.opening(moment, openings.zone()))
                         .orElse("")));
     }
 

@@ -1,98 +1,121 @@
 package velnik.core.reach;
 
-import static java.util.stream.Collectors.joining;
-
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.MonthDay;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.TemporalAccessor;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Period;
+import velnik.core.text.Messages;
 
-/** How days and periods are told. */
+/** How days and periods are told, in a language. */
 public final class Days {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY_OF_YEAR = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    /** To the owner. */
+    public static final Days ENGLISH = in("en");
 
-    private Days() {}
+    private final Messages words;
+    private final DateTimeFormatter day;
+    private final DateTimeFormatter dayOfYear;
+    private final DateTimeFormatter time;
+
+    private Days(Messages words) {
+        this.words = words;
+        Locale language = Locale.forLanguageTag(words.language());
+        day = DateTimeFormatter.ofPattern(words.say("pattern.day"), language);
+        dayOfYear = DateTimeFormatter.ofPattern(words.say("pattern.dayOfYear"), language);
+        time = DateTimeFormatter.ofPattern(words.say("pattern.time"), language);
+    }
+
+    /** @param language as a BCP 47 tag; months are told in it, all else in English where there are no words in it */
+    public static Days in(String language) {
+        return new Days(Messages.of(Days.class, language));
+    }
 
     /** As in "1 April 2027". */
-    public static String day(LocalDate day) {
-        return DAY.format(day);
+    public String day(LocalDate date) {
+        return day.format(date);
     }
 
     /** A moment that something opens at, as in "1 April 2027" or "18:00 on 1 April 2027". */
-    public static String opening(Instant moment, ZoneId zone) {
+    public String opening(Instant moment, ZoneId zone) {
         ZonedDateTime there = moment.atZone(zone);
-        String day = DAY.format(there);
-        return there.toLocalTime().equals(LocalTime.MIDNIGHT) ? day : TIME.format(there) + " on " + day;
+        return timed(day.format(there), isMidnight(there) ? null : there.toLocalTime());
     }
 
     /** When something opens, as in "on 1 April 2027" or "at 18:00 on 1 April 2027". */
-    public static String at(Instant moment, ZoneId zone) {
-        boolean midnight = moment.atZone(zone).toLocalTime().equals(LocalTime.MIDNIGHT);
-        return (midnight ? "on " : "at ") + opening(moment, zone);
+    public String at(Instant moment, ZoneId zone) {
+        String opening = opening(moment, zone);
+        return isMidnight(moment.atZone(zone))
+                ? words.say("on", Map.of("day", opening))
+                : words.say("at", Map.of("moment", opening));
     }
 
     /** The last day before something closes, as in "15 October 2026", or the moment where it closes amid a day. */
-    public static String closing(Instant moment, ZoneId zone) {
+    public String closing(Instant moment, ZoneId zone) {
         ZonedDateTime there = moment.atZone(zone);
-        return there.toLocalTime().equals(LocalTime.MIDNIGHT) ? DAY.format(there.minusDays(1)) : opening(moment, zone);
+        return isMidnight(there) ? day.format(there.minusDays(1)) : opening(moment, zone);
     }
 
     /** How long something is closed, as in "until 1 April 2027"; "for good" where it never opens again. */
-    public static String until(Optional<Instant> opening, ZoneId zone) {
-        return opening.map(moment -> "until " + opening(moment, zone)).orElse("for good");
+    public String until(Optional<Instant> opening, ZoneId zone) {
+        return opening.map(moment -> words.say("until", Map.of("moment", opening(moment, zone))))
+                .orElseGet(() -> words.say("forGood"));
     }
 
     /** When periods next open or close what has them, as in "until 15 October 2026"; empty for never closing, "over" for never opening. */
-    public static String turns(List<Period> periods, Openings openings) {
+    public String turns(List<Period> periods, Openings openings) {
+        ZoneId zone = openings.zone();
         if (openings.run(periods)) {
             return openings.nextClosing(periods)
-                    .map(moment -> "until " + closing(moment, openings.zone()))
+                    .map(moment -> words.say("until", Map.of("moment", closing(moment, zone))))
                     .orElse("");
         }
         return openings.nextOpening(periods)
-                .map(moment -> "from " + opening(moment, openings.zone()))
-                .orElse("over");
+                .map(moment -> words.say("from", Map.of("moment", opening(moment, zone))))
+                .orElseGet(() -> words.say("over"));
     }
 
     /** As in "every year from 1 April to 15 October"; "always" where there are none. */
-    public static String periods(List<Period> periods) {
-        return periods.isEmpty() ? "always" : periods.stream().map(Days::period).collect(joining(" and "));
+    public String periods(List<Period> periods) {
+        return periods.isEmpty()
+                ? words.say("always")
+                : words.list(periods.stream().map(this::period).toList());
     }
 
-    private static String period(Period period) {
+    private String period(Period period) {
         return switch (period) {
             case Period.Once once -> {
-                String first = once.first() == null ? "" : "from " + day(once.first(), once.opensAt());
-                String last = once.last() == null
-                        ? ""
-                        : (first.isEmpty() ? "until " : " to ") + day(once.last(), once.closesAt());
-                yield first + last;
+                String first = timed(day, once.first(), once.opensAt());
+                String last = timed(day, once.last(), once.closesAt());
+                String key = once.first() == null ? "Once.last" : once.last() == null ? "Once.first" : "Once.both";
+                yield words.say(key, Map.of("first", first, "last", last));
             }
             case Period.Yearly yearly ->
-                "every year from " + day(yearly.first(), yearly.opensAt()) + " to "
-                        + day(yearly.last(), yearly.closesAt());
+                words.say(
+                        "Yearly",
+                        Map.of(
+                                "first", timed(dayOfYear, yearly.first(), yearly.opensAt()),
+                                "last", timed(dayOfYear, yearly.last(), yearly.closesAt())));
         };
     }
 
-    private static String day(LocalDate day, @Nullable LocalTime time) {
-        return timed(DAY.format(day), time);
+    /** Empty for no day. */
+    private String timed(DateTimeFormatter format, @Nullable TemporalAccessor date, @Nullable LocalTime at) {
+        return date == null ? "" : timed(format.format(date), at);
     }
 
-    private static String day(MonthDay day, @Nullable LocalTime time) {
-        return timed(DAY_OF_YEAR.format(day), time);
+    private String timed(String date, @Nullable LocalTime at) {
+        return at == null ? date : words.say("timed", Map.of("time", time.format(at), "day", date));
     }
 
-    private static String timed(String day, @Nullable LocalTime time) {
-        return time == null ? day : TIME.format(time) + " on " + day;
+    private static boolean isMidnight(ZonedDateTime moment) {
+        return moment.toLocalTime().equals(LocalTime.MIDNIGHT);
     }
 }

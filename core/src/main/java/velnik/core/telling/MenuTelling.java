@@ -192,7 +192,7 @@ final class MenuTelling {
             return rows(
                     "SetItems.periods",
                     set,
-                    Map.of("when", Days.periods(edit.periods().get())));
+                    Map.of("when", Days.ENGLISH.periods(edit.periods().get())));
         }
         if (edit.visitors().isPresent()) {
             return rows(

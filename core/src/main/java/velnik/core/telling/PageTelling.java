@@ -58,7 +58,8 @@ final class PageTelling {
             case Change.SetLayout set -> some("SetLayout", set.pages(), Map.of("layout", Words.layout(set.layout())));
             case Change.SetTopics set -> some("SetTopics", set.pages());
             case Change.SetDate set -> some(set.date() == null ? "SetDate.none" : "SetDate", set.pages());
-            case Change.SetPeriods set -> some("SetPeriods", set.pages(), Map.of("when", Days.periods(set.periods())));
+            case Change.SetPeriods set ->
+                some("SetPeriods", set.pages(), Map.of("when", Days.ENGLISH.periods(set.periods())));
             case Change.SetWhenClosed set ->
                 some(
                         set.whenClosed() == WhenClosed.NOT_FOUND

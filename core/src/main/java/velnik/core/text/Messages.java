@@ -83,6 +83,11 @@ public final class Messages {
         return say(key, Map.of());
     }
 
+    /** What one of several is called, by the name of its kind and its own: {@code Zone.HEADER}. */
+    public String say(Enum<?> one) {
+        return say(one.getDeclaringClass().getSimpleName() + "." + one.name());
+    }
+
     /**
      * @param facts by name: numbers, words, or lists of words
      * @throws IllegalArgumentException when there are no words for the key
@@ -99,7 +104,7 @@ public final class Messages {
     }
 
     /** "A, B and C". */
-    private String list(Collection<?> words) {
+    public String list(Collection<?> words) {
         return ListFormatter.getInstance(language).format(words);
     }
 
@@ -117,7 +122,10 @@ public final class Messages {
         Map<String, Object> components = new HashMap<>();
         for (RecordComponent component : facts.getClass().getRecordComponents()) {
             try {
-                components.put(component.getName(), component.getAccessor().invoke(facts));
+                Object fact = component.getAccessor().invoke(facts);
+                if (fact != null) {
+                    components.put(component.getName(), fact);
+                }
             } catch (IllegalAccessException | InvocationTargetException notPublic) {
                 throw new IllegalStateException(notPublic);
             }

@@ -2,9 +2,11 @@ package velnik.core.undo;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.compare.DetailsFields;
@@ -26,6 +28,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
+import velnik.core.text.Messages;
 
 /**
  * Two edits that decide the same thing, the second not knowing of the first.
@@ -36,6 +39,7 @@ import velnik.core.site.Site;
  * @param yours what the second edit would make it
  */
 public record Clash(Object subject, String field, String what, String theirs, String yours) {
+    private static final Messages WORDS = Messages.of(Clash.class);
 
     /** What an edit decides; an edit that takes another back names no changes. */
     public static Set<Touch> touched(List<Change> changes, Difference difference) {
@@ -70,8 +74,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
     }
 
     public String sentence() {
-        return "Somebody changed " + what + " meanwhile: it is “" + theirs + "” now, you wanted “" + yours
-                + "”. Nothing was changed.";
+        return WORDS.say(this);
     }
 
     private static Clash of(Touch touch, Site present, Site wanted) {
@@ -79,7 +82,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
         return new Clash(
                 touch.subject(),
                 touch.field(),
-                "the " + word + " of " + subject(touch, present, wanted),
+                WORDS.say("what", Map.of("word", word, "subject", subject(touch, present, wanted))),
                 value(touch, present),
                 value(touch, wanted));
     }
@@ -90,22 +93,24 @@ public record Clash(Object subject, String field, String what, String theirs, St
             case MenuRowId row ->
                 present.menus().contains(row)
                         ? Labels.of(present, row)
-                        : wanted.menus().contains(row) ? Labels.of(wanted, row) : "this item";
+                        : wanted.menus().contains(row) ? Labels.of(wanted, row) : WORDS.say("subject.item");
             case RemovalId removal ->
                 present.findRemoval(removal)
                         .or(() -> wanted.findRemoval(removal))
                         .map(found -> Labels.of(present, found))
-                        .orElse("this removal");
-            case Assignment.Key key -> Words.zone(key.zone()) + " of " + Words.scope(present, key.scope());
-            default -> "the site";
+                        .orElseGet(() -> WORDS.say("subject.removal"));
+            case Assignment.Key key ->
+                WORDS.say("zone", Map.of("zone", Words.zone(key.zone()), "scope", Words.scope(present, key.scope())));
+            default -> WORDS.say("subject.site");
         };
     }
 
     private static String word(Touch touch, Site present, Site wanted) {
         return switch (touch.field()) {
-            case Touch.PLACE -> "place";
-            case Touch.EXISTENCE -> touch.subject() instanceof Assignment.Key ? "menus" : "presence";
-            case Touch.HOME -> "home page";
+            case Touch.PLACE -> WORDS.say("word.place");
+            case Touch.EXISTENCE ->
+                WORDS.say(touch.subject() instanceof Assignment.Key ? "word.menus" : "word.presence");
+            case Touch.HOME -> WORDS.say("word.home");
             default ->
                 switch (touch.subject()) {
                     case PageId page ->
@@ -123,16 +128,17 @@ public record Clash(Object subject, String field, String what, String theirs, St
 
     private static String value(Touch touch, Site site) {
         return switch (touch.subject()) {
-            case PageId page -> site.pages().contains(page) ? page(touch, site, page) : "removed";
-            case MenuRowId row -> site.menus().contains(row) ? row(touch, site, row) : "removed";
+            case PageId page -> site.pages().contains(page) ? page(touch, site, page) : WORDS.say("value.removed");
+            case MenuRowId row -> site.menus().contains(row) ? row(touch, site, row) : WORDS.say("value.removed");
             case Assignment.Key key ->
                 site.findAssignment(key)
                         .map(assignment -> PlacingWords.says(site, assignment.says()))
-                        .orElse("no exception");
-            case RemovalId removal -> site.findRemoval(removal).isPresent() ? "in the bin" : "restored";
+                        .orElseGet(() -> WORDS.say("value.noException"));
+            case RemovalId removal ->
+                WORDS.say(site.findRemoval(removal).isPresent() ? "value.inBin" : "value.restored");
             default ->
                 touch.field().equals(Touch.HOME)
-                        ? site.home() == null ? "none" : Words.title(site, site.home())
+                        ? site.home() == null ? WORDS.say("value.none") : Words.title(site, site.home())
                         : Field.named(DetailsFields.ALL, touch.field()).said(site, site.details(), touch.part());
         };
     }
@@ -140,7 +146,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
     private static String page(Touch touch, Site site, PageId id) {
         return switch (touch.field()) {
             case Touch.PLACE -> place(site.pages().placeOf(id), site.pages(), Page::title);
-            case Touch.EXISTENCE -> "there";
+            case Touch.EXISTENCE -> WORDS.say("value.there");
             default ->
                 Field.named(PageFields.ALL, touch.field())
                         .said(site, site.pages().get(id), touch.part());
@@ -151,7 +157,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
         MenuRow row = site.menus().get(id);
         return switch (touch.field()) {
             case Touch.PLACE -> place(site.menus().placeOf(id), site.menus(), other -> Labels.of(site, other));
-            case Touch.EXISTENCE -> "there";
+            case Touch.EXISTENCE -> WORDS.say("value.there");
             default -> MenuRowFields.said(site, row, touch.field(), touch.part());
         };
     }
@@ -166,12 +172,14 @@ public record Clash(Object subject, String field, String what, String theirs, St
     }
 
     private static <K, V> String place(Place<K> place, Outline<K, V> outline, Function<V, String> name) {
+        @Nullable K after = place.after();
+        @Nullable K parent = place.parent();
         // Neighbours may be called alike, so the number of the row is said too.
-        String after = place.after() == null
-                ? "first"
-                : "number " + (numberOf(outline, place) + 1) + ", after " + name.apply(outline.get(place.after()));
-        return place.parent() == null
-                ? after + " at the top level"
-                : after + " under " + name.apply(outline.get(place.parent()));
+        return WORDS.say(
+                (after == null ? "place.first" : "place.after") + (parent == null ? ".top" : ".under"),
+                Map.of(
+                        "number", numberOf(outline, place) + 1,
+                        "after", after == null ? "" : name.apply(outline.get(after)),
+                        "parent", parent == null ? "" : name.apply(outline.get(parent))));
     }
 }

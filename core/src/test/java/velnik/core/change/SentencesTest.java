@@ -14,17 +14,27 @@ import java.util.Map;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import velnik.core.finding.Reason;
+import velnik.core.navigation.Absence;
+import velnik.core.sample.Brackwater;
+import velnik.core.site.Device;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 import velnik.core.text.Messages;
 
-/** Every refusal and notice there is has words, and all its facts find their place. */
+/** Every refusal, notice, finding and reason for an absence has words, and all its facts find their place. */
 public class SentencesTest {
+    private static final List<Class<?>> ROOMS = List.of(Refusal.class, Notice.class, Reason.class, Absence.class);
+
+    private final Site site = Brackwater.site();
+
     @DataProvider
     public Object[][] kinds() {
         List<Object[]> kinds = new ArrayList<>();
-        for (Class<?> room : List.of(Refusal.class, Notice.class)) {
+        for (Class<?> room : ROOMS) {
             for (Class<?> kind : room.getPermittedSubclasses()) {
                 for (int number = 0; number <= 2; number++) {
                     kinds.add(new Object[] {kind, number});
@@ -43,24 +53,36 @@ public class SentencesTest {
         Object made = kind.getDeclaredConstructor(
                         Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new))
                 .newInstance(facts);
-        String sentence = made instanceof Refusal refusal ? refusal.sentence() : ((Notice) made).sentence();
+        String sentence = switch (made) {
+            case Refusal refusal -> refusal.sentence();
+            case Notice notice -> notice.sentence();
+            case Reason reason -> reason.sentence(site);
+            case Absence absence -> absence.sentence(site);
+            default -> throw new AssertionError(made);
+        };
         assertTrue(sentence.matches("(?s)[\\p{Lu}\\d“].*[.:!]|Canoes"), sentence);
         assertFalse(sentence.contains("{") || sentence.contains("}") || sentence.contains("  "), sentence);
         assertFalse(sentence.matches(".*\\b1 (pages|items|addresses|levels|subpages|places)\\b.*"), sentence);
         assertFalse(sentence.matches(".*[A-Z]{2,}_.*"), sentence);
     }
 
-    private static Object sample(Class<?> type, int number) {
+    private Object sample(Class<?> type, int number) {
         if (type == int.class) {
             return number;
         } else if (type == String.class) {
             return "Canoes";
         } else if (type == PageId.class) {
-            return new PageId("canoes");
+            return site.pages().walk().getFirst().id();
         } else if (type == MenuRowId.class) {
             return new MenuRowId("main");
         } else if (type == Zone.class) {
             return Zone.SIDEBAR;
+        } else if (type == Absence.class) {
+            return new Absence.Hidden();
+        } else if (type == Device.class) {
+            return Device.values()[number % 2];
+        } else if (type == Set.class) {
+            return number == 0 ? Visitor.ANY : Set.of(Visitor.values()[number % 2]);
         } else if (Map.class.isAssignableFrom(type)) {
             return new LinkedHashMap<>(Map.of("Main", number));
         }
@@ -70,7 +92,7 @@ public class SentencesTest {
     /** No words are left over from a kind that is no more. */
     @Test
     public void allWords_areOfAKind() {
-        for (Class<?> room : List.of(Refusal.class, Notice.class)) {
+        for (Class<?> room : ROOMS) {
             Set<String> kinds = new HashSet<>();
             for (Class<?> kind : room.getPermittedSubclasses()) {
                 kinds.add(kind.getSimpleName());

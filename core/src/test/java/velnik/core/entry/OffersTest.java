@@ -84,7 +84,7 @@ public class OffersTest {
         return new Object[][] {
             {"Canoes", "ToPage ", "1 item: 1 page."},
             {"- [Boats](/hire)\n- [Hire](/hire)", "ToPage Boats|ToPage ", "2 items: 2 pages."},
-            {"Afloat\n\tkayaks\n\t<b>", "Heading Afloat|ToPage |Text <b>", "3 items: 1 heading, 1 page, 1 text."},
+            {"Afloat\n\tkayaks\n\t<b>", "Heading Afloat|ToPage |Text <b>", "3 items: 1 heading, 1 page and 1 text."},
             {"[Tides](https://tides.example)\ntides.example", "WebLink Tides|WebLink ", "2 items: 2 links."},
             {"yard@brackwater.example", "Mail ", "1 item: 1 mail address."},
         };

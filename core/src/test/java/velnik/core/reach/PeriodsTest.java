@@ -88,8 +88,8 @@ public class PeriodsTest {
                 brackwater().site(), LocalDateTime.parse(moment).atZone(LONDON).toInstant());
         List<Period> periods = List.of(period);
         assertEquals(openings.run(periods), runs);
-        assertEquals(told(openings.nextOpening(periods).orElse(null), Days::opening), opens);
-        assertEquals(told(openings.nextClosing(periods).orElse(null), Days::closing), closes);
+        assertEquals(told(openings.nextOpening(periods).orElse(null), Days.ENGLISH::opening), opens);
+        assertEquals(told(openings.nextClosing(periods).orElse(null), Days.ENGLISH::closing), closes);
     }
 
     private static String told(@Nullable Instant moment, BiFunction<Instant, ZoneId, String> words) {
@@ -320,7 +320,7 @@ public class PeriodsTest {
 
     @Test(dataProvider = "told")
     public void periods_areTold(List<Period> periods, String words) {
-        assertEquals(Days.periods(periods), words);
+        assertEquals(Days.ENGLISH.periods(periods), words);
     }
 
     @Test

@@ -138,8 +138,8 @@ class ArrangingController {
                             far.isPresent() ? far.getAsInt() : null,
                             row.value().periods().isEmpty()
                                     ? ""
-                                    : Days.periods(row.value().periods()),
-                            Days.turns(row.value().periods(), now.openings()),
+                                    : Days.ENGLISH.periods(row.value().periods()),
+                            Days.ENGLISH.turns(row.value().periods(), now.openings()),
                             Access.of(site, row.id(), now.openings()).closedBy() != null));
         }
         return placings;

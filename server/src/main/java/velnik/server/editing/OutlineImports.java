@@ -2,6 +2,7 @@ package velnik.server.editing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -14,6 +15,7 @@ import velnik.core.outline.Place;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.text.Messages;
 import velnik.server.calls.ProblemException;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -21,6 +23,8 @@ import velnik.server.workingcopy.WorkingCopy;
 @Component
 class OutlineImports {
     static final int LINES_SHOWN = 200;
+
+    private static final Messages WORDS = Messages.of(OutlineImports.class);
 
     private final WorkingCopy workingCopy;
 
@@ -43,13 +47,14 @@ class OutlineImports {
         List<IndentedText.Line> lines = IndentedText.parse(text, Limits.PAGES);
         List<String> refused = new ArrayList<>();
         for (IndentedText.Line line : lines) {
-            if (line.title().length() > Limits.TITLE) {
-                refused.add("Line " + line.number() + " has " + line.title().length()
-                        + " characters; a title has at most " + Limits.TITLE + ".");
+            int characters = line.title().length();
+            if (characters > Limits.TITLE) {
+                refused.add(WORDS.say(
+                        "tooLong", Map.of("line", line.number(), "characters", characters, "limit", Limits.TITLE)));
             }
             if (line.level() > Limits.LEVELS) {
-                refused.add("Line " + line.number() + " would stand on level " + line.level() + "; the limit is "
-                        + Limits.LEVELS + ".");
+                refused.add(WORDS.say(
+                        "tooDeep", Map.of("line", line.number(), "level", line.level(), "limit", Limits.LEVELS)));
             }
         }
         tooMany(lines).ifPresent(refused::add);
@@ -66,21 +71,23 @@ class OutlineImports {
         int pages = workingCopy.state().site().pages().size() + lines.size();
         return pages <= Limits.PAGES
                 ? Optional.empty()
-                : Optional.of("That would make " + (lines.size() > Limits.PAGES ? "more than " + Limits.PAGES : pages)
-                        + " pages; the limit is " + Limits.PAGES + ".");
+                : Optional.of(WORDS.say(
+                        lines.size() > Limits.PAGES ? "tooMany.byItself" : "tooMany",
+                        Map.of("pages", pages, "limit", Limits.PAGES)));
     }
 
     /** Ids are made from the request's name, so that a repeated request means the same pages. */
     Change change(String request, String text, ChangeDto.@Nullable PlaceDto place) {
         List<IndentedText.Line> lines = IndentedText.parse(text, Limits.PAGES);
         if (lines.isEmpty()) {
-            throw new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT, "nothing-to-add", "There is no title in this text.");
+            throw new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, "nothing-to-add", WORDS.say("nothing"));
         }
         Optional<String> tooMany = tooMany(lines);
         if (tooMany.isPresent()) {
             throw new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT, "too-many-pages", tooMany.get() + " Nothing was added.");
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "too-many-pages",
+                    WORDS.say("nothingAdded", Map.of("why", tooMany.get())));
         }
         String prefix = prefix(request);
         Place<PageId> where = place == null ? workingCopy.state().site().pages().endOf(null) : place.place();

@@ -3,6 +3,7 @@ package velnik.server.visiting;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
 import java.time.Duration;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import velnik.core.html.SignInView;
+import velnik.core.text.Messages;
 import velnik.server.members.Members;
 
 /** Lets members in and out, by plain forms. */
@@ -22,10 +24,12 @@ import velnik.server.members.Members;
 class MemberController {
     private final Members members;
     private final VisitorPages pages;
+    private final Messages words;
 
-    MemberController(Members members, VisitorPages pages) {
+    MemberController(Members members, VisitorPages pages, VisitorAssets assets) {
         this.members = members;
         this.pages = pages;
+        this.words = assets.words();
     }
 
     /** Reloading after a wrong password asks for this. */
@@ -43,7 +47,7 @@ class MemberController {
             HttpServletRequest request) {
         if (!isFromHere(request)) {
             // A form on another site must not sign a visitor in as somebody else.
-            return refused(HttpStatus.FORBIDDEN, to, name, "Please sign in here.", accepted);
+            return refused(HttpStatus.FORBIDDEN, to, name, words.say("signIn.here"), accepted);
         }
         return switch (members.signIn(name, password, request.getRemoteAddr())) {
             case Members.SignIn.Done(String token) ->
@@ -53,18 +57,13 @@ class MemberController {
                         .cacheControl(CacheControl.noStore())
                         .build();
             case Members.SignIn.Wrong() ->
-                refused(
-                        HttpStatus.UNPROCESSABLE_CONTENT,
-                        to,
-                        name,
-                        "This name and password do not go together.",
-                        accepted);
+                refused(HttpStatus.UNPROCESSABLE_CONTENT, to, name, words.say("signIn.wrong"), accepted);
             case Members.SignIn.TooOften(Duration left) ->
                 refused(
                         HttpStatus.TOO_MANY_REQUESTS,
                         to,
                         name,
-                        "Too many wrong passwords for this name. Try again in " + (left.toSeconds() + 1) + " seconds.",
+                        words.say("signIn.tooOften", Map.of("seconds", left.toSeconds() + 1)),
                         accepted);
         };
     }
@@ -92,7 +91,7 @@ class MemberController {
             HttpServletRequest request) {
         if (!isFromHere(request)) {
             // Nor sign one out whose session goes on all the same.
-            return refused(HttpStatus.FORBIDDEN, "", "", "Please sign out here.", accepted);
+            return refused(HttpStatus.FORBIDDEN, "", "", words.say("signIn.outHere"), accepted);
         }
         MemberSession.token(request).ifPresent(members::signOut);
         return ResponseEntity.status(HttpStatus.SEE_OTHER)

@@ -21,6 +21,11 @@ class VisitorAssets {
         this.addresses = addresses;
     }
 
+    /** What the visitor site says by itself, in its language. */
+    Messages words() {
+        return words;
+    }
+
     /** The frame of a published page. */
     Frame published() {
         return new Frame(AddressWriter.fromRoot(), words, address("look.css"), List.of(address("visitor.js")), null);

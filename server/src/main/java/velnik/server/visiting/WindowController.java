@@ -5,6 +5,7 @@ import static java.util.stream.Collectors.joining;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -32,12 +33,15 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
+import velnik.core.text.Messages;
 import velnik.server.calls.Policy;
 import velnik.server.workingcopy.Computed;
 
 /** The owner's window: the visitor site as the working copy would have it. */
 @RestController
 class WindowController {
+    private static final Messages WORDS = Messages.of(WindowController.class);
+
     private static final String BASE = "/-/window/";
 
     /**
@@ -145,8 +149,10 @@ class WindowController {
     }
 
     private static @Nullable String as(@Nullable LocalDate day, Visitor visitor) {
-        String on = day == null ? "" : " on " + Days.day(day);
-        return visitor == Visitor.MEMBER ? "As a member sees it" + on + "." : day == null ? null : "As" + on + ".";
+        if (day == null) {
+            return visitor == Visitor.MEMBER ? WORDS.say("as.member") : null;
+        }
+        return WORDS.say(visitor == Visitor.MEMBER ? "as.member.day" : "as.day", Map.of("day", Days.ENGLISH.day(day)));
     }
 
     /** As whom and on which day it is looked at, and what visitors get instead of a page they cannot get. */
@@ -161,22 +167,21 @@ class WindowController {
         Site site = now.state().site();
         Access access = Access.of(site, page, now.openings());
         if (access.closedBy() != null) {
-            String until = Days.until(
+            String until = Days.ENGLISH.until(
                     Access.opensAgain(site, page, now.openings()),
                     now.openings().zone());
-            return Access.isAnnounced(site, page, now.openings())
-                    ? "Closed " + until + ": visitors read here when it opens again."
-                    : "Closed " + until + ": visitors get “not found” here.";
+            boolean announced = Access.isAnnounced(site, page, now.openings());
+            return WORDS.say(announced ? "closed.announced" : "closed", Map.of("until", until));
         }
         if (!access.isGettable()) {
-            return "Held back: visitors get “not found” here.";
+            return WORDS.say("heldBack");
         }
         if (!access.isGettableBy(visitor)) {
-            return "For members: other visitors are asked to sign in here.";
+            return WORDS.say("forMembers");
         }
         return switch (site.pages().get(page).kind()) {
-            case GROUP -> "Nothing under this group is open: visitors get “not found” here.";
-            case NOT_FOUND -> "Visitors get this at every address where there is no page.";
+            case GROUP -> WORDS.say("group");
+            case NOT_FOUND -> WORDS.say("notFound");
             case PAGE, SEARCH, PAGE_INDEX, SIGN_IN -> null;
         };
     }

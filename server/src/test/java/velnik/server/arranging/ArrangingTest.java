@@ -225,7 +225,8 @@ public class ArrangingTest {
         JsonNode preview = mara.posts("/-/api/imports/items?dryRun=true", paste.formatted(list))
                 .answers(200)
                 .json();
-        assertEquals(preview.path("summary").asString(), "5 items: 1 heading, 1 page, 1 link, 1 mail address, 1 text.");
+        assertEquals(
+                preview.path("summary").asString(), "5 items: 1 heading, 1 page, 1 link, 1 mail address and 1 text.");
         mara.posts("/-/api/imports/items?dryRun=false", paste.formatted(list)).answers(200);
         assertEquals(row("winter", "a-pasted-list-1").path("leads").asString(), "/hire/kayaks");
         mara.steps("undo").answers(200);
@@ -245,7 +246,7 @@ public class ArrangingTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(footer.path("menus").path(2).path("name").asString(), "Tides");
-        assertEquals(footer.path("why").path(0).asString(), "Every page shows Footer, Elsewhere.");
+        assertEquals(footer.path("why").path(0).asString(), "Every page shows Footer and Elsewhere.");
         assertEquals(footer.path("why").path(1).asString(), "Find us adds Tides after what stands there anyway.");
         mara.gets("/-/api/zones?page=nowhere").refuses(404, "not-there");
     }

@@ -351,7 +351,7 @@ public class EditingTest {
         var preview = mara.posts("/-/api/imports/outline?dryRun=true", paste)
                 .answers(200)
                 .json();
-        assertTrue(preview.path("refused").toString().contains("more than 20000 pages"));
+        assertTrue(preview.path("refused").toString().contains("more than 20,000 pages"));
         mara.posts("/-/api/imports/outline?dryRun=false", paste).refuses(422, "too-many-pages");
         mara.posts(
                         "/-/api/imports/items?dryRun=false",
