@@ -71,7 +71,7 @@ public class BoatyardIT extends UndoneTest {
         mara.presses("h").isTold("Hire shows again.");
         hand.row("Leading");
         hand.uses(mara.button("Let it stand there on every page"));
-        mara.isTold("The header of every page shows Main, Leading.");
+        mara.isTold("The header of every page shows Main and Leading.");
     }
 
     private static final String[] ROWS = {
@@ -137,7 +137,7 @@ public class BoatyardIT extends UndoneTest {
                 .isVisible();
         assertThat(mara.page().locator(".card .standings"))
                 .hasText(
-                        "Footer Every page shows Footer, Elsewhere. Find us adds Tides after what stands there anyway.");
+                        "Footer Every page shows Footer and Elsewhere. Find us adds Tides after what stands there anyway.");
         mara.presses("Enter", "Control+a").types("Tides today").presses("Enter");
         mara.isTold("Tide tables reads Tides today now.");
         assertThat(footer).containsText("Tides today");

@@ -35,7 +35,7 @@ public class MenusIT extends UndoneTest {
         mara.isTold("yard@brackwater.example added to Season.");
 
         mara.chooses("Season").clicks("Let it stand there on every page");
-        mara.isTold("The header of every page shows Main, Season.");
+        mara.isTold("The header of every page shows Main and Season.");
         assertThat(mara.header().last().getByText("Tide tables")).isHidden();
         mara.chooses("Tide tables");
         assertThat(mara.header().last().getByText("Tide tables")).isVisible();

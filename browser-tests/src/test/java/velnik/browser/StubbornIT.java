@@ -15,7 +15,7 @@ public class StubbornIT extends UndoneTest {
     @Test
     public void listsNobodyMeans_areRefusedInWords_andNothingIsAdded() {
         mara.presses("n").pastes("x\n".repeat(1_000_000));
-        assertThat(pasted()).containsText("That would make more than 20000 pages; the limit is 20000.");
+        assertThat(pasted()).containsText("That would make more than 20,000 pages, the most a site has.");
         mara.presses("Enter", "Escape").pastes("y".repeat(10_000) + "\nShort");
         assertThat(pasted()).containsText("Line 1 has 10000 characters; a title has at most 200.");
         mara.presses("Escape").pastes("z".repeat(9_000_000) + "\nShort");
