@@ -3,6 +3,7 @@ import { Button } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, type RemovalDto } from "../api/client";
+import { counted } from "../shared/counted";
 import { Problem } from "../shared/Problem";
 import { when } from "../shared/when";
 import { sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
@@ -82,7 +83,7 @@ export default function BinScreen({
 
 function more(removal: RemovalDto): string {
   const what = removal.kind === "PAGE" ? "page" : "item";
-  return removal.more === 1 ? `1 more ${what}` : `${removal.more} more ${what}s`;
+  return counted(removal.more, `# more ${what}`, `# more ${what}s`);
 }
 
 function where(removal: RemovalDto): string {

@@ -10,6 +10,7 @@ import type { Row } from "../outline/rows";
 import { TitleField } from "../outline/TitleField";
 import { type Desk, useDesk } from "../outline/useDesk";
 import type { Folding } from "../outline/useFolding";
+import { counted } from "../shared/counted";
 import { Later } from "../shared/Later";
 import type { Keys } from "../shell/keys";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -77,7 +78,11 @@ export function MenuDesk(props: {
           <Later of={`${selected.id} ${choice.rows.size}`}>
             <MenuActions
               node={selected}
-              title={choice.rows.size > 1 ? `${choice.rows.size} rows` : titleOf(selected) || "The list"}
+              title={
+                choice.rows.size > 1
+                  ? counted(choice.rows.size, "# row", "# rows")
+                  : titleOf(selected) || "The list"
+              }
               several={choice.rows.size > 1 ? kindOfRows(nodes) : undefined}
               may={(to) => moveOf(outline, copy.tree, nodes, to) !== null}
               onMove={deeds.move}
@@ -123,7 +128,7 @@ function keysOf(deeds: MenuDeeds, onWholeScreen: () => void): Keys {
 
 function MenuCount(props: { readonly outline: MenuOutline; readonly found: readonly string[] | null }) {
   const menus = childrenOf(props.outline, null).length;
-  return <Count what="item" found={props.found} all={menus === 1 ? "1 menu" : `${menus} menus`} />;
+  return <Count what="item" found={props.found} all={counted(menus, "# menu", "# menus")} />;
 }
 
 function Teaser({ menu, onOpen }: { readonly menu: Node; readonly onOpen: (menu: Node) => void }) {
@@ -191,7 +196,7 @@ function cellsOf(
     />
   );
   const { items } = node.menu;
-  return [text, node.row ? node.row.leads : items === 1 ? "1 item" : `${items} items`];
+  return [text, node.row ? node.row.leads : counted(items, "# item", "# items")];
 }
 
 function useExtraRow(props: {

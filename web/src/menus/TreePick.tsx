@@ -4,6 +4,7 @@ import type { ChangeDto, RowPlace } from "../api/client";
 import { press } from "../outline/drag";
 import { namesOf } from "../outline/drop";
 import { rowsOf } from "../outline/rows";
+import { counted } from "../shared/counted";
 import { FindField } from "../shared/FindField";
 import { ReachMark } from "../shared/marks";
 import { Problem } from "../shared/Problem";
@@ -48,7 +49,7 @@ export function TreePick(props: {
     const result = await props.onPlace(placing(tree, pages, nesting === "nested", props.place));
     if (!result.ok) setProblem(result.sentence);
   };
-  const count = chosen.size === 1 ? "1 page" : `${chosen.size} pages`;
+  const count = counted(chosen.size, "# page", "# pages");
   return (
     <section className="card" aria-label="Pages to place">
       <h2>Pages {props.where}</h2>

@@ -1,4 +1,5 @@
 import type { KindDto, MenuRowDto, Zone } from "../api/client";
+import { counted } from "../shared/counted";
 
 /** What kinds of item are called. */
 export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
@@ -26,7 +27,7 @@ export const ZONE_WORDS: Readonly<Record<Zone, string>> = {
 export function listWords(row: MenuRowDto, titleOf: (page: string) => string): string {
   const list = row.kind.list;
   if (!list) return "";
-  const levels = list.levels === 1 ? "1 level" : `${list.levels} levels`;
+  const levels = counted(list.levels, "# level", "# levels");
   switch (list.source) {
     case "WHOLE_TREE":
       return `the whole page tree, ${levels}`;

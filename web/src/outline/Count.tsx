@@ -1,3 +1,5 @@
+import { counted } from "../shared/counted";
+
 /** How many rows there are, or, while something is looked for, how many are found; the latter is announced. */
 export function Count(props: {
   readonly what: "page" | "item";
@@ -9,7 +11,7 @@ export function Count(props: {
   return (
     <>
       {found === null && <span>{props.all}</span>}
-      <span role="status">{found && `${found.length} ${found.length === 1 ? what : `${what}s`} found`}</span>
+      <span role="status">{found && counted(found.length, `# ${what} found`, `# ${what}s found`)}</span>
     </>
   );
 }

@@ -14,6 +14,7 @@ import { TitleField } from "../outline/TitleField";
 import { type Desk, useDesk } from "../outline/useDesk";
 import { type Folding, useFolding } from "../outline/useFolding";
 import { usePreference } from "../people/preferences";
+import { counted } from "../shared/counted";
 import { Later } from "../shared/Later";
 import { ShownButton } from "../shared/ShownButton";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -78,7 +79,9 @@ export function PageDesk(props: {
       actions={
         <Later of={`${selected} ${choice.rows.size}`}>
           <PageActions
-            title={pages.length === 1 ? titleOf(tree, selected) : `${choice.rows.size} pages`}
+            title={
+              pages.length === 1 ? titleOf(tree, selected) : counted(choice.rows.size, "# page", "# pages")
+            }
             count={choice.rows.size}
             builtIn={[...choice.rows].some((id) => isBuiltIn(pageOf(tree, id)))}
             may={(move) => placeAfterMove(tree, pages, move) !== null}
@@ -126,7 +129,7 @@ function PageCount(props: { readonly tree: PageTree; readonly found: readonly st
     () => [...tree.pages.values()].filter((page) => page.reach === "HELD_BACK").length,
     [tree],
   );
-  const pages = tree.pages.size === 1 ? "1 page" : `${tree.pages.size} pages`;
+  const pages = counted(tree.pages.size, "# page", "# pages");
   return <Count what="page" found={found} all={heldBack > 0 ? `${pages} · ${heldBack} held back` : pages} />;
 }
 

@@ -16,6 +16,7 @@ import { PageDesk } from "./PageDesk";
 import { PagesCard } from "./PagesCard";
 import { Start } from "./Start";
 import "./page-tree.css";
+import { counted } from "../shared/counted";
 
 /** Where the owner arranges the page tree: the desk, the window beside it, the card beneath the window. */
 export const PageTreeScreen = memo(function PageTreeScreen({
@@ -83,7 +84,9 @@ export const PageTreeScreen = memo(function PageTreeScreen({
             <MoveTo
               what="page"
               title={
-                pages.length === 1 ? pageOf(copy.tree, pages[0] ?? selected).title : `${pages.length} pages`
+                pages.length === 1
+                  ? pageOf(copy.tree, pages[0] ?? selected).title
+                  : counted(pages.length, "# page", "# pages")
               }
               several={pages.length > 1}
               destinations={destinationsFor(copy.tree, pages)}

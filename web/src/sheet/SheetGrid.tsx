@@ -4,6 +4,7 @@ import type { MenuDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import type { Row } from "../outline/rows";
 import { TitleField } from "../outline/TitleField";
+import { counted } from "../shared/counted";
 import { FoldMark, ReachMark } from "../shared/marks";
 import { sizes } from "../shared/tokens";
 import type { Result } from "../working-copy/store";
@@ -120,7 +121,7 @@ export function SheetGrid(props: {
     >
       <div className="sheet-row names" role="row" aria-rowindex={1} style={{ width, height: HEAD }}>
         <div role="columnheader" aria-colindex={1} className="page" style={{ width: FIRST }}>
-          {tree.pages.size === 1 ? "1 page" : `${tree.pages.size} pages`}
+          {counted(tree.pages.size, "# page", "# pages")}
         </div>
         {columns.map(({ menu, index, left }) => (
           <div

@@ -1,6 +1,7 @@
 import { Button, Dropdown, Tooltip } from "antd";
 import { NavLink } from "react-router";
 import type { PersonDto } from "../api/client";
+import { counted } from "../shared/counted";
 import { VelnikMark } from "../shared/marks";
 import { SteadyButton } from "../shared/SteadyButton";
 import type { Keeping, WorkingCopy } from "../working-copy/store";
@@ -112,7 +113,7 @@ function KeepingWord({ keeping }: { readonly keeping: Keeping }) {
       return (
         <span className="keeping problem" role="status">
           {keeping.why === null ? "No connection." : "The disk takes no edits."}{" "}
-          {keeping.waiting === 1 ? "1 edit waits" : `${keeping.waiting} edits wait`} to be sent.
+          {counted(keeping.waiting, "# edit waits", "# edits wait")} to be sent.
         </span>
       );
   }

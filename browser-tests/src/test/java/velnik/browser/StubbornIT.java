@@ -24,7 +24,7 @@ public class StubbornIT extends UndoneTest {
         mara.hasTheRowsOfTheServer();
 
         mara.opensMenu("Short").presses("n").pastes("x\n".repeat(1_000_000));
-        assertThat(pasted()).containsText("This list has more than 2000 items, the most a menu has.");
+        assertThat(pasted()).containsText("This list has more than 2,000 items, the most a menu has.");
         mara.presses("Escape").pastes("a".repeat(500) + "\nShort");
         assertThat(pasted()).containsText("Line 1 has 500 characters; a label has at most 200.");
         mara.presses("Enter", "Escape", "Escape");
