@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.MenuChange;
 import velnik.core.change.Notice;
@@ -124,29 +125,9 @@ public final class Items {
 
     public static Optional<Refusal> moveItems(Draft draft, MenuChange.MoveItems move) {
         Site site = draft.site();
-        if (move.items().isEmpty()) {
-            return Optional.of(new Refusal.NothingNamed());
-        }
-        for (MenuRowId item : move.items()) {
-            Optional<Refusal> refusal = MenuChecks.isItem(site, item);
-            if (refusal.isPresent()) {
-                return refusal;
-            }
-        }
-        Optional<Refusal> misplaced = MenuChecks.place(site, move.place());
-        if (misplaced.isPresent()) {
-            return misplaced;
-        }
-        MenuRowId parent = Objects.requireNonNull(move.place().parent());
-        for (MenuRowId item : move.items()) {
-            if (site.menus().isInside(parent, item)) {
-                return Optional.of(new Refusal.UnderItself(Labels.of(site, item)));
-            }
-            Optional<Refusal> depth =
-                    MenuChecks.depth(site, parent, site.menus().heightOf(item));
-            if (depth.isPresent()) {
-                return depth;
-            }
+        Optional<Refusal> refusal = canMove(site, move);
+        if (refusal.isPresent()) {
+            return refusal;
         }
         List<MenuRowId> moving = site.menus().outermost(move.items());
         @Nullable Anchor anchor = anchor(site, move.place(), move.anchor());
@@ -154,6 +135,28 @@ public final class Items {
                 .move(moving, move.place())
                 .updateAll(moving, row -> ((MenuRow.Item) row).withAnchor(anchor))));
         return settled(draft, site, moving);
+    }
+
+    private static Optional<Refusal> canMove(Site site, MenuChange.MoveItems move) {
+        if (move.items().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        return first(move.items(), item -> MenuChecks.isItem(site, item))
+                .or(() -> MenuChecks.place(site, move.place()))
+                .or(() -> {
+                    MenuRowId parent = Objects.requireNonNull(move.place().parent());
+                    return first(move.items(), item -> canStandUnder(site, item, parent));
+                });
+    }
+
+    private static Optional<Refusal> canStandUnder(Site site, MenuRowId item, MenuRowId parent) {
+        return site.menus().isInside(parent, item)
+                ? Optional.of(new Refusal.UnderItself(Labels.of(site, item)))
+                : MenuChecks.depth(site, parent, site.menus().heightOf(item));
+    }
+
+    private static Optional<Refusal> first(List<MenuRowId> items, Function<MenuRowId, Optional<Refusal>> check) {
+        return items.stream().map(check).flatMap(Optional::stream).findFirst();
     }
 
     public static Optional<Refusal> setItems(Draft draft, MenuChange.SetItems set) {

@@ -34,15 +34,11 @@ public final class RemovingRows {
             return used;
         }
         List<MenuRowId> tops = before.menus().outermost(remove.rows());
-        List<Removal.Part<MenuRowId, MenuRow>> parts = new ArrayList<>();
-        Removal.Whereabouts<MenuRowId, MenuRow> whereabouts = new Removal.Whereabouts<>(before.menus());
+        List<Removal.Part<MenuRowId, MenuRow>> parts = parts(before, tops);
         for (MenuRowId row : tops) {
-            boolean isMenu = before.menus().get(row) instanceof MenuRow.Menu;
-            if (isMenu) {
-                tellOfPlaces(draft, row, MenuChecks.nameOf(before, row));
+            if (before.menus().get(row) instanceof MenuRow.Menu menu) {
+                tellOfPlaces(draft, row, menu.name());
             }
-            String menu = isMenu ? "" : MenuChecks.nameOf(before, before.menuOf(row));
-            parts.add(whereabouts.branch(row, menu));
         }
         draft.become(before.withMenus(before.menus().removeAll(tops)));
         draft.bin(remove.removal(), List.of(), parts);
@@ -51,6 +47,16 @@ public final class RemovingRows {
             draft.tell(new Notice.GoneBeneath(beneath));
         }
         return Optional.empty();
+    }
+
+    private static List<Removal.Part<MenuRowId, MenuRow>> parts(Site site, List<MenuRowId> tops) {
+        Removal.Whereabouts<MenuRowId, MenuRow> whereabouts = new Removal.Whereabouts<>(site.menus());
+        List<Removal.Part<MenuRowId, MenuRow>> parts = new ArrayList<>();
+        for (MenuRowId row : tops) {
+            boolean isMenu = site.menus().get(row) instanceof MenuRow.Menu;
+            parts.add(whereabouts.branch(row, isMenu ? "" : MenuChecks.nameOf(site, site.menuOf(row))));
+        }
+        return parts;
     }
 
     private static void tellOfPlaces(Draft draft, MenuRowId menu, String name) {

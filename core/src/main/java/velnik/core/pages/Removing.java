@@ -50,17 +50,32 @@ public final class Removing {
         if (refusal.isPresent()) {
             return refusal;
         }
-        List<Removal.Part<PageId, Page>> parts = new ArrayList<>();
+        List<Removal.Part<PageId, Page>> parts = parts(before, tops, moveUp);
         Set<PageId> gone = new HashSet<>();
-        Removal.Whereabouts<PageId, Page> whereabouts = new Removal.Whereabouts<>(before.pages());
+        parts.forEach(part -> part.rows().forEach(row -> gone.add(row.id())));
+        List<PageId> up = takeOut(draft, tops, moveUp);
+        up.removeIf(gone::contains);
+        Moving.settle(draft, up);
+        draft.bin(remove.removal(), parts, List.of());
+        tell(draft, before, gone, gone.size() - tops.size());
+        ZoneChanges.ofMove(before, draft.site(), up)
+                .forEach((zone, changed) -> draft.tell(new Notice.ZoneDiffers(zone, changed)));
+        return Optional.empty();
+    }
+
+    private static List<Removal.Part<PageId, Page>> parts(Site site, List<PageId> tops, boolean alone) {
+        Removal.Whereabouts<PageId, Page> whereabouts = new Removal.Whereabouts<>(site.pages());
+        List<Removal.Part<PageId, Page>> parts = new ArrayList<>();
         for (PageId page : tops) {
-            String address = Addresses.of(before, page);
-            Removal.Part<PageId, Page> part =
-                    moveUp ? whereabouts.alone(page, address) : whereabouts.branch(page, address);
-            part.rows().forEach(row -> gone.add(row.id()));
-            parts.add(part);
+            String address = Addresses.of(site, page);
+            parts.add(alone ? whereabouts.alone(page, address) : whereabouts.branch(page, address));
         }
-        OutlineEditor<PageId, Page> pages = before.pages().edit();
+        return parts;
+    }
+
+    /** @return the pages that took the places of those above them */
+    private static List<PageId> takeOut(Draft draft, List<PageId> tops, boolean moveUp) {
+        OutlineEditor<PageId, Page> pages = draft.pages().edit();
         List<PageId> up = new ArrayList<>();
         for (PageId page : tops) {
             if (moveUp) {
@@ -70,14 +85,8 @@ public final class Removing {
             }
             pages.remove(page);
         }
-        up.removeIf(gone::contains);
         draft.become(pages.done());
-        Moving.settle(draft, up);
-        draft.bin(remove.removal(), parts, List.of());
-        tell(draft, before, gone, gone.size() - tops.size());
-        ZoneChanges.ofMove(before, draft.site(), up)
-                .forEach((zone, changed) -> draft.tell(new Notice.ZoneDiffers(zone, changed)));
-        return Optional.empty();
+        return up;
     }
 
     private static Optional<Refusal> check(Site site, Change.RemovePages remove) {

@@ -17,7 +17,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * long to come.
  */
 @Component
-public class BodyLimit extends OncePerRequestFilter {
+class BodyLimit extends OncePerRequestFilter {
     /** Bytes. A paste of 20,000 long lines fits. */
     static final long LIMIT = 8_000_000;
 

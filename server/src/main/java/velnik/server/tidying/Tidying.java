@@ -13,7 +13,7 @@ import velnik.server.workingcopy.WorkingCopy;
 /** Lets old removals, releases and entries of the journal go, and makes the file small again. */
 @Component
 @EnableScheduling
-public class Tidying {
+class Tidying {
     private static final Logger LOG = LoggerFactory.getLogger(Tidying.class);
 
     private final WorkingCopy workingCopy;
@@ -27,7 +27,7 @@ public class Tidying {
     }
 
     @Scheduled(cron = "0 30 3 * * *")
-    public void tidy() {
+    void tidy() {
         try {
             workingCopy.tidy();
             releases.tidy();
