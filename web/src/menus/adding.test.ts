@@ -12,7 +12,7 @@ import {
   without,
 } from "./adding";
 import { nodeOf, outlineOf } from "./outline";
-import { menu, row } from "./samples.test-help";
+import { FOREIGN, menu, row } from "./samples.test-help";
 
 const outline = outlineOf({
   revision: 1,
@@ -23,7 +23,7 @@ const outline = outlineOf({
       row("two", null, 2, "TEXT"),
       row("last", null, 1, "TEXT"),
     ]),
-    menu("shows", [{ ...row("one", null, 1, "TEXT"), foreign: true }]),
+    menu("shows", [{ ...row("one", null, 1, "TEXT"), ...FOREIGN }]),
   ],
 });
 const rows = rowsOf(outline, new Set());

@@ -26,7 +26,7 @@ export type Adding = {
 
 /** At the end of what is under a row; null where it belongs to another menu. */
 export function addingUnder(outline: MenuOutline, rows: readonly Row[], node: Node): Adding | null {
-  if (node.row?.foreign) return null;
+  if (node.row?.closed) return null;
   return {
     kind: "adding",
     menu: node.menu.id,
@@ -40,7 +40,7 @@ export function addingUnder(outline: MenuOutline, rows: readonly Row[], node: No
 export function addingBelow(outline: MenuOutline, rows: readonly Row[], node: Node): Adding | null {
   if (node.parent === null) return addingUnder(outline, rows, node);
   const parent = nodeOf(outline, node.parent);
-  if (parent.row?.foreign || node.row?.foreign) return null;
+  if (parent.row?.closed || node.row?.foreign) return null;
   return {
     kind: "adding",
     menu: node.menu.id,

@@ -3,14 +3,14 @@ import { treeOf } from "../working-copy/tree";
 import { scopeKey, scopeName, scopesOf } from "../zones/scopes";
 import { changesOf, set, wrapping } from "./deeds";
 import { nodeOf, outlineOf } from "./outline";
-import { menu, page, row, treeList } from "./samples.test-help";
+import { FOREIGN, menu, page, row, treeList } from "./samples.test-help";
 
 const filled = treeList("list", "x");
 const outline = outlineOf({
   revision: 1,
   menus: [
     menu("main", [filled, row("list", "a", 2, "LISTED"), { ...row("own", null, 2, "TEXT"), hidden: true }]),
-    { ...menu("aside", [{ ...row("own", null, 1, "TEXT"), foreign: true }]), setAside: true },
+    { ...menu("aside", [{ ...row("own", null, 1, "TEXT"), ...FOREIGN }]), setAside: true },
   ],
 });
 

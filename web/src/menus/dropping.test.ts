@@ -6,7 +6,7 @@ import { treeOf } from "../working-copy/tree";
 import { destinationsFor, targetFor } from "./destinations";
 import { judge, loadOf } from "./dropping";
 import { nodeOf, outlineOf } from "./outline";
-import { menu, page, row, treeList } from "./samples.test-help";
+import { FOREIGN, menu, page, row, treeList } from "./samples.test-help";
 
 /** "main" yields the tree (a over a1, b) with an item of the owner's; "hand" has a heading over an item, and shows "main". */
 const outline = outlineOf({
@@ -22,7 +22,7 @@ const outline = outlineOf({
     menu("hand", [
       row("head", null, 1, "HEADING"),
       row("one", null, 2, "TEXT"),
-      { ...row("far", null, 1, "TEXT"), foreign: true },
+      { ...row("far", null, 1, "TEXT"), ...FOREIGN },
     ]),
   ],
 });

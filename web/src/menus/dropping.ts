@@ -4,7 +4,6 @@ import type { Row } from "../outline/rows";
 import { childrenOf, endOf, isInside, type PageTree, pageOf } from "../working-copy/tree";
 import {
   endUnder,
-  followsTheTree,
   itemOf,
   kindOfRows,
   listedPage,
@@ -30,7 +29,7 @@ export function judge(outline: MenuOutline, tree: PageTree, load: Load, target: 
   const after = target.kind === "between" ? target.after : null;
   if (parent === undefined || (after !== null && !outline.nodes.has(after)))
     return refused("That row is not there any more.");
-  if (parent?.row?.foreign) return refused("It belongs to another menu; change it there.");
+  if (parent?.row?.closed) return refused(parent.row.closed);
   const words = placeWords(target, (id) => nameOf(outline, id));
   if (load.from === "pages") {
     const pages = load.ids.filter((page) => tree.pages.has(page));
@@ -82,7 +81,8 @@ function judgeListed(
 ): Verdict {
   const sameList = parent !== null && nodes.every((node) => itemOf(node) === itemOf(parent));
   if (!sameList) return refused("A row of a list goes where its page goes. Detach it to move it elsewhere.");
-  if (!nodes.every(followsTheTree)) return refused("This list has an order of its own.");
+  const stays = nodes.map((node) => node.row?.stays).find((why) => why);
+  if (stays) return refused(stays);
   const pages = nodes.map(listedPage).filter((page) => page !== null);
   const under = listedPage(parent) ?? rootOf(parent);
   const place =
@@ -100,7 +100,9 @@ function judgeListed(
 
 /** The page whose subpages are a list's first rows; null for the top level of the tree. */
 function rootOf(list: Node): string | null {
-  return list.row?.kind.list?.source === "UNDER" ? list.row.kind.list.page : null;
+  const { kind, page } = list.row ?? {};
+  if (kind?.kind === "PAGE") return page ?? null; // it carries its subpages
+  return kind?.list?.source === "UNDER" ? kind.list.page : null;
 }
 
 function listedUpTo(outline: MenuOutline, parent: Node, target: Target): string | null {

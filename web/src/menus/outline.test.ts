@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { type PageTree, treeOf } from "../working-copy/tree";
 import { moveOf } from "./deeds";
 import { endUnder, findItem, itemAfterMove, nodeOf, outlineOf, pageAfterMove, placeAt } from "./outline";
-import { menu, page, row, treeList } from "./samples.test-help";
+import { FOREIGN, menu, page, row, treeList } from "./samples.test-help";
 
 /**
  * Two menus. "main" follows the tree: a list with the rows a, a1, b and an item of the owner's behind a and one under
@@ -25,7 +25,7 @@ const outline = outlineOf({
       row("two", null, 2, "TEXT"),
       row("last", null, 1, "TEXT"),
       row("shown", null, 1, "OTHER_MENU"),
-      { ...row("own", null, 2, "WEB_LINK"), foreign: true },
+      { ...row("own", null, 2, "WEB_LINK"), ...FOREIGN },
     ]),
   ],
 });

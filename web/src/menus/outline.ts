@@ -73,13 +73,12 @@ export function listedPage(node: Node): string | null {
 
 /** Whether it is an item that can be moved and removed: not a menu, not a list's row, not of another menu. */
 export function isOwnItem(node: Node): boolean {
-  return node.row !== null && !node.row.foreign && listedPage(node) === null;
+  return node.row?.moves === "BY_ITSELF";
 }
 
-/** Whether the order of a list's rows is that of the tree, so that a row moves as its page does. */
-export function followsTheTree(node: Node): boolean {
-  const list = node.menu.rows.find((row) => row.item === node.row?.item && row.kind.list)?.kind.list;
-  return list?.order === "TREE" && list.source !== "OF_TOPIC" && list.source !== "NEWEST";
+/** Whether a row of a list moves as its page does. */
+function goesWithItsPage(node: Node): boolean {
+  return node.row?.moves === "WITH_ITS_PAGE";
 }
 
 function isListLike(node: Node): boolean {
@@ -125,7 +124,7 @@ export function endUnder(outline: MenuOutline, parent: Node): RowPlace {
 export function placeBelow(outline: MenuOutline, node: Node): RowPlace | null {
   if (node.parent === null) return endUnder(outline, node);
   const parent = nodeOf(outline, node.parent);
-  return node.row?.foreign || parent.row?.foreign ? null : placeAt(outline, parent, node.id);
+  return node.row?.foreign || parent.row?.closed ? null : placeAt(outline, parent, node.id);
 }
 
 /** Rows that can go together: all menus, all items of the owner's own, or all rows of lists; null for anything else. */
@@ -153,7 +152,7 @@ export function itemAfterMove(outline: MenuOutline, nodes: readonly Node[], move
       return after.length > 0 ? endUnder(outline, parent) : null;
     case "in": {
       const above = before.at(-1);
-      return above === undefined || nodeOf(outline, above).row?.foreign
+      return above === undefined || nodeOf(outline, above).row?.closed
         ? null
         : endUnder(outline, nodeOf(outline, above));
     }
@@ -187,7 +186,7 @@ export function pageAfterMove(
   const node = goesBy(nodes, move);
   const page = node ? listedPage(node) : null;
   if (!node || page === null || node.parent === null || !tree.pages.has(page)) return null;
-  if (kindOfRows(nodes) !== "listed" || !nodes.every(followsTheTree)) return null;
+  if (kindOfRows(nodes) !== "listed" || !nodes.every(goesWithItsPage)) return null;
   const pages = nodes.map(listedPage).filter((each) => each !== null);
   const listed = childrenOf(outline, node.parent)
     .map((id) => listedPage(nodeOf(outline, id)))

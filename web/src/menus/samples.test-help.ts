@@ -46,9 +46,20 @@ export function row(item: string, listed: string | null, level: number, kind: Ki
     ofMembersPage: false,
     splices: kind === "LIST",
     foreign: false,
+    moves: listed === null ? "BY_ITSELF" : "WITH_ITS_PAGE",
+    stays: null,
+    closed: null,
     ...PLAIN,
   };
 }
+
+/** What a row says that belongs to another menu. */
+export const FOREIGN = {
+  foreign: true,
+  moves: "NOT",
+  stays: "It belongs to another menu; change it there.",
+  closed: "It belongs to another menu; change it there.",
+} as const;
 
 /** A list of the whole tree, which leaves these pages out. */
 export function treeList(item: string, ...leftOut: string[]): MenuRowDto {
@@ -76,5 +87,7 @@ export function page(id: string, parent: string | null, after: string | null) {
     periods: [],
     whenClosed: "NOT_FOUND",
     locked: false,
+    stays: null,
+    closed: null,
   } as const;
 }

@@ -5,8 +5,10 @@ import type { Move } from "../outline/moves";
 /** Everything that can be done to the chosen pages, as buttons; each names its key in its hint. */
 export function PageActions(props: {
   readonly title: string;
-  /** Whether a built-in page is among them: it stays, and nothing goes under it. */
-  readonly builtIn: boolean;
+  /** Why they cannot be removed; null where they can. */
+  readonly stays: string | null;
+  /** Why nothing goes under it; null where something does. */
+  readonly closed: string | null;
   readonly may: (move: Move) => boolean;
   readonly acts: {
     readonly move: (move: Move) => void;
@@ -31,8 +33,8 @@ export function PageActions(props: {
           <Action label="+ below" hint="Add a page below (N)" onClick={acts.below} />
           <Action
             label="+ under"
-            hint={props.builtIn ? "Nothing goes under a built-in page" : "Add a page under it (N, then Tab)"}
-            idle={props.builtIn}
+            hint={props.closed ?? "Add a page under it (N, then Tab)"}
+            idle={props.closed !== null}
             onClick={acts.under}
           />
         </>
@@ -55,11 +57,10 @@ export function PageActions(props: {
       <Action
         label="To the bin"
         hint={
-          props.builtIn
-            ? "A built-in page cannot be removed"
-            : `Remove ${one ? "it" : "them"} with all that is under ${one ? "it" : "them"} (Delete)`
+          props.stays ??
+          `Remove ${one ? "it" : "them"} with all that is under ${one ? "it" : "them"} (Delete)`
         }
-        idle={props.builtIn}
+        idle={props.stays !== null}
         onClick={acts.remove}
       />
     </div>

@@ -18,7 +18,7 @@ import { counted } from "../shared/counted";
 import { Later } from "../shared/Later";
 import { ShownButton } from "../shared/ShownButton";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { addressOf, endOf, isBuiltIn, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
+import { addressOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
 import { AddLine, AddTeaser } from "./AddLine";
 import { AWAY, COLUMNS, type Column, contentsOf, WIDTHS } from "./columns";
 import { judge, placeOf } from "./dropping";
@@ -83,7 +83,8 @@ export function PageDesk(props: {
               pages.length === 1 ? titleOf(tree, selected) : counted(choice.rows.size, "# page", "# pages")
             }
             count={choice.rows.size}
-            builtIn={[...choice.rows].some((id) => isBuiltIn(pageOf(tree, id)))}
+            stays={[...choice.rows].map((id) => pageOf(tree, id).stays).find((why) => why !== null) ?? null}
+            closed={tree.pages.get(selected)?.closed ?? null}
             may={(move) => placeAfterMove(tree, pages, move) !== null}
             acts={acts}
           />

@@ -15,6 +15,8 @@ export function judge(tree: PageTree, pages: readonly string[], target: Target):
   if (inside !== undefined) {
     return { kind: "refused", words: `${pageOf(tree, inside).title} cannot stand under itself.` };
   }
+  const closed = target.parent === null ? null : tree.pages.get(target.parent)?.closed;
+  if (closed) return { kind: "refused", words: closed };
   const place = placeOf(tree, target);
   if (!place || pages.length === 0) return { kind: "refused", words: "That is not there any more." };
   if (stays(tree, pages, place)) return { kind: "allowed", words: "Stays where it is.", changes: [] };

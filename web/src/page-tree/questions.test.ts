@@ -14,7 +14,7 @@ const tree = treeOf(
   ],
   "home",
 );
-const ALWAYS = { periods: "", turns: "", closed: false };
+const ALWAYS = { periods: "", turns: "", closed: false, unplaced: false };
 const known: Known = {
   placings: {
     home: { ...ALWAYS, menus: [], zones: [], clicks: 0 },
@@ -26,15 +26,16 @@ const known: Known = {
       periods: "from 1 April 2027",
       turns: "from 1 April 2027",
       closed: true,
+      unplaced: false,
     },
-    crew: { ...ALWAYS, menus: [], zones: [], clicks: null },
+    crew: { ...ALWAYS, menus: [], zones: [], clicks: null, unplaced: true },
   },
   changed: new Set(["cakes"]),
   found: new Set(["crew"]),
 };
 
 function find(text: string, ...asked: string[]) {
-  const questions = [...questionsOf(tree, known), ...reachQuestions(known), ...topicQuestions(tree)];
+  const questions = [...questionsOf(known), ...reachQuestions(known), ...topicQuestions(tree)];
   return found(tree.pages.values(), (each) => each.title, { text, asked: new Set(asked) }, questions).map(
     (each) => each.id,
   );

@@ -1,6 +1,6 @@
 import type { PlacingDto } from "../api/client";
 import type { Question } from "../outline/asking";
-import { isBuiltIn, type Page, type PageTree, topicsOf } from "../working-copy/tree";
+import { type Page, type PageTree, topicsOf } from "../working-copy/tree";
 import { REACHES } from "./options";
 
 /** What is known of pages beside the tree. */
@@ -12,18 +12,14 @@ export type Known = {
   readonly found: ReadonlySet<string>;
 };
 
-function isUnplaced(placing: PlacingDto | undefined): boolean {
-  return placing?.menus.length === 0 && !placing.closed;
-}
-
 /** What pages may have in common, reach and topics aside. */
-export function questionsOf(tree: PageTree, known: Known): readonly Question<Page>[] {
+export function questionsOf(known: Known): readonly Question<Page>[] {
   return [
     {
       key: "unplaced",
       name: "Unplaced",
       hint: "Pages that no menu shows, though they are not closed",
-      holds: (page) => page.id !== tree.home && !isBuiltIn(page) && isUnplaced(known.placings[page.id]),
+      holds: (page) => known.placings[page.id]?.unplaced ?? false,
     },
     {
       key: "findings",

@@ -48,7 +48,7 @@ export function useLooking(name: string, copy: WorkingCopy, folded: ReadonlySet<
     [placings.data, waiting.data, findings],
   );
   const pages = useMemo(() => [...tree.pages.values()], [tree]);
-  const questions = useMemo(() => questionsOf(tree, known), [tree, known]);
+  const questions = useMemo(() => questionsOf(known), [known]);
   const topics = useMemo(() => topicQuestions(tree), [tree]);
   const reaches = useMemo(() => reachQuestions(known), [known]);
   // Until it is known what pages have in common, all of them show.

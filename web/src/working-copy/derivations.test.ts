@@ -53,6 +53,8 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     periods: [],
     whenClosed: "NOT_FOUND",
     locked: false,
+    stays: null,
+    closed: null,
   };
 }
 

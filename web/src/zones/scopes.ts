@@ -1,6 +1,8 @@
 import type { ScopeDto } from "../api/client";
 import { childrenOf, type PageTree, pageOf, topicsOf } from "../working-copy/tree";
 
+const LISTS = new Intl.ListFormat("en-GB");
+
 /** Tells a scope from all others. */
 export function scopeKey(scope: ScopeDto): string {
   return [scope.kind, scope.page, scope.layout, scope.topic, ...(scope.pages ?? [])]
@@ -20,7 +22,7 @@ export function scopeName(tree: PageTree, scope: ScopeDto): string {
     case "TOPIC":
       return `the listing of the topic ${scope.topic}`;
     case "PAGES":
-      return (scope.pages ?? []).map(title).join(", ");
+      return LISTS.format((scope.pages ?? []).map(title));
   }
 }
 

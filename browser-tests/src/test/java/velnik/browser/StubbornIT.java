@@ -17,7 +17,7 @@ public class StubbornIT extends UndoneTest {
         mara.presses("n").pastes("x\n".repeat(1_000_000));
         assertThat(pasted()).containsText("That would make more than 20,000 pages, the most a site has.");
         mara.presses("Enter", "Escape").pastes("y".repeat(10_000) + "\nShort");
-        assertThat(pasted()).containsText("Line 1 has 10000 characters; a title has at most 200.");
+        assertThat(pasted()).containsText("Line 1 has 10,000 characters; a title has at most 200.");
         mara.presses("Escape").pastes("z".repeat(9_000_000) + "\nShort");
         assertThat(mara.objection()).hasText("This is more than Velnik takes at once (8 MB). Nothing was changed.");
         mara.presses("Control+a", "Escape");

@@ -103,6 +103,7 @@ class ArrangingController {
      * @param periods when it is there, in words; empty for always
      * @param turns when its periods next open or close it, in words; empty for never
      * @param closed whether visitors cannot get it now because of its periods or those of one above it
+     * @param unplaced whether no menu shows it, though one could
      */
     record PlacingDto(
             List<String> menus,
@@ -110,7 +111,8 @@ class ArrangingController {
             @Nullable Integer clicks,
             String periods,
             String turns,
-            boolean closed) {}
+            boolean closed,
+            boolean unplaced) {}
 
     /** For each page, by its id: which menus show it, and how far it is from the home page. */
     @GetMapping("/placings")
@@ -130,6 +132,9 @@ class ArrangingController {
                 }
             }
             OptionalInt far = clicks.to(row.id());
+            boolean closed = Access.of(site, row.id(), now.openings()).closedBy() != null;
+            boolean placeable =
+                    !closed && !site.isHome(row.id()) && !row.value().kind().isBuiltIn();
             placings.put(
                     row.id().value(),
                     new PlacingDto(
@@ -140,7 +145,8 @@ class ArrangingController {
                                     ? ""
                                     : Days.ENGLISH.periods(row.value().periods()),
                             Days.ENGLISH.turns(row.value().periods(), now.openings()),
-                            Access.of(site, row.id(), now.openings()).closedBy() != null));
+                            closed,
+                            placeable && menus.isEmpty()));
         }
         return placings;
     }

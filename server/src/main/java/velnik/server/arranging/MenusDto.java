@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.explanation.Leeway;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.navigation.Target;
@@ -90,6 +91,9 @@ record MenusDto(long revision, List<MenuDto> menus) {
      * @param ofMembersPage whether its page is for members only, by itself or by one above it
      * @param splices whether its rows stand in its place, as those of a list without a label do
      * @param foreign whether it belongs to another menu that is shown here
+     * @param moves how it may be moved
+     * @param stays why it may not be
+     * @param closed why nothing can be put under it
      */
     record MenuRowDto(
             String key,
@@ -106,6 +110,9 @@ record MenusDto(long revision, List<MenuDto> menus) {
             boolean ofMembersPage,
             boolean splices,
             boolean foreign,
+            Leeway.Moves moves,
+            @Nullable String stays,
+            @Nullable String closed,
             boolean hidden,
             List<Device> devices,
             List<Visitor> visitors,
@@ -150,6 +157,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 ? KindDto.of(item.kind())
                 : new KindDto(KindDto.Kind.LISTED, listed.value(), null, null, null, null);
         Appearance appearance = entry.appearance();
+        Leeway leeway = Leeway.of(site, entry);
         boolean own = listed == null ? !item.label().isEmpty() : !entry.label().equals(entry.follows());
         rows.add(new MenuRowDto(
                 entry.key().item().value() + (listed == null ? "" : " " + listed.value()),
@@ -166,6 +174,9 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 listed == null && entry.page() != null && isForMembers(site, entry.page()),
                 entry.splices(),
                 entry.foreign(),
+                leeway.moves(),
+                leeway.stays(),
+                leeway.closed(),
                 appearance.hidden(),
                 appearance.devices().stream().sorted().toList(),
                 appearance.visitors().stream().sorted().toList(),

@@ -2,7 +2,9 @@ package velnik.server.editing;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import velnik.core.change.Refusal;
 import velnik.core.site.Layout;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -15,6 +17,8 @@ import velnik.core.site.WhenClosed;
  *
  * @param parent null at the top level
  * @param after the sibling right before it, null when it is first
+ * @param stays why it cannot be removed; null where it can
+ * @param closed why nothing can be put under it; null where something can
  */
 record PageDto(
         String id,
@@ -33,7 +37,9 @@ record PageDto(
         @Nullable LocalDate date,
         List<PeriodDto> periods,
         WhenClosed whenClosed,
-        boolean locked) {
+        boolean locked,
+        @Nullable String stays,
+        @Nullable String closed) {
 
     static PageDto of(PageId id, @Nullable PageId parent, @Nullable PageId after, Page page) {
         return new PageDto(
@@ -53,6 +59,15 @@ record PageDto(
                 page.date(),
                 page.periods().stream().map(PeriodDto::of).toList(),
                 page.whenClosed(),
-                page.locked());
+                page.locked(),
+                stays(page).map(Refusal::sentence).orElse(null),
+                page.kind().isBuiltIn() ? new Refusal.NothingUnderBuiltIn(page.title()).sentence() : null);
+    }
+
+    private static Optional<Refusal> stays(Page page) {
+        if (page.kind().isBuiltIn()) {
+            return Optional.of(new Refusal.BuiltInStays(page.title()));
+        }
+        return page.locked() ? Optional.of(new Refusal.PageLocked(page.title(), 0)) : Optional.empty();
     }
 }

@@ -160,9 +160,13 @@ public class MoveCasesTest {
     }
 
     private boolean followsTheTree(MenuEntry entry) {
-        return kind(entry) instanceof ItemKind.PageList list
-                && list.order() == ListOrder.TREE
-                && (list.source() instanceof ListSource.WholeTree || list.source() instanceof ListSource.Under);
+        return switch (kind(entry)) {
+            case ItemKind.PageList list ->
+                list.order() == ListOrder.TREE
+                        && (list.source() instanceof ListSource.WholeTree || list.source() instanceof ListSource.Under);
+            case ItemKind.ToPage carrying -> true;
+            default -> false;
+        };
     }
 
     private static PageId page(MenuEntry entry) {
