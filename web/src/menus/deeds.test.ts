@@ -131,6 +131,6 @@ describe("scopes", () => {
     expect(new Set(keys).size).toBe(keys.length);
     expect(
       scopeName(tree, { kind: "PAGES", page: null, layout: null, topic: null, pages: ["b", "gone"] }),
-    ).toBe("b, a page that is gone");
+    ).toBe("b and a page that is gone");
   });
 });
