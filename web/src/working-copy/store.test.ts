@@ -1,0 +1,150 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { answer, copyOf, FakeServer, json } from "./server.test-help";
+import { WorkingCopyStore } from "./store";
+import { childrenOf } from "./tree";
+
+let server: FakeServer;
+let store: WorkingCopyStore;
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  server = new FakeServer();
+  store = new WorkingCopyStore(copyOf(1, "home", "hire"));
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const retitle = (title: string) => ({ kind: "retitlePage", page: "hire", title }) as const;
+const order = () => childrenOf(store.current().copy.tree, null);
+const current = () => store.current();
+
+describe("an edit", () => {
+  it("goes out with the revision it is based on, and its answer is put into the tree", async () => {
+    server.says(json(answer(2, "canoes", "Canoes is there.")));
+    const result = store.change(retitle("Boats"));
+    expect(current().keeping.status).toBe("sending");
+    expect((await result).ok).toBe(true);
+    expect(server.calls[0]).toMatchObject({
+      method: "POST",
+      path: "/-/api/changes",
+      body: { basedOn: 1, changes: [retitle("Boats")] },
+    });
+    expect(order()).toEqual(["canoes", "home", "hire"]);
+    expect(current()).toMatchObject({
+      keeping: { status: "kept" },
+      copy: { revision: 2, told: ["Canoes is there."], elsewhere: false, waiting: 2 },
+    });
+    expect([...current().copy.touched]).toEqual(["canoes"]);
+  });
+
+  it("waits for the one before it, and is based on what that left", async () => {
+    server.says(json(answer(2, "one", "One.")), json(answer(3, "two", "Two.")));
+    await Promise.all([store.change(retitle("A")), store.change(retitle("B"))]);
+    expect(server.calls.map((call) => call.body.basedOn)).toEqual([1, 2]);
+    expect(order()).toEqual(["two", "one", "home", "hire"]);
+  });
+
+  it("is sent again under the same name until there is an answer", async () => {
+    server.says("nothing", json({}, 503), json(answer(2, "canoes", "Canoes is there.")));
+    const result = store.change(retitle("Boats"));
+    await vi.advanceTimersByTimeAsync(0);
+    expect(current().keeping).toEqual({ status: "lost", waiting: 1, why: null });
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect(current().keeping.status).toBe("lost");
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect((await result).ok).toBe(true);
+    expect(new Set(server.calls.map((call) => call.body.request)).size).toBe(1);
+    expect(server.calls).toHaveLength(3);
+    expect(current().keeping.status).toBe("kept");
+  });
+
+  it("is asked about again while the disk is unsure of it, and says why", async () => {
+    server.says(
+      json({ type: "https://velnik.example/problems/disk-unsure", detail: "The disk is full." }, 507),
+      json(answer(2, "canoes", "Canoes is there.")),
+    );
+    const result = store.change(retitle("Boats"));
+    await vi.advanceTimersByTimeAsync(0);
+    expect(current().keeping).toEqual({ status: "lost", waiting: 1, why: "The disk is full." });
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect((await result).ok).toBe(true);
+  });
+
+  it("that is refused leaves all as it was, and says why", async () => {
+    server.says(json({ type: "/problems/title-empty", detail: "A page needs a title." }, 422));
+    expect(await store.change(retitle(""))).toEqual({
+      ok: false,
+      sentence: "A page needs a title.",
+      later: null,
+    });
+    expect(current()).toMatchObject({ keeping: { status: "kept" }, copy: { revision: 1 } });
+    expect(server.calls).toHaveLength(1);
+  });
+
+  it("that clashes shows what is there now", async () => {
+    server.says(
+      json({ type: "/problems/clash", detail: "Somebody was faster." }, 409),
+      json(copyOf(5, "home")),
+    );
+    expect(await store.change(retitle("Boats"))).toMatchObject({
+      ok: false,
+      sentence: "Somebody was faster.",
+    });
+    expect(current().copy.revision).toBe(5);
+    expect(order()).toEqual(["home"]);
+  });
+
+  it("does not hold up the next when it is refused", async () => {
+    server.says(json({ detail: "No." }, 422), json(answer(2, "canoes", "Canoes is there.")));
+    const both = await Promise.all([store.change(retitle("")), store.change(retitle("Boats"))]);
+    expect(both.map((result) => result.ok)).toEqual([false, true]);
+  });
+});
+
+describe("what others do", () => {
+  it("is caught up with before an answer that skips it", async () => {
+    server.says(
+      json(answer(3, "mine", "Mine.")),
+      json({ ...answer(3, "theirs", "Jo was here."), told: ["Jo was here."] }),
+    );
+    await store.change(retitle("Boats"));
+    expect(server.calls.map((call) => call.path)).toEqual(["/-/api/changes", "/-/api/edits?since=1"]);
+    expect(current().copy.revision).toBe(3);
+    expect(order()).toEqual(["theirs", "home", "hire"]);
+  });
+
+  it("is heard in its turn, and told as of elsewhere", async () => {
+    server.says(json(answer(2, "theirs", "Jo was here.")));
+    await store.heard(2, 0, "never");
+    expect(current().copy).toMatchObject({ revision: 2, elsewhere: true, told: ["Jo was here."] });
+    await store.heard(2, 0, "never");
+    expect(server.calls).toHaveLength(1);
+    expect(current().copy.turns).toBe(0);
+    await store.heard(2, 0, "at noon");
+    expect(current().copy.turns).toBe(1);
+  });
+
+  it("is loaded whole where it is not told one by one", async () => {
+    server.says(json({ detail: "So much happened." }, 409), json(copyOf(900, "home", "news")));
+    await store.heard(900, 0, "never");
+    expect(current().copy.revision).toBe(900);
+    expect(order()).toEqual(["home", "news"]);
+  });
+
+  it("that cannot be asked for is left until the next word", async () => {
+    server.says("nothing");
+    await store.heard(2, 0, "never");
+    expect(current().copy.revision).toBe(1);
+  });
+});
+
+describe("several undone at once", () => {
+  it("stop at the first that cannot be", async () => {
+    server.says(json(answer(2, "a", "Undone.")), json({ detail: "Built upon.", later: ["Move Hire"] }, 422));
+    expect(await store.undo(3)).toEqual({ ok: false, sentence: "Built upon.", later: ["Move Hire"] });
+    expect(server.calls).toHaveLength(2);
+  });
+});
