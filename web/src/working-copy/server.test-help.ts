@@ -12,7 +12,7 @@ export class FakeServer {
   private readonly replies: ((call: Call) => Reply | Promise<Reply>)[] = [];
 
   constructor() {
-    vi.stubGlobal("document", { cookie: "other=1; XSRF-TOKEN=t%2Fk" });
+    if (typeof document === "undefined") vi.stubGlobal("document", { cookie: "other=1; XSRF-TOKEN=t%2Fk" });
     vi.stubGlobal("fetch", (path: string, init: RequestInit) => this.answer(path, init));
   }
 
