@@ -19,13 +19,9 @@ import "./page-tree.css";
 import { counted } from "../shared/counted";
 
 /** Where the owner arranges the page tree: the desk, the window beside it, the card beneath the window. */
-export const PageTreeScreen = memo(function PageTreeScreen({
-  copy,
-  store,
-}: {
-  readonly copy: WorkingCopy;
-  readonly store: WorkingCopyStore;
-}) {
+export default memo(PageTreeScreen);
+
+function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly store: WorkingCopyStore }) {
   const { page: asked } = useParams();
   const navigate = useNavigate();
   const gridRef = useRef<HTMLDivElement>(null);
@@ -113,7 +109,7 @@ export const PageTreeScreen = memo(function PageTreeScreen({
       }
     />
   );
-});
+}
 
 /** To the menus that the chosen pages can be placed in, though they be folded away. */
 function goToPlacing() {

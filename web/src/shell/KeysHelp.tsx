@@ -25,10 +25,10 @@ const KEYS: readonly (readonly [string, string])[] = [
   ["?", "this list"],
 ];
 
-export function KeysHelp({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
+export default function KeysHelp({ onClose }: { readonly onClose: () => void }) {
   const [letters, setLetters] = useState(lettersAct());
   return (
-    <Modal open={open} onCancel={onClose} footer={null} title="Keys" width={520}>
+    <Modal open onCancel={onClose} footer={null} title="Keys" width={520}>
       <dl className="keys">
         {KEYS.map(([keys, what]) => (
           <div key={keys}>

@@ -2,16 +2,27 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Suspense, useEffect, useState } from "react";
 import { Route, Routes, useLocation } from "react-router";
 import type { PersonDto } from "../api/client";
-import { PageTreeScreen } from "../page-tree/PageTreeScreen";
 import { type Preferences, PreferencesContext } from "../people/preferences";
 import { listen } from "../working-copy/elsewhere";
 import { type Result, useWorkingCopyState, type WorkingCopyStore } from "../working-copy/store";
 import { FootLine, type Problem as FootProblem } from "./FootLine";
-import { KeysHelp } from "./KeysHelp";
 import { isTyping } from "./keys";
 import { Mishap } from "./Mishap";
-import { BinScreen, MembersScreen, MenusScreen, SheetScreen, WaitingScreen, ZonesScreen } from "./screens";
+import {
+  BinScreen,
+  fetchAhead,
+  KeysHelp,
+  MembersScreen,
+  MenusScreen,
+  PageTreeScreen,
+  SheetScreen,
+  WaitingScreen,
+  ZonesScreen,
+} from "./screens";
 import { TopLine } from "./TopLine";
+
+/** Milliseconds until what is not needed yet is fetched. */
+const AHEAD_AFTER = 3_000;
 
 /** What surrounds every screen: the line at the top with undo and publishing, and the line at the foot. */
 export default function Shell({
@@ -34,6 +45,10 @@ export default function Shell({
   const [visited, setVisited] = useState<string | null>(null);
 
   useEffect(() => listen(store), [store]);
+  useEffect(() => {
+    const later = setTimeout(() => void fetchAhead(), AHEAD_AFTER);
+    return () => clearTimeout(later);
+  }, []);
 
   const queries = useQueryClient();
   const { turns } = state.copy;
@@ -128,7 +143,7 @@ export default function Shell({
           onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
           onHelp={() => setHelping(true)}
         />
-        <KeysHelp open={helping} onClose={() => setHelping(false)} />
+        <Suspense>{helping && <KeysHelp onClose={() => setHelping(false)} />}</Suspense>
       </div>
     </PreferencesContext>
   );

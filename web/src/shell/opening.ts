@@ -3,18 +3,29 @@ import { api, Unreachable } from "../api/client";
 import { menusAt } from "../menus/menusAt";
 import { Preferences } from "../people/preferences";
 import { WorkingCopyStore } from "../working-copy/store";
-import { BinScreen, MembersScreen, MenusScreen, SheetScreen, WaitingScreen, ZonesScreen } from "./screens";
+import {
+  BinScreen,
+  MembersScreen,
+  MenusScreen,
+  PageTreeScreen,
+  SheetScreen,
+  WaitingScreen,
+  ZonesScreen,
+} from "./screens";
 
-/** What the screens at these addresses need besides the working copy; Pages needs no more. */
-const NEEDS: Readonly<Record<string, { readonly script: () => Promise<unknown>; readonly menus?: boolean }>> =
-  {
-    "/menus": { script: MenusScreen.fetch, menus: true },
-    "/pages/sheet": { script: SheetScreen.fetch, menus: true },
-    "/zones": { script: ZonesScreen.fetch },
-    "/waiting": { script: WaitingScreen.fetch },
-    "/members": { script: MembersScreen.fetch },
-    "/bin": { script: BinScreen.fetch },
-  };
+type Needs = { readonly script: () => Promise<unknown>; readonly menus?: boolean };
+
+/** What the screens at these addresses need besides the working copy. */
+const NEEDS: Readonly<Record<string, Needs>> = {
+  "/menus": { script: MenusScreen.fetch, menus: true },
+  "/pages/sheet": { script: SheetScreen.fetch, menus: true },
+  "/zones": { script: ZonesScreen.fetch },
+  "/waiting": { script: WaitingScreen.fetch },
+  "/members": { script: MembersScreen.fetch },
+  "/bin": { script: BinScreen.fetch },
+};
+
+const PAGES: Needs = { script: PageTreeScreen.fetch };
 
 /**
  * Asks for scripts and answers side by side; one after another they take twice as long.
@@ -22,15 +33,15 @@ const NEEDS: Readonly<Record<string, { readonly script: () => Promise<unknown>; 
  * @throws Unreachable where one of them does not come
  */
 export async function open(area: string, queries: QueryClient) {
-  const needs = NEEDS[area];
+  const needs = NEEDS[area] ?? PAGES;
   const preferences = new Preferences();
   const workingCopy = async () => {
     const copy = await api.workingCopy();
-    if (needs?.menus) void queries.prefetchQuery(menusAt(copy.revision));
+    if (needs.menus) void queries.prefetchQuery(menusAt(copy.revision));
     return new WorkingCopyStore(copy);
   };
   const script = async () => {
-    const [shell] = await Promise.all([import("./Shell"), needs?.script()]);
+    const [shell] = await Promise.all([import("./Shell"), needs.script()]);
     return shell.default;
   };
   const [Shell, store] = await Promise.all([

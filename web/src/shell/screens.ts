@@ -1,8 +1,27 @@
 import { apart } from "./apart";
 
+export const PageTreeScreen = apart(() => import("../page-tree/PageTreeScreen"));
 export const MenusScreen = apart(() => import("../menus/MenusScreen"));
 export const ZonesScreen = apart(() => import("../zones/ZonesScreen"));
 export const SheetScreen = apart(() => import("../sheet/SheetScreen"));
 export const MembersScreen = apart(() => import("../people/MembersScreen"));
 export const BinScreen = apart(() => import("../bin/BinScreen"));
 export const WaitingScreen = apart(() => import("../releases/WaitingScreen"));
+
+/** No screen, but seldom needed either. */
+export const KeysHelp = apart(() => import("./KeysHelp"));
+
+/** Fetches what was left for later, so that it is there at once, and though the connection be lost by then. */
+export async function fetchAhead(): Promise<void> {
+  const all = [
+    KeysHelp,
+    PageTreeScreen,
+    MenusScreen,
+    ZonesScreen,
+    SheetScreen,
+    WaitingScreen,
+    BinScreen,
+    MembersScreen,
+  ];
+  for (const part of all) await part.fetch().catch(() => {}); // it is asked for again when it is needed
+}

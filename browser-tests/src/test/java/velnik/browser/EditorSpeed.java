@@ -34,7 +34,7 @@ public class EditorSpeed extends BrowserTest {
             line("an edit seen in the window after its answer, median", 150, median(9, () -> retitled(mara)));
             mara.sends(pages()).publishes();
             line("Pages usable with 5,000 pages, median", 1_500, median(5, () -> usable(velnik, page, "pages")));
-            line("script that Pages loads first, compressed", 400, scripts(page), "kB");
+            line("script that Pages loads first, compressed", 275, scripts(page), "kB");
             mara.chooses("Kayaks");
             line("a keyboard move painted with its answer, p95", 100, percentile(95, 40, () -> moved(page)));
             rests(page);
