@@ -274,7 +274,7 @@ public class OutlineIT extends UndoneTest {
         assertThat(mara.page().getByLabel("Title of the new page")).isFocused();
         assertThat(mara.page().getByText("Nothing waits").first()).isVisible();
         mara.pastes("Good\n" + "x".repeat(10_000));
-        assertThat(pasted).containsText("Line 2 has 10000 characters; a title has at most 200.");
+        assertThat(pasted).containsText("Line 2 has 10,000 characters; a title has at most 200.");
         mara.presses("Enter").presses("Escape");
         mara.pastesList("Sails\n  Jibs\n  Spinnakers\nOars", "4 pages");
         mara.isTold("2 pages added to the top level with 2 pages beneath them.");
