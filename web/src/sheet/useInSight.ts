@@ -1,0 +1,41 @@
+import { defaultRangeExtractor, useVirtualizer } from "@tanstack/react-virtual";
+import { type RefObject, useEffect, useRef } from "react";
+import { sizes } from "../shared/tokens";
+import { COLUMN, FIRST, HEAD } from "./geometry";
+
+/** Which rows and columns are drawn; those of the cell that keys act from always are, and it is brought into sight. */
+export function useInSight(
+  gridRef: RefObject<HTMLDivElement | null>,
+  [row, column]: readonly [number, number],
+  rows: number,
+  columns: number,
+) {
+  const down = useVirtualizer({
+    count: rows,
+    getScrollElement: () => gridRef.current,
+    estimateSize: () => sizes.row,
+    overscan: 6,
+    scrollMargin: HEAD,
+    scrollPaddingStart: HEAD,
+    rangeExtractor: (drawn) => [...new Set([...defaultRangeExtractor(drawn), row])].sort((a, b) => a - b),
+  });
+  const across = useVirtualizer({
+    horizontal: true,
+    count: columns,
+    getScrollElement: () => gridRef.current,
+    estimateSize: () => COLUMN,
+    overscan: 2,
+    scrollMargin: FIRST,
+    scrollPaddingStart: FIRST,
+    rangeExtractor: (drawn) => [...new Set([...defaultRangeExtractor(drawn), column])].sort((a, b) => a - b),
+  });
+  const scrollTo = useRef((_row: number, _column: number) => {});
+  useEffect(() => {
+    scrollTo.current = (toRow, toColumn) => {
+      down.scrollToIndex(toRow, { align: "auto" });
+      across.scrollToIndex(toColumn, { align: "auto" });
+    };
+  });
+  useEffect(() => scrollTo.current(row, column), [row, column]);
+  return { down, across };
+}
