@@ -128,8 +128,9 @@ public class EditorIT extends DemoTest {
 
     @Test
     public void screenThatCannotBeLoaded_saysSo_andTheOthersGoOn() {
-        Owner mara = new Owner(velnik, wide()).signsIn();
-        mara.page().route("**/ZonesScreen*.js", route -> route.abort());
+        Owner mara = new Owner(velnik, wide());
+        mara.page().route("**/ZonesScreen*.js", route -> route.abort()); // before it is fetched ahead
+        mara.signsIn();
         mara.link("Zones").click();
         assertThat(mara.page().locator("h1").last()).hasText("Could not load this screen");
         mara.isAccessible("a screen that could not be loaded");
@@ -148,7 +149,9 @@ public class EditorIT extends DemoTest {
         Owner mara = new Owner(velnik, wide()).signsIn();
         Page page = mara.page();
         List<Route> held = new ArrayList<>();
+        List<Response> answers = new ArrayList<>();
         page.route("**/-/api/preferences", held::add);
+        page.onResponse(answers::add);
         Response menus = page.waitForResponse(
                 "**/-/api/menus",
                 () -> page.waitForRequest(
@@ -157,6 +160,11 @@ public class EditorIT extends DemoTest {
         assertThat(page.locator("main[aria-busy]")).hasText("One moment…");
         held.forEach(Route::resume);
         assertThat(mara.row("Main")).isVisible();
+        List<String> encodings = answers.stream()
+                .filter(answer -> answer.url().matches(".*/MenusScreen.*js"))
+                .map(answer -> answer.headerValue("content-encoding"))
+                .toList();
+        assertEquals(encodings, List.of("br"));
         mara.complainsOfNothing();
     }
 
