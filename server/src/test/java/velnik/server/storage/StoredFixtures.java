@@ -25,7 +25,8 @@ import velnik.core.site.Site;
 /**
  * What every form has looked like, one file for each: a line with a change, the difference it made, and so on, until
  * each kind of value there is was written once; at the end a site. The file of a form never changes once another form
- * has come; {@link #main} writes that of the present one anew.
+ * has come. Beside it lies then how it is read: the same lines in the form that came next, or, for those from before
+ * forms were frozen, in form 9. {@link #main} writes the present form anew, and the readings that are not there yet.
  */
 final class StoredFixtures {
     private static final String CHANGES = "changes ";
@@ -56,20 +57,29 @@ final class StoredFixtures {
     }
 
     static List<Line> of(int format) throws IOException {
+        return lines(file("format-" + format));
+    }
+
+    /** How the lines of an older form are read; see {@link #formOfReadings}. */
+    static List<Line> readings(int format) throws IOException {
+        return lines(file("format-" + format + "-read"));
+    }
+
+    static int formOfReadings(int format) {
+        return Math.max(9, format + 1);
+    }
+
+    private static List<Line> lines(Path file) throws IOException {
         List<Line> lines = new ArrayList<>();
-        for (String line : Files.readAllLines(file(format))) {
+        for (String line : Files.readAllLines(file)) {
             int blank = line.indexOf(' ') + 1;
             lines.add(new Line(line.substring(0, blank), line.substring(blank)));
         }
         return lines;
     }
 
-    static boolean has(int format) {
-        return Files.exists(file(format));
-    }
-
-    private static Path file(int format) {
-        return Path.of("src/test/resources/stored/format-" + format + ".txt");
+    private static Path file(String name) {
+        return Path.of("src/test/resources/stored", name + ".txt");
     }
 
     /** Every record within a value, by its class. */
@@ -102,9 +112,23 @@ final class StoredFixtures {
         }
     }
 
-    /** Writes the present form's file: edits of the boatyard, of which those stay that bring something new. */
     public static void main(String[] arguments) throws IOException {
         StoredForms forms = new StoredForms();
+        freeze(forms);
+        for (int format = 2; format < StoredForms.FORMAT; format++) {
+            Path file = file("format-" + format + "-read");
+            if (!Files.exists(file)) {
+                List<String> lines = new ArrayList<>();
+                for (Line line : of(format)) {
+                    lines.add(line.kind() + line.written(forms, line.read(forms, format)));
+                }
+                Files.write(file, lines, StandardCharsets.UTF_8);
+            }
+        }
+    }
+
+    /** Edits of the boatyard, of which those stay that bring something new. */
+    private static void freeze(StoredForms forms) throws IOException {
         List<String> lines = new ArrayList<>();
         Set<Class<?>> seen = new HashSet<>();
         Site site = Site.bare();
@@ -127,6 +151,6 @@ final class StoredFixtures {
             site = seed == 0 ? site : Brackwater.site();
         }
         lines.add(SITE + forms.writeSite(Brackwater.site()));
-        Files.write(file(StoredForms.FORMAT), lines, StandardCharsets.UTF_8);
+        Files.write(file("format-" + StoredForms.FORMAT), lines, StandardCharsets.UTF_8);
     }
 }
