@@ -1,14 +1,12 @@
-import { Button, Segmented, Select } from "antd";
+import { Segmented } from "antd";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
-import { Link } from "react-router";
 import type { MenuDto, PlacedDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import { Problem } from "../shared/Problem";
-import { SteadyButton } from "../shared/SteadyButton";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { PlacedMenu } from "./PlacedMenu";
+import { MenuList } from "./MenuList";
 import { ScopePages } from "./ScopePages";
-import { added, altered, around, instead, moved, type Part, saysOf, without, withPart } from "./says";
+import { around, instead, type Part, saysOf, withPart } from "./says";
 import { EVERYWHERE, layoutScope, pagesScope, scopeKey, scopeName, sectionScope } from "./scopes";
 import { useSaying } from "./useZones";
 
@@ -85,31 +83,15 @@ export function CellCard(props: {
         {ZONE_WORDS[zone]} of {scopeName(copy.tree, scope)}
       </h2>
       {props.ofPage && (
-        <>
-          <ul className="why">
-            {why.map((sentence) => (
-              <li key={sentence}>{sentence}</li>
-            ))}
-          </ul>
-          <div className="fields">
-            <span id="scope">Change it for</span>
-            <Segmented
-              aria-labelledby="scope"
-              value={scopeKey(scope)}
-              onChange={(key) => {
-                const next = choices(page, copy).find((each) => scopeKey(each.scope) === key)?.scope;
-                if (next) {
-                  setScope(next);
-                  setWanted(null);
-                }
-              }}
-              options={choices(page, copy).map(({ scope: each, label }) => ({
-                value: scopeKey(each),
-                label,
-              }))}
-            />
-          </div>
-        </>
+        <ForWhat
+          why={why}
+          choices={choices(page, copy)}
+          scope={scope}
+          onScope={(next) => {
+            setScope(next);
+            setWanted(null);
+          }}
+        />
       )}
       {!props.ofPage && scope.kind === "PAGES" && (
         <ScopePages
@@ -126,21 +108,7 @@ export function CellCard(props: {
         />
       )}
       <Problem sentence={problem} />
-      {!everywhere && (
-        <div className="fields">
-          <span id="mode">Here</span>
-          <Segmented<Mode>
-            aria-labelledby="mode"
-            value={mode}
-            onChange={change}
-            options={[
-              { value: "wider", label: "As the wider says" },
-              { value: "instead", label: "Instead" },
-              { value: "around", label: "Before and after" },
-            ]}
-          />
-        </div>
-      )}
+      {!everywhere && <ModeChoice mode={mode} onMode={change} />}
       {mode === "around" ? (
         <>
           {list("before", "Before")}
@@ -158,11 +126,58 @@ export function CellCard(props: {
   );
 }
 
+function ModeChoice(props: { readonly mode: Mode; readonly onMode: (mode: Mode) => void }) {
+  return (
+    <div className="fields">
+      <span id="mode">Here</span>
+      <Segmented<Mode>
+        aria-labelledby="mode"
+        value={props.mode}
+        onChange={props.onMode}
+        options={[
+          { value: "wider", label: "As the wider says" },
+          { value: "instead", label: "Instead" },
+          { value: "around", label: "Before and after" },
+        ]}
+      />
+    </div>
+  );
+}
+
+/** Why the page has what it has, and for which pages that is to change. */
+function ForWhat(props: {
+  readonly why: readonly string[];
+  readonly choices: readonly ScopeChoice[];
+  readonly scope: ScopeDto;
+  readonly onScope: (scope: ScopeDto) => void;
+}) {
+  return (
+    <>
+      <ul className="why">
+        {props.why.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+      <div className="fields">
+        <span id="scope">Change it for</span>
+        <Segmented
+          aria-labelledby="scope"
+          value={scopeKey(props.scope)}
+          onChange={(key) => {
+            const next = props.choices.find((each) => scopeKey(each.scope) === key)?.scope;
+            if (next) props.onScope(next);
+          }}
+          options={props.choices.map(({ scope, label }) => ({ value: scopeKey(scope), label }))}
+        />
+      </div>
+    </>
+  );
+}
+
+type ScopeChoice = { readonly scope: ScopeDto; readonly label: string };
+
 /** What an edit begun at one page could be for. */
-function choices(
-  page: string,
-  copy: WorkingCopy,
-): readonly { readonly scope: ScopeDto; readonly label: string }[] {
+function choices(page: string, copy: WorkingCopy): readonly ScopeChoice[] {
   const layout = copy.tree.pages.get(page)?.layout ?? "STANDARD";
   return [
     { scope: EVERYWHERE, label: "every page" },
@@ -170,86 +185,4 @@ function choices(
     { scope: layoutScope(layout), label: "its layout" },
     { scope: pagesScope([page]), label: "only this page" },
   ];
-}
-
-function MenuList(props: {
-  readonly word: string;
-  readonly placed: readonly PlacedDto[];
-  /** What stands in the other part; a menu stands once. */
-  readonly elsewhere: readonly PlacedDto[];
-  readonly menus: readonly MenuDto[];
-  readonly zone: Zone;
-  readonly usual: ZonesDto["usual"][number] | undefined;
-  readonly onEdit: (edit: (placed: readonly PlacedDto[]) => readonly PlacedDto[]) => void;
-}) {
-  const { placed, menus, onEdit } = props;
-  const nameOf = (id: string) => menus.find((menu) => menu.id === id)?.name ?? "A menu that is gone";
-  const there = [...placed, ...props.elsewhere];
-  const free = menus.filter((menu) => !there.some((each) => each.menu === menu.id));
-  return (
-    <>
-      <h3>{props.word}</h3>
-      {placed.map((each, index) => (
-        <div className="placed" key={each.menu}>
-          <div className="placed-head">
-            <Link to={`/menus?item=${each.menu}`}>{nameOf(each.menu)}</Link>
-            <span className="spring" />
-            <SteadyButton
-              type="text"
-              size="small"
-              aria-label={`Move ${nameOf(each.menu)} up`}
-              idle={index === 0}
-              onClick={() => onEdit((now) => moved(now, each.menu, -1))}
-            >
-              ↑
-            </SteadyButton>
-            <SteadyButton
-              type="text"
-              size="small"
-              aria-label={`Move ${nameOf(each.menu)} down`}
-              idle={index === placed.length - 1}
-              onClick={() => onEdit((now) => moved(now, each.menu, 1))}
-            >
-              ↓
-            </SteadyButton>
-            <Button
-              type="text"
-              size="small"
-              aria-label={`Take away ${nameOf(each.menu)}`}
-              onClick={() => onEdit((now) => without(now, each.menu))}
-            >
-              Take away
-            </Button>
-          </div>
-          <PlacedMenu
-            placed={each}
-            usual={props.usual}
-            onChange={(part) => onEdit((now) => altered(now, each.menu, part))}
-          />
-        </div>
-      ))}
-      {free.length > 0 && (
-        <div className="choices put">
-          {free.slice(0, 6).map((menu) => (
-            <Button key={menu.id} size="small" onClick={() => onEdit((now) => added(now, menu.id))}>
-              + {menu.name}
-            </Button>
-          ))}
-          {free.length > 6 && (
-            <Select
-              size="small"
-              showSearch
-              optionFilterProp="label"
-              aria-label="Another menu"
-              placeholder="another menu…"
-              value={null}
-              style={{ width: 160 }}
-              onChange={(menu: string) => onEdit((now) => added(now, menu))}
-              options={free.slice(6).map((menu) => ({ value: menu.id, label: menu.name }))}
-            />
-          )}
-        </div>
-      )}
-    </>
-  );
 }

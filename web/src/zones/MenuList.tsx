@@ -1,0 +1,97 @@
+import { Button, Select } from "antd";
+import { Link } from "react-router";
+import type { MenuDto, PlacedDto, Zone, ZonesDto } from "../api/client";
+import { SteadyButton } from "../shared/SteadyButton";
+import { PlacedMenu } from "./PlacedMenu";
+import { added, altered, moved, without } from "./says";
+
+/** The menus of one part, in order, and those that could stand there too. */
+export function MenuList(props: {
+  readonly word: string;
+  readonly placed: readonly PlacedDto[];
+  /** What stands in the other part; a menu stands once. */
+  readonly elsewhere: readonly PlacedDto[];
+  readonly menus: readonly MenuDto[];
+  readonly zone: Zone;
+  readonly usual: ZonesDto["usual"][number] | undefined;
+  readonly onEdit: (edit: (placed: readonly PlacedDto[]) => readonly PlacedDto[]) => void;
+}) {
+  const { placed, menus, onEdit } = props;
+  const nameOf = (id: string) => menus.find((menu) => menu.id === id)?.name ?? "A menu that is gone";
+  const there = [...placed, ...props.elsewhere];
+  const free = menus.filter((menu) => !there.some((each) => each.menu === menu.id));
+  return (
+    <>
+      <h3>{props.word}</h3>
+      {placed.map((each, index) => (
+        <div className="placed" key={each.menu}>
+          <div className="placed-head">
+            <Link to={`/menus?item=${each.menu}`}>{nameOf(each.menu)}</Link>
+            <span className="spring" />
+            <SteadyButton
+              type="text"
+              size="small"
+              aria-label={`Move ${nameOf(each.menu)} up`}
+              idle={index === 0}
+              onClick={() => onEdit((now) => moved(now, each.menu, -1))}
+            >
+              ↑
+            </SteadyButton>
+            <SteadyButton
+              type="text"
+              size="small"
+              aria-label={`Move ${nameOf(each.menu)} down`}
+              idle={index === placed.length - 1}
+              onClick={() => onEdit((now) => moved(now, each.menu, 1))}
+            >
+              ↓
+            </SteadyButton>
+            <Button
+              type="text"
+              size="small"
+              aria-label={`Take away ${nameOf(each.menu)}`}
+              onClick={() => onEdit((now) => without(now, each.menu))}
+            >
+              Take away
+            </Button>
+          </div>
+          <PlacedMenu
+            placed={each}
+            usual={props.usual}
+            onChange={(part) => onEdit((now) => altered(now, each.menu, part))}
+          />
+        </div>
+      ))}
+      {free.length > 0 && <Addable free={free} onAdd={(menu) => onEdit((now) => added(now, menu))} />}
+    </>
+  );
+}
+
+/** So many have a button each. */
+const BUTTONS = 6;
+
+function Addable(props: { readonly free: readonly MenuDto[]; readonly onAdd: (menu: string) => void }) {
+  const { free } = props;
+  return (
+    <div className="choices put">
+      {free.slice(0, BUTTONS).map((menu) => (
+        <Button key={menu.id} size="small" onClick={() => props.onAdd(menu.id)}>
+          + {menu.name}
+        </Button>
+      ))}
+      {free.length > BUTTONS && (
+        <Select<string>
+          size="small"
+          showSearch
+          optionFilterProp="label"
+          aria-label="Another menu"
+          placeholder="another menu…"
+          value={null}
+          style={{ width: 160 }}
+          onChange={props.onAdd}
+          options={free.slice(BUTTONS).map((menu) => ({ value: menu.id, label: menu.name }))}
+        />
+      )}
+    </div>
+  );
+}
