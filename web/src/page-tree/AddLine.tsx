@@ -2,8 +2,10 @@ import { Input, type InputRef } from "antd";
 import { useEffect, useRef, useState } from "react";
 import { api, type PlaceDto } from "../api/client";
 import { usePasting } from "../outline/usePasting";
+import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { Says } from "../shared/Says";
+import { shortened } from "../shared/shortened";
 import type { Result } from "../working-copy/store";
 import { endOf, type PageTree, parentOf } from "../working-copy/tree";
 
@@ -48,9 +50,9 @@ export function AddLine(props: {
     async (text) => {
       const { pages, lines, refused } = await api.previewOutline(newId(), props.revision, text);
       return {
-        words: `${pages} pages, beginning with ${lines
+        words: `${counted(pages, "# page", "# pages")}, beginning with ${lines
           .slice(0, 3)
-          .map((line) => line.title)
+          .map((line) => shortened(line.title))
           .join(", ")}.`,
         refused,
       };
