@@ -97,13 +97,8 @@ function Rows(
   const { rows, choice, extra, selectedAt } = props;
   const thick = rows[selectedAt]?.spine.at(-1) ?? null;
   return (
-    <div
-      role="rowgroup"
-      className="outline-body"
-      style={{ height: props.drawn.getTotalSize() }}
-      {...props.presses}
-    >
-      {props.drawn.getVirtualItems().map((item) => {
+    <div role="rowgroup" className="outline-body" style={{ height: props.drawn.height }} {...props.presses}>
+      {props.drawn.items.map((item) => {
         const style = { top: item.start - HEAD };
         if (extra && item.index === extra.after + 1) {
           return (
@@ -156,7 +151,8 @@ function useDrawn({ rows, extra, gridRef, selectedAt }: Props & { readonly selec
   useInSight(gridRef, target, virtual.scrollRect?.height ?? 0, (index) =>
     virtual.scrollToIndex(index, { align: "auto" }),
   );
-  return virtual;
+  // Values and not the virtualizer, which stays the same object: whoever draws by it would be taken for unchanged.
+  return { items: virtual.getVirtualItems(), height: virtual.getTotalSize() };
 }
 
 /** The widths as a custom property, which the rows lay themselves out by. */

@@ -28,9 +28,9 @@ export function SheetGrid(props: {
 }) {
   const { tree, rows, menus, range, gridRef } = props;
   const [row, column] = range.at;
-  const { down, across } = useInSight(gridRef, range.at, rows.length, menus.length);
+  const drawn = useInSight(gridRef, range.at, rows.length, menus.length);
   const presses = usePresses(props);
-  const columns: Column[] = across.getVirtualItems().flatMap((item) => {
+  const columns: Column[] = drawn.columns.flatMap((item) => {
     const menu = menus[item.index];
     return menu ? [{ menu, index: item.index, left: item.start }] : [];
   });
@@ -44,7 +44,7 @@ export function SheetGrid(props: {
     event.preventDefault();
     act();
   };
-  const width = FIRST + across.getTotalSize();
+  const width = FIRST + drawn.width;
   return (
     <div
       className="sheet-grid"
@@ -60,8 +60,8 @@ export function SheetGrid(props: {
       {...presses}
     >
       <SheetHead pages={tree.pages.size} columns={columns} width={width} />
-      <div role="rowgroup" className="sheet-body" style={{ height: down.getTotalSize(), width }}>
-        {down.getVirtualItems().map((item) => {
+      <div role="rowgroup" className="sheet-body" style={{ height: drawn.height, width }}>
+        {drawn.rows.map((item) => {
           const shown = rows[item.index];
           return (
             shown && (

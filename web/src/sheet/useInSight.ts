@@ -37,5 +37,11 @@ export function useInSight(
     };
   });
   useEffect(() => scrollTo.current(row, column), [row, column]);
-  return { down, across };
+  // Values and not the virtualizers, which stay the same objects: whoever draws by them would be taken for unchanged.
+  return {
+    rows: down.getVirtualItems(),
+    height: down.getTotalSize(),
+    columns: across.getVirtualItems(),
+    width: across.getTotalSize(),
+  };
 }
