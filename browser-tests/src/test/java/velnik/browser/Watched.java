@@ -57,9 +57,14 @@ class Watched {
         comesToRest();
     }
 
-    /** Waits until nothing moves any more, so that a click lands on what was aimed at. */
+    /**
+     * Waits until nothing has moved for some frames, so that a click lands on what was aimed at and no colour is half
+     * way; some movements begin a few frames after what they show is there.
+     */
     void comesToRest() {
-        page.evaluate("async () => { for (let tries = 0; document.getAnimations().length > 0 && tries < 60; tries++)"
+        page.evaluate("async () => { const until = performance.now() + 5000;"
+                + " for (let still = 0; still < 5 && performance.now() < until;"
+                + " still = document.getAnimations().length === 0 ? still + 1 : 0)"
                 + " await new Promise(requestAnimationFrame); }");
     }
 
