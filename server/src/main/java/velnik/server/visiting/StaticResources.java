@@ -22,19 +22,24 @@ class StaticResources implements WebMvcConfigurer {
                 .addResourceLocations("classpath:/web/visitor/")
                 .setCacheControl(FOR_A_YEAR)
                 .resourceChain(true)
-                .addResolver(compressed())
+                .addResolver(as("br"))
+                .addResolver(as("gzip"))
                 .addResolver(new VersionResourceResolver().addContentVersionStrategy("/**"));
         registry.addResourceHandler("/-/static/editor/**")
                 .addResourceLocations("classpath:/web/editor/")
                 .setCacheControl(FOR_A_YEAR)
                 .resourceChain(true)
-                .addResolver(compressed());
+                .addResolver(as("br"))
+                .addResolver(as("gzip"));
     }
 
-    /** The smaller of the two that lie beside each file, where a browser takes it. */
-    private static EncodedResourceResolver compressed() {
+    /**
+     * The form of a file that lies compressed beside it, where a browser takes it. One resolver for each, the smaller
+     * form first: by itself one that knows both follows the order in which browsers name them.
+     */
+    private static EncodedResourceResolver as(String coding) {
         EncodedResourceResolver resolver = new EncodedResourceResolver();
-        resolver.setContentCodings(List.of("br", "gzip"));
+        resolver.setContentCodings(List.of(coding));
         return resolver;
     }
 
