@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import velnik.core.address.Addresses;
 import velnik.core.address.Links;
 import velnik.core.explanation.Words;
+import velnik.core.listing.TopicListings;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
@@ -20,7 +22,9 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 import velnik.core.text.Latin;
 
 /** Understands one line typed to add an item, and offers what it could mean, the likeliest first. */
@@ -35,11 +39,20 @@ public final class Offers {
 
     /** What a typed line could become. */
     public sealed interface Offer {
-        /** @param placed whether the menu shows the page already */
-        record OfPage(PageId page, String title, String address, boolean placed) implements Offer {}
+        /**
+         * @param label what the item would read; empty to follow the title
+         * @param placed whether the menu shows the page already
+         */
+        record OfPage(PageId page, String title, String label, String address, boolean placed) implements Offer {}
 
-        /** @param label what the item would read */
-        record OfLink(ItemKind kind, String label) implements Offer {}
+        /**
+         * @param label what the item would read
+         * @param own whether that was typed; else it follows what the item leads to
+         */
+        record OfLink(ItemKind kind, String label, boolean own) implements Offer {}
+
+        /** The listing of a topic, beneath the page index. */
+        record OfListing(String topic, String address) implements Offer {}
 
         record OfHeading(String label) implements Offer {}
 
@@ -101,13 +114,15 @@ public final class Offers {
         }
         Set<PageId> placed = new HashSet<>();
         MenuReading.of(site, Openings.ALWAYS, menu, null).forEach(entry -> collect(entry, placed));
-        return switch (Links.read(text, site.details().address())) {
+        TypedLine line = TypedLine.of(text, site.details().address());
+        String label = line.label();
+        return switch (Links.read(line.target(), site.details().address())) {
             case Links.Read.Refused(String sentence) -> List.of(new Offer.Refused(sentence));
-            case Links.Read.Web(String address) -> link(new ItemKind.WebLink(address), Links.labelOf(address));
-            case Links.Read.Mail(String address) -> link(new ItemKind.Mail(address), address);
-            case Links.Read.Phone(String number) -> link(new ItemKind.Phone(number), Links.numberOf(number));
-            case Links.Read.OfThisSite(String address) -> ofThisSite(site, address, placed);
-            case Links.Read.NoLink() -> words(site, menu, text, placed);
+            case Links.Read.Web(String address) -> link(new ItemKind.WebLink(address), label, Links.labelOf(address));
+            case Links.Read.Mail(String address) -> link(new ItemKind.Mail(address), label, address);
+            case Links.Read.Phone(String number) -> link(new ItemKind.Phone(number), label, Links.numberOf(number));
+            case Links.Read.OfThisSite(String address) -> ofThisSite(site, address, label, placed);
+            case Links.Read.NoLink() -> label.isEmpty() ? words(site, menu, text, placed) : renamed(site, line, placed);
         };
     }
 
@@ -118,34 +133,51 @@ public final class Offers {
         entry.rows().forEach(row -> collect(row, placed));
     }
 
-    private static List<Offer> link(ItemKind kind, String label) {
-        return List.of(new Offer.OfLink(kind, label));
+    private static List<Offer> link(ItemKind kind, String label, String followed) {
+        return List.of(new Offer.OfLink(kind, label.isEmpty() ? followed : label, !label.isEmpty()));
     }
 
-    private static List<Offer> ofThisSite(Site site, String address, Set<PageId> placed) {
+    private static List<Offer> ofThisSite(Site site, String address, String label, Set<PageId> placed) {
         Optional<PageId> page = Addresses.find(site, address);
-        return page.map(found -> List.of(page(site, found, placed)))
-                .orElseGet(() -> link(new ItemKind.WebLink(address), address));
+        return page.map(found -> List.of(page(site, found, label, placed)))
+                .orElseGet(() -> link(new ItemKind.WebLink(address), label, address));
     }
 
-    private static Offer page(Site site, PageId page, Set<PageId> placed) {
-        return new Offer.OfPage(page, site.pages().get(page).title(), Addresses.of(site, page), placed.contains(page));
+    private static Offer page(Site site, PageId page, String label, Set<PageId> placed) {
+        String title = site.pages().get(page).title();
+        return new Offer.OfPage(
+                page, title, label.equals(title) ? "" : label, Addresses.of(site, page), placed.contains(page));
+    }
+
+    /** A page under another label; where no page is meant, the line is words after all. */
+    private static List<Offer> renamed(Site site, TypedLine line, Set<PageId> placed) {
+        List<Offer> offers = new ArrayList<>();
+        for (PageId page : matching(site, line.target(), placed)) {
+            offers.add(page(site, page, line.label(), placed));
+        }
+        addWords(offers, line.words());
+        return offers;
+    }
+
+    private static void addWords(List<Offer> offers, String text) {
+        offers.add(new Offer.OfHeading(text));
+        offers.add(new Offer.OfText(text));
+        offers.add(new Offer.OfNewPage(text));
     }
 
     private static List<Offer> words(Site site, MenuRowId menu, String text, Set<PageId> placed) {
         List<Offer> offers = new ArrayList<>();
-        List<PageId> pages = matching(site, text);
+        List<PageId> pages = matching(site, text, placed);
         for (PageId page : pages) {
-            offers.add(page(site, page, placed));
+            offers.add(page(site, page, "", placed));
         }
-        offers.add(new Offer.OfHeading(text));
-        offers.add(new Offer.OfText(text));
-        offers.add(new Offer.OfNewPage(text));
-        pages.stream()
-                .filter(page -> !site.pages().childrenOf(page).isEmpty())
-                .limit(BRANCHES)
-                .forEach(page -> offers.add(under(site, page)));
         String wanted = Latin.of(text);
+        for (TopicListings.Listing listing :
+                TopicListings.of(site, Openings.ALWAYS, Visitor.MEMBER).all()) {
+            if (rank(Latin.of(listing.topic()), wanted) >= 0) {
+                offers.add(new Offer.OfListing(listing.topic(), listing.address()));
+            }
+        }
         for (Offer offer : ofThemselves(site, menu)) {
             boolean meant = switch (offer) {
                 case Offer.OfList(ItemKind.PageList list, String words) ->
@@ -157,24 +189,42 @@ public final class Offers {
                 offers.add(offer);
             }
         }
+        pages.stream()
+                .filter(page -> !site.pages().childrenOf(page).isEmpty())
+                .limit(BRANCHES)
+                .forEach(page -> offers.add(under(site, page)));
+        addWords(offers, text);
         return offers;
     }
 
-    private record Match(PageId page, int rank, int length, int order) {}
+    /** By what else the built-in pages are asked for, without accents and capitals. */
+    private static final Map<PageKind, Set<String>> CALLED = Map.of(
+            PageKind.SEARCH, Set.of("search", "search field", "search box", "find"),
+            PageKind.SIGN_IN, Set.of("sign in", "log in", "login", "members"),
+            PageKind.PAGE_INDEX, Set.of("page index", "index", "site map", "sitemap", "all pages"));
 
-    /** Pages whose titles hold what was typed, best first: whole title, its beginning, a word's beginning, anywhere. */
-    static List<PageId> matching(Site site, String text) {
+    private record Match(PageId page, int rank, boolean placed, int length, int order) {}
+
+    /**
+     * Pages that are called what was typed, best first: by the whole title; then those the menu does not show yet before
+     * the others, by its beginning, by a word's beginning, by anything in it.
+     */
+    private static List<PageId> matching(Site site, String text, Set<PageId> placed) {
         String wanted = Latin.of(text);
         List<Match> matches = new ArrayList<>();
         for (Branch<PageId, Page> row : site.pages().walk()) {
             String title = Latin.of(row.value().title());
-            int rank = rank(title, wanted);
+            boolean called = CALLED.getOrDefault(row.value().kind(), Set.of()).contains(wanted);
+            int rank = called ? 0 : rank(title, wanted);
             if (rank >= 0) {
-                matches.add(new Match(row.id(), rank, title.length(), matches.size()));
+                boolean shown = rank > 0 && placed.contains(row.id());
+                matches.add(new Match(row.id(), rank, shown, title.length(), matches.size()));
             }
         }
         return matches.stream()
-                .sorted(Comparator.comparingInt(Match::rank)
+                .sorted(Comparator.comparing((Match match) -> match.rank() > 0)
+                        .thenComparing(Match::placed)
+                        .thenComparingInt(Match::rank)
                         .thenComparingInt(Match::length)
                         .thenComparingInt(Match::order))
                 .limit(PAGES)

@@ -6,8 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntFunction;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.address.Links;
@@ -27,24 +25,23 @@ import velnik.core.text.Latin;
 import velnik.core.text.Messages;
 
 /**
- * A pasted list as items, one a line, indentation nesting. A line is a Markdown link, the title of a page, a link of
- * any kind, or else a heading where something is under it and a text where nothing is.
+ * A pasted list as items, one a line, indentation nesting. A line is the title of a page, a link of any kind, either of
+ * them under a label of its own, or else a heading where something is under it and a text where nothing is.
  */
 public final class PastedItems {
-    private static final Pattern LINK =
-            Pattern.compile("\\[([^\\]]*)]\\(\\s*<?((?:[^()<>]++|\\([^()]*+\\))*+)>?\\s*\\)");
-
     private static final Messages WORDS = Messages.of(PastedItems.class);
 
     private PastedItems() {}
 
     /**
      * @param items to add, in order
+     * @param lines what each line of the list becomes, in the same order
      * @param refused what is wrong with which line; with any of these the list is not taken
      */
-    public record Read(List<MenuChange.NewItem> items, List<String> refused) {
+    public record Read(List<MenuChange.NewItem> items, List<ItemLine> lines, List<String> refused) {
         public Read {
             items = List.copyOf(items);
+            lines = List.copyOf(lines);
             refused = List.copyOf(refused);
         }
 
@@ -64,6 +61,13 @@ public final class PastedItems {
     }
 
     /**
+     * @param level from 1
+     * @param reads what the item reads
+     * @param leads where it leads, or what it is if it leads nowhere
+     */
+    public record ItemLine(int level, String reads, String leads) {}
+
+    /**
      * @param place where the first top line goes; the others follow it
      * @param ids gives the id of the n-th item, n from 0
      */
@@ -75,9 +79,10 @@ public final class PastedItems {
             byTitle.put(Latin.of(row.value().title()), row.id());
         }
         if (lines.size() > Limits.ITEMS) {
-            return new Read(List.of(), List.of(WORDS.say("tooMany", Map.of("limit", Limits.ITEMS))));
+            return new Read(List.of(), List.of(), List.of(WORDS.say("tooMany", Map.of("limit", Limits.ITEMS))));
         }
         List<MenuChange.NewItem> items = new ArrayList<>();
+        List<ItemLine> told = new ArrayList<>();
         List<String> refused = new ArrayList<>();
         Nesting<MenuRowId> nesting = new Nesting<>(place);
         for (int i = 0; i < lines.size(); i++) {
@@ -96,9 +101,10 @@ public final class PastedItems {
                                 "characters", meant.label().length(),
                                 "limit", Limits.TITLE)));
             }
+            told.add(told(site, line.level(), meant));
             items.add(new MenuChange.NewItem(id, here, line.level() == 1 ? anchor : null, meant.kind(), meant.label()));
         }
-        return new Read(items, refused);
+        return new Read(items, told, refused);
     }
 
     private record Meant(
@@ -108,32 +114,51 @@ public final class PastedItems {
         }
     }
 
-    private static Meant meant(Site site, String line, boolean over, Map<String, PageId> byTitle) {
-        Matcher link = LINK.matcher(line);
-        if (link.matches()) {
-            return linked(site, link.group(2), link.group(1).strip(), over);
-        }
-        @Nullable PageId page = byTitle.get(Latin.of(line));
-        return page == null ? linked(site, line, "", over) : Meant.of(new ItemKind.ToPage(page, 0), "");
+    private static ItemLine told(Site site, int level, Meant meant) {
+        String followed = switch (meant.kind()) {
+            case ItemKind.ToPage(PageId page, int carried) ->
+                site.pages().get(page).title();
+            case ItemKind.WebLink(String address) -> Links.labelOf(address);
+            case ItemKind.Mail(String address) -> address;
+            case ItemKind.Phone(String number) -> Links.numberOf(number);
+            default -> "";
+        };
+        String leads = switch (meant.kind()) {
+            case ItemKind.ToPage(PageId page, int carried) -> Addresses.of(site, page);
+            case ItemKind.WebLink(String address) -> address;
+            case ItemKind.Mail(String address) -> address;
+            case ItemKind.Phone(String number) -> Links.numberOf(number);
+            default -> WORDS.say("kind." + meant.kind().getClass().getSimpleName());
+        };
+        return new ItemLine(level, meant.label().isEmpty() ? followed : meant.label(), leads);
     }
 
-    private static Meant linked(Site site, String typed, String label, boolean over) {
+    private static Meant meant(Site site, String line, boolean over, Map<String, PageId> byTitle) {
+        TypedLine typed = TypedLine.of(line, site.details().address());
+        @Nullable PageId page = byTitle.get(Latin.of(line));
+        if (page != null) {
+            return toPage(site, page, "");
+        }
+        page = byTitle.get(Latin.of(typed.target()));
+        if (page != null) {
+            return toPage(site, page, typed.label());
+        }
         ItemKind words = over ? new ItemKind.Heading() : new ItemKind.Text();
-        return switch (Links.read(typed, site.details().address())) {
-            case Links.Read.Web(String address) -> Meant.of(new ItemKind.WebLink(address), label);
-            case Links.Read.Mail(String address) -> Meant.of(new ItemKind.Mail(address), label);
-            case Links.Read.Phone(String number) -> Meant.of(new ItemKind.Phone(number), label);
-            case Links.Read.OfThisSite(String address) -> ofThisSite(site, address, label);
-            case Links.Read.Refused(String sentence) -> new Meant(words, typed, sentence);
-            case Links.Read.NoLink() -> Meant.of(words, label.isEmpty() ? typed : label);
+        return switch (Links.read(typed.target(), site.details().address())) {
+            case Links.Read.Web(String address) -> Meant.of(new ItemKind.WebLink(address), typed.label());
+            case Links.Read.Mail(String address) -> Meant.of(new ItemKind.Mail(address), typed.label());
+            case Links.Read.Phone(String number) -> Meant.of(new ItemKind.Phone(number), typed.label());
+            case Links.Read.OfThisSite(String address) ->
+                Addresses.find(site, address)
+                        .map(found -> toPage(site, found, typed.label()))
+                        .orElseGet(() -> Meant.of(new ItemKind.WebLink(address), typed.label()));
+            case Links.Read.Refused(String sentence) -> new Meant(words, typed.target(), sentence);
+            case Links.Read.NoLink() -> Meant.of(words, typed.words());
         };
     }
 
-    private static Meant ofThisSite(Site site, String address, String label) {
-        return Addresses.find(site, address)
-                .map(page -> Meant.of(
-                        new ItemKind.ToPage(page, 0),
-                        label.equals(site.pages().get(page).title()) ? "" : label))
-                .orElseGet(() -> Meant.of(new ItemKind.WebLink(address), label));
+    private static Meant toPage(Site site, PageId page, String label) {
+        boolean same = label.equals(site.pages().get(page).title());
+        return Meant.of(new ItemKind.ToPage(page, 0), same ? "" : label);
     }
 }

@@ -19,21 +19,44 @@ public class OffersTest {
         return new Object[][] {
             {
                 "cafe",
-                "Slipway Café*, heading cafe, text cafe, new page cafe,"
-                        + " list What is under Slipway Café, list Pages of the topic café"
+                "Slipway Café*, listing café, list Pages of the topic café, list What is under Slipway Café,"
+                        + " heading cafe, text cafe, new page cafe"
             },
             {"KAYAKS", "Kayaks*, heading KAYAKS, text KAYAKS, new page KAYAKS"},
             {"the crew", "The crew, heading the crew, text the crew, new page the crew"},
             {
                 "tide",
-                "Reading the tide*, Safety on the tide*, Spring tides in March*, heading tide, text tide, new page tide,"
-                        + " list Pages of the topic tide notes, menu Tides"
+                "Reading the tide*, Safety on the tide*, Spring tides in March*, listing tide notes,"
+                        + " list Pages of the topic tide notes, menu Tides, heading tide, text tide, new page tide"
             },
-            {"newest", "heading newest, text newest, new page newest, list The newest pages"},
-            {"whole tree", "heading whole tree, text whole tree, new page whole tree, list The whole page tree"},
-            {"winter", "Winter service, Winter storage*, heading winter, text winter, new page winter, menu Winter"},
+            {"search field", "Search*, heading search field, text search field, new page search field"},
+            {"log in", "Sign in, heading log in, text log in, new page log in"},
+            {"newest", "list The newest pages, heading newest, text newest, new page newest"},
+            {"whole tree", "list The whole page tree, heading whole tree, text whole tree, new page whole tree"},
+            {"winter", "Winter service, Winter storage*, menu Winter, heading winter, text winter, new page winter"},
             {"boat st", "heading boat st, text boat st, new page boat st"},
             {"in kn", "Knots in an evening*, heading in kn, text in kn, new page in kn"},
+            {
+                "Boats = Hire",
+                "Hire* as Boats, Terms of hire as Boats, heading Boats = Hire, text Boats = Hire, new page Boats = Hire"
+            },
+            {"Hire = Hire", "Hire*, Terms of hire as Hire, heading Hire = Hire, text Hire = Hire, new page Hire = Hire"
+            },
+            {"a = nowhere", "heading a = nowhere, text a = nowhere, new page a = nowhere"},
+            {"Boats /hire", "Hire* as Boats"},
+            {"/hire: Boats", "Hire* as Boats"},
+            {"[Boats](/hire)", "Hire* as Boats"},
+            {"[Boats](Hire)", "Hire* as Boats, Terms of hire as Boats, heading Boats, text Boats, new page Boats"},
+            {"Price list /old-list.pdf", "link Price list of its own"},
+            {"Tides – https://tides.example/a", "link Tides of its own"},
+            {"a /hire b", "heading a /hire b, text a /hire b, new page a /hire b"},
+            {"Tide tables tides.example", "link Tide tables of its own"},
+            {"Write to us yard@brackwater.example", "link Write to us of its own"},
+            {"Call us: 01632 960 983", "link Call us of its own"},
+            {"01632 960 983 (the yard)", "link (the yard) of its own"},
+            {"Node.js for boats", "heading Node.js for boats, text Node.js for boats, new page Node.js for boats"},
+            {"Open 9-17.30", "heading Open 9-17.30, text Open 9-17.30, new page Open 9-17.30"},
+            {"Win javascript:alert(1)", "refused"},
             {"tides.example", "link tides.example"},
             {"yard@brackwater.example", "link yard@brackwater.example"},
             {"01632 960 983", "link 01632 960 983"},
@@ -56,8 +79,10 @@ public class OffersTest {
 
     private static String words(Offer offer) {
         return switch (offer) {
-            case Offer.OfPage page -> page.title() + (page.placed() ? "*" : "");
-            case Offer.OfLink link -> "link " + link.label();
+            case Offer.OfPage page ->
+                page.title() + (page.placed() ? "*" : "") + (page.label().isEmpty() ? "" : " as " + page.label());
+            case Offer.OfLink link -> "link " + link.label() + (link.own() ? " of its own" : "");
+            case Offer.OfListing listing -> "listing " + listing.topic();
             case Offer.OfHeading heading -> "heading " + heading.label();
             case Offer.OfText text -> "text " + text.label();
             case Offer.OfList list -> "list " + list.words();
@@ -87,6 +112,11 @@ public class OffersTest {
             {"Afloat\n\tkayaks\n\t<b>", "Heading Afloat|ToPage |Text <b>", "3 items: 1 heading, 1 page and 1 text."},
             {"[Tides](https://tides.example)\ntides.example", "WebLink Tides|WebLink ", "2 items: 2 links."},
             {"yard@brackwater.example", "Mail ", "1 item: 1 mail address."},
+            {
+                "Boats = Hire\nKayaks /hire/kayaks\nCall us 01632 960 983\nTides = tides.example\nA = B",
+                "ToPage Boats|ToPage |Phone Call us|WebLink Tides|Text A = B",
+                "5 items: 2 pages, 1 phone number, 1 link and 1 text."
+            },
         };
     }
 
