@@ -192,7 +192,7 @@ public final class Joins {
 
     private static void comeIn(Draft draft, Mirroring mirroring, MenuRowId menu, Joining.Spot spot, PageId page) {
         Site site = draft.site();
-        Mirroring.Spot end = new Mirroring.Spot(site.menus().endOf(menu), null);
+        Mirroring.Spot end = new Mirroring.Spot(site.endOfOrdinary(menu), null);
         Mirroring.Spot place = spot == Joining.Spot.AT_END ? end : mirroring.spot(page);
         MenuRowId id = freeId(draft, page);
         ItemKind kind = new ItemKind.ToPage(page, 0);

@@ -68,7 +68,7 @@ final class Mirroring {
     /**
      * After the nearest earlier page beside it, else before the nearest later one, else with the nearest page above it:
      * under that one's item where it has items under it, after it where it has none. Where none of these is in the menu,
-     * after the nearest page that comes before it anywhere in the tree, else at the menu's end.
+     * after the nearest page that comes before it anywhere in the tree, else at the end of what the menu ordinarily has.
      */
     Spot spot(PageId page) {
         Row beside = siblings.computeIfAbsent(
@@ -82,7 +82,7 @@ final class Mirroring {
                         .map(this::before))
                 .or(() -> nearest(above.subList(0, above.size() - 1).reversed()).map(this::with))
                 .or(() -> nearest(earlier(page).reversed()).map(this::after))
-                .orElseGet(() -> new Spot(site.menus().endOf(menu), null));
+                .orElseGet(() -> new Spot(site.endOfOrdinary(menu), null));
     }
 
     private Optional<PageId> nearest(List<PageId> pages) {

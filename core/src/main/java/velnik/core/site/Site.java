@@ -15,7 +15,9 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
+import velnik.core.outline.Place;
 
 /**
  * Everything the owner arranges, as one immutable value. The working copy is a site; so is what a release shows.
@@ -75,6 +77,28 @@ public record Site(
 
     public boolean isHome(PageId page) {
         return page.equals(home);
+    }
+
+    /**
+     * The end of what a menu ordinarily has: before the items that come last for everybody, those at the far end and those
+     * that lead to built-in pages, such as search. Costs O(items of the first level).
+     */
+    public Place<MenuRowId> endOfOrdinary(MenuRowId menu) {
+        @Nullable MenuRowId last = null;
+        for (Branch<MenuRowId, MenuRow> row : menus.childrenOf(menu)) {
+            if (row.value() instanceof MenuRow.Item item && !comesLast(item)) {
+                last = row.id();
+            }
+        }
+        return new Place<>(menu, last);
+    }
+
+    private boolean comesLast(MenuRow.Item item) {
+        return item.appearance().farEnd()
+                || item.kind() instanceof ItemKind.ToPage to
+                        && pages.find(to.page())
+                                .filter(page -> page.kind().isBuiltIn())
+                                .isPresent();
     }
 
     /** The page of a built-in kind; empty where an older site was not given it yet. */
