@@ -36,7 +36,29 @@ public sealed interface Notice {
     /** The title changed, the slug did not, since visitors may know the address. */
     record SlugKept(String slug, String suggestion) implements Notice {}
 
-    record SubpagesVanish(int count) implements Notice {}
+    /** @param titles of those that visitors could get until now */
+    record SubpagesVanish(List<String> titles) implements Notice {
+        public SubpagesVanish {
+            titles = List.copyOf(titles);
+        }
+
+        @Override
+        public String sentence() {
+            return WORDS.say("SubpagesVanish", SomeTitles.facts(titles));
+        }
+    }
+
+    /** @param titles of those that lists showed until now */
+    record SubpagesUnlisted(List<String> titles) implements Notice {
+        public SubpagesUnlisted {
+            titles = List.copyOf(titles);
+        }
+
+        @Override
+        public String sentence() {
+            return WORDS.say("SubpagesUnlisted", SomeTitles.facts(titles));
+        }
+    }
 
     record SubpagesForMembers(int count) implements Notice {}
 
@@ -79,8 +101,11 @@ public sealed interface Notice {
         }
     }
 
-    /** An item leads to a page that menus leave out. */
-    record PlacedUnseen(String title, String why) implements Notice {}
+    /** An item leads to a page that is held back. */
+    record PlacedUnseen(String title) implements Notice {}
+
+    /** An item leads to a page by link only, which nothing shows that fills itself. */
+    record PlacedByHandOnly(String title) implements Notice {}
 
     /**
      * Which items take a page's new title, and which keep a label of their own.

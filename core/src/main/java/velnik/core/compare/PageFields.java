@@ -17,10 +17,7 @@ public final class PageFields {
             Field.whole("slug", "address", Slug::of, (site, slug) -> slug.said()),
             Field.whole("reach", "reach", Page::reach, (site, reach) -> Words.reach(reach)),
             Field.whole(
-                    "membersOnly",
-                    "audience",
-                    Page::membersOnly,
-                    (site, only) -> only ? "members only" : "all visitors"),
+                    "membersOnly", "audience", Page::membersOnly, (site, only) -> only ? "members only" : "everyone"),
             Field.whole(
                     "keptFromSearchEngines",
                     "word to search engines",

@@ -149,9 +149,7 @@ public final class Findings {
 
     /** Hidden by the owner, or closed for a while, is as it should be; an empty group is told for itself. */
     private static boolean isUnintended(Absence absence) {
-        return absence instanceof Absence.PageHeldBack
-                || absence instanceof Absence.PageByLinkOnly
-                || absence instanceof Absence.ForNobody;
+        return absence instanceof Absence.PageHeldBack || absence instanceof Absence.ForNobody;
     }
 
     private void note(Branch<PageId, Page> row, Level level, Reason reason) {

@@ -116,8 +116,8 @@ public final class Items {
         if (kind instanceof ItemKind.ToPage(PageId page, int carries)) {
             String title = draft.pages().get(page).title();
             switch (Access.of(draft.site(), page, Openings.ALWAYS).reach()) {
-                case HELD_BACK -> draft.tell(new Notice.PlacedUnseen(title, "held back"));
-                case BY_LINK_ONLY -> draft.tell(new Notice.PlacedUnseen(title, "by link only"));
+                case HELD_BACK -> draft.tell(new Notice.PlacedUnseen(title));
+                case BY_LINK_ONLY -> draft.tell(new Notice.PlacedByHandOnly(title));
                 case OPEN -> {}
             }
         }

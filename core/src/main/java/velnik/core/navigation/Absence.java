@@ -88,8 +88,6 @@ public sealed interface Absence {
         }
     }
 
-    record PageByLinkOnly() implements Absence {}
-
     record GroupEmpty() implements Absence {}
 
     record NothingUnder() implements Absence {}

@@ -28,7 +28,6 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
-import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 
@@ -145,7 +144,7 @@ public final class MenuReading {
                 : can;
     }
 
-    /** Why menus leave a page out now, whoever asks; empty when they show it to somebody. */
+    /** Why an item that leads to a page by hand shows to nobody now; empty when it shows to somebody. */
     Optional<Absence> withheld(PageId id, Access access) {
         @Nullable PageId closedBy = access.closedBy();
         if (closedBy != null) {
@@ -155,8 +154,7 @@ public final class MenuReading {
         return switch (access.reach()) {
             case HELD_BACK ->
                 Optional.of(new Absence.PageHeldBack(id, Objects.requireNonNullElse(access.limitedBy(), id)));
-            case BY_LINK_ONLY -> Optional.of(new Absence.PageByLinkOnly());
-            case OPEN ->
+            case BY_LINK_ONLY, OPEN ->
                 site.pages().get(id).kind() == PageKind.GROUP
                                 && Access.leadsOnTo(site, id, openings, Visitor.MEMBER)
                                         .isEmpty()
@@ -178,9 +176,7 @@ public final class MenuReading {
         Set<Visitor> can = item.appearance().beforeSignIn() && access.membersBy() != null
                 ? Visitor.ANY
                 : whoCanGet(page.get(), access.membersBy() != null);
-        Optional<Absence> why = access.reach() == Reach.BY_LINK_ONLY && access.closedBy() == null
-                ? Optional.empty()
-                : withheld(page.get(), access);
+        Optional<Absence> why = withheld(page.get(), access);
         return entry.withAbsence(entry.absence().or(() -> why)).withVisitors(Visitor.common(entry.visitors(), can));
     }
 

@@ -1,5 +1,6 @@
 package velnik.core.pages;
 
+import java.util.List;
 import java.util.Optional;
 import velnik.core.change.Change;
 import velnik.core.change.Notice;
@@ -23,10 +24,11 @@ public final class Periods {
             return refusal;
         }
         Openings now = draft.openings();
-        int visible = now.run(set.periods()) ? 0 : Reaching.visibleBeneath(draft.site(), set.pages(), now);
+        List<String> visible =
+                now.run(set.periods()) ? List.of() : Reaching.visibleBeneath(draft.site(), set.pages(), now);
         refusal = Checks.each(draft, set.pages(), page -> page.withPeriods(set.periods()));
         if (refusal.isEmpty()) {
-            if (visible > 0) {
+            if (!visible.isEmpty()) {
                 draft.tell(new Notice.SubpagesVanish(visible));
             }
             if (!set.periods().isEmpty()) {

@@ -1,9 +1,10 @@
 package velnik.core.pages;
 
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import velnik.core.change.Change;
 import velnik.core.change.Notice;
 import velnik.core.change.Refusal;
@@ -32,11 +33,22 @@ public final class Reaching {
                 return refusal;
             }
         }
-        int visible =
-                change.reach() == Reach.HELD_BACK ? visibleBeneath(draft.site(), change.pages(), draft.openings()) : 0;
+        Site before = draft.site();
         draft.become(draft.pages().updateAll(change.pages(), page -> page.withReach(change.reach())));
-        if (visible > 0) {
-            draft.tell(new Notice.SubpagesVanish(visible));
+        switch (change.reach()) {
+            case HELD_BACK -> {
+                List<String> vanish = visibleBeneath(before, change.pages(), draft.openings());
+                if (!vanish.isEmpty()) {
+                    draft.tell(new Notice.SubpagesVanish(vanish));
+                }
+            }
+            case BY_LINK_ONLY -> {
+                List<String> unlisted = beneath(before, change.pages(), page -> isListed(before, page, draft));
+                if (!unlisted.isEmpty()) {
+                    draft.tell(new Notice.SubpagesUnlisted(unlisted));
+                }
+            }
+            case OPEN -> {}
         }
         return Optional.empty();
     }
@@ -49,7 +61,8 @@ public final class Reaching {
         Site before = draft.site();
         refusal = Checks.each(draft, change.pages(), page -> page.withMembersOnly(change.membersOnly()));
         if (refusal.isEmpty() && change.membersOnly()) {
-            int beneath = visibleBeneath(before, change.pages(), draft.openings());
+            int beneath =
+                    visibleBeneath(before, change.pages(), draft.openings()).size();
             if (beneath > 0) {
                 draft.tell(new Notice.SubpagesForMembers(beneath));
             }
@@ -78,19 +91,25 @@ public final class Reaching {
         };
     }
 
-    /** How many pages beneath some can be got that are not of them; those that are not there have none. */
-    static int visibleBeneath(Site site, List<PageId> pages, Openings openings) {
-        Set<PageId> beneath = new HashSet<>();
+    private static boolean isListed(Site site, PageId page, Draft draft) {
+        return Access.of(site, page, draft.openings()).isListed();
+    }
+
+    /** Titles of the pages beneath some that can be got and are not of them; those that are not there have none. */
+    static List<String> visibleBeneath(Site site, List<PageId> pages, Openings openings) {
+        return beneath(site, pages, page -> Access.of(site, page, openings).isGettable());
+    }
+
+    /** Costs O(pages beneath). */
+    private static List<String> beneath(Site site, List<PageId> pages, Predicate<PageId> counts) {
+        Set<PageId> beneath = new LinkedHashSet<>();
         for (PageId id : pages) {
             Optional<Branch<PageId, Page>> page = site.pages().findBranch(id);
             if (page.isPresent() && !page.get().children().isEmpty()) {
-                site.pages().walk(id).stream()
-                        .map(Branch::id)
-                        .filter(row -> Access.of(site, row, openings).isGettable())
-                        .forEach(beneath::add);
+                site.pages().walk(id).stream().map(Branch::id).filter(counts).forEach(beneath::add);
             }
         }
         pages.forEach(beneath::remove);
-        return beneath.size();
+        return beneath.stream().map(page -> site.pages().get(page).title()).toList();
     }
 }

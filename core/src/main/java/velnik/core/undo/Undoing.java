@@ -59,7 +59,7 @@ public final class Undoing {
         }
         for (AssignmentDifference assignment : back.assignments()) {
             if (!assignment.before().equals(present.findAssignment(assignment.key()))) {
-                return blocked("What stands in that zone");
+                return blocked("What that zone shows");
             }
         }
         return switch (new RowsBack<>(present.pages(), back.pages(), PageFields::carry).run()) {
@@ -175,7 +175,7 @@ public final class Undoing {
         boolean overlap = back.assignments().stream()
                 .flatMap(assignment -> assignment.after().stream())
                 .anyMatch(assignment -> Assigning.overlapsAnother(site, assignment));
-        return overlap ? Optional.of(new Refusal.BuiltUpon("What stands in that zone")) : Optional.empty();
+        return overlap ? Optional.of(new Refusal.BuiltUpon("What that zone shows")) : Optional.empty();
     }
 
     /** A menu may have filled up, a branch of it grown deeper, a name been given again, or a circle be closed. */

@@ -40,16 +40,20 @@ public class BinTest {
                 .notices(
                         "3 subpages go with it.",
                         "4 addresses that visitors know are not found once you publish.",
-                        "5 items in Main and Footer lead there and show to nobody until it is back.",
-                        "2 exceptions in the zones were for it and rest until it is back.");
+                        "5 items in Main and Footer lead there and show to nobody until it is restored.",
+                        "2 exceptions in the zones were for it and rest until it is restored.");
         assertEquals(script.site().pages().size(), before.pages().size() - 4);
         assertEquals(script.whyNot(item(script, "Find us")), "Its page is in the bin.");
         assertEquals(
                 Waiting.between(before, script.site()).stream()
                         .map(Waiting.Entry::sentence)
                         .toList(),
-                List.of("About us goes.", "The crew goes.", "A short history goes.", "Find us goes."));
-        script.restores("gone-0").says("About us is back.").notices();
+                List.of(
+                        "About us is removed.",
+                        "The crew is removed.",
+                        "A short history is removed.",
+                        "Find us is removed."));
+        script.restores("gone-0").says("About us is restored.").notices();
         assertEquals(script.site(), before);
         assertEquals(script.sees("Home", Zone.FOOTER), footer);
     }
@@ -60,7 +64,7 @@ public class BinTest {
         script.notices("6 addresses change; none was public yet.");
         script.addressIs("Outboards", "/repairs/outboards")
                 .addressIs("Batteries", "/repairs/electric-conversion/batteries");
-        script.restores("gone-0").says("Engines is back.").addressIs("Engines", "/repairs/engines");
+        script.restores("gone-0").says("Engines is restored.").addressIs("Engines", "/repairs/engines");
         assertEquals(script.site().pages().branch(script.page("Engines")).children(), List.of());
         assertEquals(script.site().pages().placeOf(script.page("Engines")).after(), script.page("Hulls"));
     }
@@ -75,8 +79,8 @@ public class BinTest {
         assertEquals(script.site().pages().placeOf(script.page("Kayaks")).after(), null);
         script = brackwater().removes("Batteries").removes("Electric conversion");
         script.restores("gone-0")
-                .says("Batteries is back.")
-                .notices("Batteries was under something that is gone, so it stands at the end of Engines now.")
+                .says("Batteries is restored.")
+                .notices("Batteries was under something that is gone, so it is at the end of Engines now.")
                 .addressIs("Batteries", "/repairs/engines/batteries");
         script = brackwater().removes("Canoes").adds("Canoes", "Hire").restores("gone-0");
         script.notices("Another page there has that address, so Canoes gets “canoes-2”.");
@@ -88,11 +92,11 @@ public class BinTest {
         Site before = script.site();
         script.removes(LIST, script.menu("Footer"));
         assertEquals(script.sees("Contact", Zone.FOOTER), "Pictures, Write to us, 01632 960 983");
-        script.restores("gone-0").says("The list and 1 more are back.");
+        script.restores("gone-0").says("The list and 1 more are restored.");
         assertEquals(script.site(), before);
         script.removes(script.menu("Footer"));
         script.does(new MenuChange.AddMenu(new MenuRowId("another"), null, "Footer"));
-        script.restores("gone-1").says("The menu Footer is back.");
+        script.restores("gone-1").says("The menu Footer is restored.");
         assertEquals(script.site().menus().walk(script.menu("Footer 2")).size(), 16);
     }
 
@@ -102,8 +106,8 @@ public class BinTest {
         script.refuses(
                 new Change.Restore(new RemovalId("gone-0")),
                 Refusal.MenuInBin.class,
-                "The menu Main is not there. Put it back first.");
-        script.restores("gone-1").restores("gone-0").says("The list is back.");
+                "The menu Main is not there. Restore it first.");
+        script.restores("gone-1").restores("gone-0").says("The list is restored.");
     }
 
     @Test

@@ -110,6 +110,6 @@ public class SentencesTest {
                 "That would make 20,001 pages; the limit is 20,000.");
         assertEquals(
                 new Notice.ItemsRest(3, List.of("Main", "Short", "Footer")).sentence(),
-                "3 items in Main, Short and Footer lead there and show to nobody until it is back.");
+                "3 items in Main, Short and Footer lead there and show to nobody until it is restored.");
     }
 }

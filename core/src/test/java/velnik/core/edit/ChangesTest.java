@@ -37,7 +37,7 @@ public class ChangesTest {
                 .addressIs("Paddleboards", "/hire/paddleboards")
                 .retitles("Paddleboards", "SUP boards")
                 .says("Paddleboards is now SUP boards.")
-                .notices("It reads so in Main.", "1 address changes; none was public yet.")
+                .notices("The new title shows in Main.", "1 address changes; none was public yet.")
                 .addressIs("SUP boards", "/hire/sup-boards")
                 .movesUnder("Repairs", "SUP boards")
                 .says("SUP boards moved under Repairs.")
@@ -52,7 +52,7 @@ public class ChangesTest {
                 .publishes()
                 .retitles("Canoes", "Open canoes")
                 .notices(
-                        "It reads so in Main.",
+                        "The new title shows in Main.",
                         "Its address stays “canoes”, since it was public; “open-canoes” would fit the title.")
                 .addressIs("Open canoes", "/hire/canoes")
                 .setsSlug("Open canoes", null)
@@ -102,7 +102,14 @@ public class ChangesTest {
         brackwater()
                 .setsReach("Repairs", Reach.HELD_BACK)
                 .says("Repairs is held back.")
-                .notices("11 subpages go out of sight with it.");
+                .notices("Its 11 subpages cannot be seen then either: Hulls, Wooden hulls, Fibreglass and 8 more.");
+    }
+
+    @Test
+    public void branchByLinkOnly_tellsWhatListsNoLongerShow() {
+        brackwater()
+                .setsReach("Slipway Café", Reach.BY_LINK_ONLY)
+                .notices("Lists do not show its 3 subpages then either: Menu of the week, Cakes to order and Evening suppers.");
     }
 
     @Test
@@ -142,11 +149,11 @@ public class ChangesTest {
                 .refuses(
                         new Change.MovePages(List.of(hire), Place.firstUnder(canoes)),
                         Refusal.UnderItself.class,
-                        "Hire cannot stand under itself.")
+                        "Hire cannot go under itself.")
                 .refuses(
                         new Change.MovePages(List.of(hire), new Place<>(null, canoes)),
                         Refusal.SiblingElsewhere.class,
-                        "The page to stand after is not there any more.")
+                        "The page it should come after is not there any more.")
                 .refuses(
                         new Change.MovePages(List.of(hire, gone), Place.top()),
                         Refusal.PageUnknown.class,
@@ -226,7 +233,7 @@ public class ChangesTest {
         script.refuses(new Change.SetDate(List.of(), null), Refusal.NothingNamed.class, "Nothing is chosen.");
         script.does(new Change.SetDate(List.of(canoes), LocalDate.of(2026, 5, 1)))
                 .says("Canoes has another date.");
-        script.does(new Change.SetDate(List.of(canoes), null)).says("Canoes has no date any more.");
+        script.does(new Change.SetDate(List.of(canoes), null)).says("Canoes has no date now.");
     }
 
     @Test
@@ -260,8 +267,8 @@ public class ChangesTest {
         PageId canoes = script.page("Canoes");
         script.refuses(new Change.SetSearchEngines(List.of(), false), Refusal.NothingNamed.class, "Nothing is chosen.");
         script.does(new Change.SetSearchEngines(List.of(canoes), false))
-                .says("Search engines are asked to leave out Canoes.");
-        assertTrue(script.reachOf("Canoes").endsWith("; search engines are asked to leave it out."));
+                .says("Search engines are asked not to list Canoes.");
+        assertTrue(script.reachOf("Canoes").endsWith("; search engines are asked not to list it."));
         script.does(new Change.SetSearchEngines(List.of(canoes, script.page("Privacy")), true))
                 .says("Search engines may list Canoes and 1 more.");
         assertTrue(script.reachOf("Canoes").endsWith("; search engines may list it."));

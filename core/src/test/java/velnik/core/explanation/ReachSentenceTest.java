@@ -28,7 +28,7 @@ public class ReachSentenceTest {
             },
             {"Batteries", "Anyone can open it; no menu shows it; search engines may list it."},
             {"Group bookings", "Anyone with the address can open it; no menu shows it; search engines may list it."},
-            {"Privacy", "Anyone can open it; Footer shows it in the footer; search engines are asked to leave it out."},
+            {"Privacy", "Anyone can open it; Footer shows it in the footer; search engines are asked not to list it."},
             {"Summer regatta", "Nobody can see it, because it is held back."},
             {
                 "Moorings",

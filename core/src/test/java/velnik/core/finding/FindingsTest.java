@@ -118,7 +118,7 @@ public class FindingsTest {
             row(
                     "Privacy",
                     script -> script.putsPage("Privacy", script.menu("Main")),
-                    "HINT: Search engines are asked to leave it out, though Main leads to it from the header."),
+                    "HINT: Search engines are asked not to list it, though Main leads to it from the header."),
             row("Rowing skiffs", script -> script.on("2026-12-01"), ""),
             row(
                     "Winter service",

@@ -142,7 +142,7 @@ public class TopicListingsTest {
         script.does(new Change.SetTopics(List.of(script.page("Menu of the week")), Set.of(), Set.of("café")));
         assertEquals(menus(script, "café", Zone.SIDEBAR), "Tides");
         script.does(new MenuChange.AssignMenus(Zone.SIDEBAR, new Scope.OfTopic("café"), null))
-                .says("The sidebar of the listing of the topic café has no exception any more.");
+                .says("The sidebar of the listing of the topic café has no exception now.");
     }
 
     @Test

@@ -46,13 +46,14 @@ public class MenuChangesTest {
         script.putsPage("Canoes", spring).says("Canoes added to Early spring.");
         MenuRowId canoes = script.latest();
         script.puts(new ItemKind.WebLink("tides.example"), "", canoes).says("tides.example added under Canoes.");
-        script.does(new MenuChange.CopyMenuRow(spring, "copy")).says("Early spring copied; the copy stands after it.");
+        script.does(new MenuChange.CopyMenuRow(spring, "copy"))
+                .says("Early spring copied; the copy comes right after it.");
         assertEquals(script.site().menus().walk(script.menu("Early spring 2")).size(), 3);
         script.does(new MenuChange.SetAside(List.of(spring), true))
-                .says("Early spring is set aside and stands nowhere.");
+                .says("Early spring is set aside and not shown anywhere.");
         script.removes(spring).says("The menu Early spring is in the bin.").notices("2 items under it go too.");
         script.removes(script.menu("Footer"))
-                .notices("Footer stood in 1 place that now miss it.", "15 items under it go too.");
+                .notices("Footer was shown in 1 place and is gone from there.", "15 items under it go too.");
         assertEquals(script.sees("Home", Zone.FOOTER), "Pictures, Write to us, 01632 960 983");
     }
 
@@ -69,7 +70,7 @@ public class MenuChangesTest {
         assertTrue(
                 !((ItemKind.PageList) script.site().item(LIST).kind()).dressed().containsKey(script.page("Kayaks")));
         script.retitles("Find us", "How to find us")
-                .notices("It reads so in Main and Footer.", "1 address changes; none was public yet.");
+                .notices("The new title shows in Main and Footer.", "1 address changes; none was public yet.");
     }
 
     @Test
@@ -205,7 +206,7 @@ public class MenuChangesTest {
         SiteScript script = brackwater();
         String before = script.sees("Home", Zone.HEADER);
         script.does(new MenuChange.DetachBranch(LIST, script.page("Repairs"), "own"))
-                .says("Repairs is an ordinary item now and stays where it stands.");
+                .says("Repairs is its own item now and stays where it is.");
         assertEquals(script.sees("Home", Zone.HEADER), before);
         script.does(new Change.MovePages(List.of(script.page("Repairs")), Place.top()));
         assertEquals(script.sees("Home", Zone.HEADER), before, "the page moved, its item did not");
@@ -296,10 +297,10 @@ public class MenuChangesTest {
     public void itemSetAnotherWay_isToldByWhatBecameOther() {
         SiteScript script = brackwater();
         script.does(new MenuChange.SetItemKind(LIST, ItemKind.PageList.of(new ListSource.WholeTree(), 1)))
-                .says("The list yields other rows now.");
+                .says("The list contains other rows now.");
         MenuRowId home = new MenuRowId("short-home");
         script.does(new MenuChange.SetItemKind(home, new ItemKind.ToPage(script.page("Home"), 1)))
-                .says("Home carries other subpages along now.");
+                .says("Home shows other subpages now.");
         script.does(new MenuChange.SetItemKind(home, new ItemKind.ToPage(script.page("Hire"), 1)))
                 .says("Home leads elsewhere now.");
     }

@@ -76,7 +76,7 @@ public class MenuRefusalsTest {
             {
                 new MenuChange.AddItems(List.of(new MenuChange.NewItem(
                         new MenuRowId("x"), new Place<>(footer, LIST), null, new ItemKind.Text(), "x"))),
-                "The item to stand after is not there any more."
+                "The item it should come after is not there any more."
             },
             {
                 new MenuChange.AddItems(List.of(
@@ -86,7 +86,7 @@ public class MenuRefusalsTest {
             {
                 new MenuChange.MoveItems(
                         List.of(yard), Place.firstUnder(new MenuRowId("footer-the-yard-find-us")), null),
-                "The yard cannot stand under itself."
+                "The yard cannot go under itself."
             },
             {new MenuChange.MoveItems(List.of(footer), Place.firstUnder(main), null), "That item is no longer there."},
             {
@@ -114,15 +114,15 @@ public class MenuRefusalsTest {
             },
             {
                 assign(new Scope.Section(hire), site.placed("Main", "Main")),
-                "Main stands there twice. A menu stands once in a zone."
+                "Main would be shown there twice. A zone shows a menu once."
             },
             {
                 assign(new Scope.Pages(Set.of(site.page("Find us"), hire)), site.placed("Main")),
-                "For Find us this zone says something else already. Change that, or leave the page out here."
+                "For Find us this zone says something else already. Change that, or remove the page here."
             },
             {
                 new MenuChange.AssignMenus(Zone.HEADER, new Scope.Everywhere(), new Says.Around(List.of(), List.of())),
-                "Everywhere is the widest there is, so nothing can stand before or after it."
+                "“Every page” is the widest there is, so there is nothing to show a menu before or after."
             },
         };
     }

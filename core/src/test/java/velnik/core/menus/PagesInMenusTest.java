@@ -40,16 +40,16 @@ public class PagesInMenusTest {
     @DataProvider
     public Object[][] spots() {
         return new Object[][] {
-            {"Footer", "Slipway Café", "Slipway Café stands in Footer, under Afloat, after Moorings."},
-            {"Footer", "Home", "Home stands in Footer, under Afloat, first."},
-            {"Footer", "Canoes", "Canoes stands in Footer, under Afloat, after Hire."},
-            {"Footer", "Contact", "Contact stands in Footer, under The yard, after Find us."},
-            {"Footer", "Hulls", "Hulls stands in Footer, under Afloat, after Repairs."},
-            {"Short", "Hire", "Hire stands in Short, after Home."},
-            {"Short", "About us", "About us stands in Short, after Home."},
-            {"Workshop", "Canoes", "Canoes stands in Workshop, after In the workshop."},
-            {"Elsewhere", "Contact", "Contact stands in Elsewhere, after 01632 960 983."},
-            {"Winter", "Moorings", "Moorings stands in Winter, after Winter service."},
+            {"Footer", "Slipway Café", "Slipway Café is in Footer now, under Afloat, after Moorings."},
+            {"Footer", "Home", "Home is in Footer now, under Afloat, first."},
+            {"Footer", "Canoes", "Canoes is in Footer now, under Afloat, after Hire."},
+            {"Footer", "Contact", "Contact is in Footer now, under The yard, after Find us."},
+            {"Footer", "Hulls", "Hulls is in Footer now, under Afloat, after Repairs."},
+            {"Short", "Hire", "Hire is in Short now, after Home."},
+            {"Short", "About us", "About us is in Short now, after Home."},
+            {"Workshop", "Canoes", "Canoes is in Workshop now, after In the workshop."},
+            {"Elsewhere", "Contact", "Contact is in Elsewhere now, after 01632 960 983."},
+            {"Winter", "Moorings", "Moorings is in Winter now, after Winter service."},
         };
     }
 
@@ -67,7 +67,7 @@ public class PagesInMenusTest {
     public void manyPlacedAtOnce_standInTheOrderOfTheTree_whateverTheOrderTheyCameIn() {
         SiteScript script = brackwater().addsMenu("Trips");
         script.does(place(script, "Trips", "Courses", "Home", "Canoes", "Repairs", "Hire", "Kayaks"))
-                .says("Courses and 5 more placed.");
+                .says("Courses and 5 more added.");
         assertEquals(
                 script.site().menus().childrenOf(script.menu("Trips")).stream()
                         .map(row -> row.id().value())
@@ -82,7 +82,7 @@ public class PagesInMenusTest {
         String before = script.sees("Home", Zone.HEADER);
         script.does(takeOut(script, "Main", "Canoes")).says("Canoes is no longer in Main.");
         assertEquals(times(script, "Main", "Canoes"), 0);
-        script.does(place(script, "Main", "Canoes")).says("Canoes stands in Main by the list.");
+        script.does(place(script, "Main", "Canoes")).says("Canoes is in Main now, by the list.");
         assertEquals(script.sees("Home", Zone.HEADER), before);
         assertEquals(script.site(), brackwater().site());
     }
@@ -91,7 +91,7 @@ public class PagesInMenusTest {
     @Test
     public void pageAndItsSubpage_areTakenOutOfAListTogether_andPutBack() {
         SiteScript script = brackwater();
-        script.does(takeOut(script, "Main", "Hire", "Canoes")).says("Hire and 1 more taken out.");
+        script.does(takeOut(script, "Main", "Hire", "Canoes")).says("Hire and 1 more removed.");
         assertEquals(times(script, "Main", "Hire") + times(script, "Main", "Kayaks"), 0);
         SiteScript canoesFirst = brackwater();
         canoesFirst.does(takeOut(canoesFirst, "Main", "Hire", "Canoes"));
@@ -133,11 +133,11 @@ public class PagesInMenusTest {
                 .refuses(
                         takeOut(script, "All", "Hulls", "Home"),
                         Refusal.StandsThrough.class,
-                        "Home stands there through Short. Take it out there.")
+                        "Home is in it through Short. Remove it there.")
                 .refuses(
                         takeOut(script, "All", "Fibreglass"),
                         Refusal.StandsThrough.class,
-                        "Fibreglass stands there through Hulls. Take it out there.")
+                        "Fibreglass is in it through Hulls. Remove it there.")
                 .refuses(new MenuChange.PlacePages(List.of()), Refusal.NothingNamed.class, "Nothing is chosen.")
                 .refuses(
                         new MenuChange.PlacePages(List.of(new MenuChange.NewPlace(

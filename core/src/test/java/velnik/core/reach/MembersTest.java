@@ -56,8 +56,8 @@ public class MembersTest {
             {
                 "by link only",
                 to(script -> script.setsReach("Canoes", Reach.BY_LINK_ONLY)),
-                "address sitemap trail",
-                "address sitemap trail"
+                "address item sitemap trail",
+                "address item sitemap trail"
             },
             {"held back", to(script -> script.setsReach("Canoes", Reach.HELD_BACK)), "", ""},
             {"closed", to(script -> script.opensFor("Canoes", Period.once(null, LocalDate.of(2026, 5, 31)))), "", ""},
@@ -85,8 +85,8 @@ public class MembersTest {
                 to(script -> script.keepsForMembers("Canoes")
                         .setsReach("Canoes", Reach.BY_LINK_ONLY)
                         .sets(script.latest(), ItemEdit.of(edit -> edit.beforeSignIn(true)))),
-                "trail",
-                "address trail"
+                "item trail",
+                "address item trail"
             },
             {
                 "members only, held back",
@@ -168,9 +168,9 @@ public class MembersTest {
             {Visitor.ANY, Visitor.ANY, true, MEMBERS, ""},
             {OTHERS, Visitor.ANY, true, Set.of(), nobody},
             {OTHERS, MEMBERS, false, Set.of(), nobody},
-            {MEMBERS, OTHERS, false, Set.of(), "It is for members, and what is above or under it is for other visitors."
+            {MEMBERS, OTHERS, false, Set.of(), "It is for members, and what is above or under it is for everyone else."
             },
-            {Visitor.ANY, OTHERS, true, Set.of(), "It is for members, and what is above it is for other visitors."},
+            {Visitor.ANY, OTHERS, true, Set.of(), "It is for members, and what is above it is for everyone else."},
         };
     }
 
@@ -284,7 +284,7 @@ public class MembersTest {
                 script.reachOf("Members' handbook"),
                 "Members with the address can open it once signed in; no menu shows it; search engines do not see it.");
         script.does(new Change.SetMembersOnly(List.of(script.page("Hire")), false))
-                .says("Hire is for all visitors.");
+                .says("Hire is for everyone.");
         assertTrue(script.reachOf("Canoes").startsWith("Anyone can open it;"));
     }
 

@@ -191,7 +191,8 @@ public class PeriodsTest {
     public void closingAPage_tellsWhatGoesOutOfSightWithIt() {
         SiteScript script = brackwater().on("2026-06-01").opensFor("Engines", WINTER);
         script.says("Engines is there every year from 1 November to 1 March.")
-                .notices("5 subpages go out of sight with it.");
+                .notices(
+                        "Its 5 subpages cannot be seen then either: Outboards, Inboards, Electric conversion and 2 more.");
         script.opensFor("Engines", SUMMER).notices();
         script.opensFor("Engines").says("Engines is there always.");
     }

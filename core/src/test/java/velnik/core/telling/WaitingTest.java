@@ -35,12 +35,12 @@ public class WaitingTest {
                         .map(Waiting.Entry::sentence)
                         .toList(),
                 List.of(
-                        "Kayaks is reached by link only.",
+                        "Kayaks can be reached by link only.",
                         "Prices gets the address /hire/what-it-costs.",
                         "Paddleboards is new, under Hire.",
                         "Contact moves under About us and becomes Talk to us.",
                         "Find us is for members only.",
-                        "Members' handbook is for all visitors."));
+                        "Members' handbook is for everyone."));
         assertEquals(Waiting.between(live, live), List.of());
     }
 
@@ -58,10 +58,10 @@ public class WaitingTest {
                 sorted(live, script.site()),
                 List.of(
                         "Contact gets the layout wide.",
-                        "The header of pages of the layout landing has no exception any more.",
+                        "The header of pages of the layout landing has no exception now.",
                         "The menu Short: 1 item more, 1 item changed.",
                         "The menu Spring is new, with 1 item.",
-                        "The menu Winter goes.",
+                        "The menu Winter is removed.",
                         "The sidebar of Hire and what is under it shows Spring."));
     }
 
@@ -85,7 +85,7 @@ public class WaitingTest {
                 sorted(live, script.site()),
                 List.of(
                         "The menu Short: now called Brief, set aside, other new pages join it.",
-                        "The menu Tides: another place in the outline."));
+                        "The menu Tides: moved among the menus."));
     }
 
     private static List<String> sorted(Site live, Site working) {

@@ -111,9 +111,7 @@ public class UndoingTest {
         Difference assigned = difference(script, () -> script.assigns(Zone.ABOVE, hire, "Brief"));
         script.assigns(Zone.ABOVE, hire, "Main");
         assertBlocked(
-                script,
-                assigned,
-                "What stands in that zone was changed again since, so this cannot be taken back alone.");
+                script, assigned, "What that zone shows was changed again since, so this cannot be taken back alone.");
     }
 
     @Test
@@ -138,7 +136,7 @@ public class UndoingTest {
         Difference gone = difference(script, () -> script.does(new MenuChange.AssignMenus(Zone.FOOTER, findUs, null)));
         script.assigns(Zone.FOOTER, new Scope.Pages(Set.of(script.page("Find us"), script.page("Hire"))), "Short");
         assertBlocked(
-                script, gone, "What stands in that zone was changed again since, so this cannot be taken back alone.");
+                script, gone, "What that zone shows was changed again since, so this cannot be taken back alone.");
     }
 
     private static void assertBlocked(SiteScript script, Difference done, String sentence) {
