@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,6 +15,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.core.address.Links;
 import velnik.core.entry.Offers;
 import velnik.core.entry.Offers.Offer;
 import velnik.core.figure.Clicks;
@@ -29,7 +29,6 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
-import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 import velnik.server.calls.ProblemException;
 import velnik.server.editing.KindDto;
@@ -51,49 +50,14 @@ class ArrangingController {
         return MenusDto.of(now.state().site(), now.openings(), now.state().revision());
     }
 
-    /** @param page whose zones are computed too; none when left out */
+    /** @param page whose zones are computed too; none when left out, or when it is gone meanwhile */
     @GetMapping("/zones")
     ZonesDto zones(@RequestParam(required = false) @Nullable String page) {
         Computed.Revision now = computed.now();
         Site site = now.state().site();
-        @Nullable PageId asked = page == null ? null : page(site, page);
-        return ZonesDto.of(site, now.navigation(), now.state().revision(), asked);
-    }
-
-    /**
-     * @param zones where its menu stands for some page
-     * @param shownIn in which of them it shows on some page
-     * @param shownTo whom it shows to, if it shows
-     */
-    record WhereDto(
-            String menu,
-            String menuName,
-            String item,
-            @Nullable String page,
-            String label,
-            List<String> path,
-            List<Zone> zones,
-            List<Zone> shownIn,
-            List<Visitor> shownTo,
-            @Nullable String absence) {}
-
-    @GetMapping("/pages/{id}/whereabouts")
-    List<WhereDto> whereabouts(@PathVariable String id) {
-        Computed.Revision now = computed.now();
-        Site site = now.state().site();
-        return now.whereabouts().of(page(site, id)).stream()
-                .map(place -> new WhereDto(
-                        place.menu().value(),
-                        place.menuName(),
-                        place.row().item().value(),
-                        place.row().page() == null ? null : place.row().page().value(),
-                        place.label(),
-                        place.path(),
-                        List.copyOf(place.zones()),
-                        List.copyOf(place.shownIn()),
-                        place.visitors().stream().sorted().toList(),
-                        place.absence().map(absence -> absence.sentence(site)).orElse(null)))
-                .toList();
+        @Nullable PageId asked = page == null ? null : Named.page(page);
+        boolean there = asked != null && site.pages().contains(asked);
+        return ZonesDto.of(site, now.navigation(), now.state().revision(), there ? asked : null);
     }
 
     /**
@@ -151,36 +115,16 @@ class ArrangingController {
         return placings;
     }
 
-    /**
-     * A menu that some of these pages could be placed in.
-     *
-     * @param after its last item of the first level; null while it has none
-     * @param missing those of the pages that no row of it leads to
-     */
-    record PlaceableDto(String menu, String name, @Nullable String after, List<String> missing) {}
-
+    /** @param pages those of them that are gone meanwhile are no matter */
     @GetMapping("/placeable")
     List<PlaceableDto> placeable(@RequestParam List<String> pages) {
-        Computed.Revision now = computed.now();
-        Site site = now.state().site();
-        List<PlaceableDto> placeable = new ArrayList<>();
-        for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
-            List<String> missing = pages.stream()
-                    .filter(page -> now.whereabouts().of(page(site, page)).stream()
-                            .noneMatch(place -> place.menu().equals(menu.id())))
-                    .toList();
-            if (menu.value() instanceof MenuRow.Menu named && !named.setAside() && !missing.isEmpty()) {
-                @Nullable MenuRowId after = site.menus().endOf(menu.id()).after();
-                placeable.add(new PlaceableDto(
-                        menu.id().value(), named.name(), after == null ? null : after.value(), missing));
-            }
-        }
-        return placeable;
+        return PlaceableDto.of(computed.now(), pages.stream().map(Named::page).toList());
     }
 
     public enum OfferKind {
         PAGE,
         LINK,
+        LISTING,
         HEADING,
         TEXT,
         LIST,
@@ -203,10 +147,19 @@ class ArrangingController {
 
         static OfferDto of(Offer offer) {
             return switch (offer) {
-                case Offer.OfPage(PageId page, String title, String address, boolean placed) ->
-                    new OfferDto(OfferKind.PAGE, KindDto.of(new ItemKind.ToPage(page, 0)), "", title, address, placed);
-                case Offer.OfLink(ItemKind kind, String label) ->
-                    new OfferDto(OfferKind.LINK, KindDto.of(kind), "", label, "", false);
+                case Offer.OfPage(PageId page, String title, String label, String address, boolean placed) ->
+                    new OfferDto(
+                            OfferKind.PAGE,
+                            KindDto.of(new ItemKind.ToPage(page, 0)),
+                            label,
+                            label.isEmpty() ? title : label,
+                            label.isEmpty() ? address : title + ", " + address,
+                            placed);
+                case Offer.OfLink(ItemKind kind, String label, boolean own) ->
+                    new OfferDto(OfferKind.LINK, KindDto.of(kind), own ? label : "", label, leads(kind), false);
+                case Offer.OfListing(String topic, String address) ->
+                    new OfferDto(
+                            OfferKind.LISTING, KindDto.of(new ItemKind.WebLink(address)), topic, topic, address, false);
                 case Offer.OfHeading(String label) ->
                     new OfferDto(OfferKind.HEADING, KindDto.of(new ItemKind.Heading()), label, label, "", false);
                 case Offer.OfText(String label) ->
@@ -221,37 +174,26 @@ class ArrangingController {
         }
     }
 
+    private static String leads(ItemKind kind) {
+        return switch (kind) {
+            case ItemKind.WebLink(String address) -> address;
+            case ItemKind.Mail(String address) -> address;
+            case ItemKind.Phone(String number) -> Links.numberOf(number);
+            default -> "";
+        };
+    }
+
     /** What a typed line could become; without one, what can stand in a menu by itself. */
     @GetMapping("/menus/{menu}/offers")
     List<OfferDto> offers(@PathVariable String menu, @RequestParam(defaultValue = "") String text) {
         Site site = computed.now().state().site();
-        MenuRowId id = understood(() -> new MenuRowId(menu));
+        MenuRowId id = Named.menu(menu);
         if (!(site.menus().find(id).orElse(null) instanceof MenuRow.Menu)) {
-            throw notThere("That menu is no longer there.");
+            throw new ProblemException(HttpStatus.NOT_FOUND, "not-there", "That menu is no longer there.");
         }
         List<OfferDto> offers = new ArrayList<>();
         List<Offer> found = text.isBlank() ? Offers.ofThemselves(site, id) : Offers.of(site, id, text);
         found.forEach(offer -> offers.add(OfferDto.of(offer)));
         return offers;
-    }
-
-    private static PageId page(Site site, String id) {
-        PageId page = understood(() -> new PageId(id));
-        if (!site.pages().contains(page)) {
-            throw notThere("That page is no longer there.");
-        }
-        return page;
-    }
-
-    private static <T> T understood(Supplier<T> reading) {
-        try {
-            return reading.get();
-        } catch (IllegalArgumentException malformed) {
-            throw notThere("There is nothing of that name.");
-        }
-    }
-
-    private static ProblemException notThere(String sentence) {
-        return new ProblemException(HttpStatus.NOT_FOUND, "not-there", sentence);
     }
 }

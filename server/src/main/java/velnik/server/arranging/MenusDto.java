@@ -86,6 +86,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
      * @param ownLabel empty where it follows
      * @param followed the label it would follow
      * @param leads the address it leads to; empty for nowhere
+     * @param builtIn whether that is a built-in page, which people expect last
      * @param absence why it shows to nobody; null when it shows
      * @param shownTo whom it shows to; of no meaning where it shows to nobody
      * @param ofMembersPage whether its page is for members only, by itself or by one above it
@@ -105,6 +106,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
             String ownLabel,
             String followed,
             String leads,
+            boolean builtIn,
             @Nullable String absence,
             List<Visitor> shownTo,
             boolean ofMembersPage,
@@ -169,6 +171,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 own ? entry.label() : "",
                 entry.follows(),
                 leads(site, entry.target()),
+                entry.page() != null && site.pages().get(entry.page()).kind().isBuiltIn(),
                 entry.absence().map(absence -> absence.sentence(site)).orElse(null),
                 entry.visitors().stream().sorted().toList(),
                 listed == null && entry.page() != null && isForMembers(site, entry.page()),

@@ -11,7 +11,6 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -22,8 +21,6 @@ import velnik.core.change.MenuChange;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.entry.PastedItems;
-import velnik.core.explanation.ReachSentence;
-import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.calls.ProblemException;
 import velnik.server.calls.RequestName;
@@ -31,7 +28,6 @@ import velnik.server.calls.Whole;
 import velnik.server.releasing.LiveSite;
 import velnik.server.workingcopy.Computed;
 import velnik.server.workingcopy.History;
-import velnik.server.workingcopy.Refusals;
 import velnik.server.workingcopy.WorkingCopy;
 
 /** The calls that read and edit the working copy. */
@@ -94,23 +90,18 @@ class EditingController {
             @NotNull(message = "There is no text.") String text,
             MenuChangeDto.@NotNull RowPlace place) {}
 
-    /** @param refused what is wrong with which line; with any of these the list is not taken */
-    record ItemsPreview(int items, String summary, List<String> refused) {}
+    /**
+     * @param lines what each line becomes, the first of them
+     * @param refused what is wrong with which line; with any of these the list is not taken
+     */
+    record ItemsPreview(int items, String summary, List<ItemLine> lines, List<String> refused) {}
 
     /**
-     * @param told the first of them what would happen; empty when it cannot
-     * @param refused why it cannot; null when it can
+     * @param level from 1
+     * @param reads what the item reads
+     * @param leads where it leads, or what it is if it leads nowhere
      */
-    record TriedDto(List<String> told, @Nullable String refused) {
-        static TriedDto of(Outcome outcome) {
-            return switch (outcome) {
-                case Outcome.Applied applied -> new TriedDto(WorkingCopy.told(applied), null);
-                case Outcome.Refused(Refusal why) -> new TriedDto(List.of(), why.sentence());
-            };
-        }
-    }
-
-    record ReachDto(String sentence) {}
+    record ItemLine(int level, String reads, String leads) {}
 
     /** @param told sentences for the person; empty when nothing happened */
     record ElsewhereDto(
@@ -206,7 +197,14 @@ class EditingController {
             refused = List.of(why.sentence());
         }
         refused = refused.stream().limit(OutlineImports.LINES_SHOWN).toList();
-        return new ItemsPreview(read.items().size(), read.summary(), refused);
+        return new ItemsPreview(
+                read.items().size(),
+                read.summary(),
+                read.lines().stream()
+                        .limit(OutlineImports.LINES_SHOWN)
+                        .map(line -> new ItemLine(line.level(), line.reads(), line.leads()))
+                        .toList(),
+                refused);
     }
 
     /** An indented list becomes items of a menu, in one edit. */
@@ -222,17 +220,6 @@ class EditingController {
         }
         Change change = new MenuChange.AddItems(read.items());
         return answer(person, workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
-    }
-
-    @GetMapping("/pages/{id}/reach")
-    ReachDto reach(@PathVariable String id) {
-        Computed.Revision now = computed.now();
-        Site site = now.state().site();
-        PageId page = understood(() -> new PageId(id));
-        if (!site.pages().contains(page)) {
-            throw Refusals.problem(new Refusal.PageUnknown(id));
-        }
-        return new ReachDto(ReachSentence.of(site, now.navigation(), page));
     }
 
     private AnswerDto answer(Principal person, WorkingCopy.Kept kept) {

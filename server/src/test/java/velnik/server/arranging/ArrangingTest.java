@@ -129,7 +129,7 @@ public class ArrangingTest {
         String place =
                 "{'kind':'placePages','pages':[{'menu':'footer','item':'canoes-too','page':'canoes','label':''}]}";
         JsonNode told = mara.tries(place).answers(200).json();
-        assertEquals(told.path("told").path(0).asString(), "Canoes stands in Footer, under Afloat, after Hire.");
+        assertEquals(told.path("told").path(0).asString(), "Canoes is in Footer now, under Afloat, after Hire.");
         mara.edits(place).answers(200);
         assertEquals(row("footer", "canoes-too").path("leads").asString(), "/hire/canoes");
         String takeOut = "{'kind':'takePagesOut','removal':'sheet-took','pages':[{'menu':'%s','page':'canoes'}]}";
@@ -207,8 +207,12 @@ public class ArrangingTest {
         assertEquals(offers.path(0).path("offer").asString(), "PAGE");
         assertEquals(offers.path(0).path("words").asString(), "Slipway Café");
         assertTrue(offers.path(0).path("placed").asBoolean());
-        assertEquals(offers.path(1).path("offer").asString(), "HEADING");
-        assertEquals(offers.path(3).path("offer").asString(), "NEW_PAGE");
+        assertEquals(offers.path(1).path("offer").asString(), "LISTING");
+        JsonNode labelled = mara.gets("/-/api/menus/main/offers?text=Boats+%3D+Hire")
+                .answers(200)
+                .json();
+        assertEquals(labelled.path(0).path("label").asString(), "Boats");
+        assertEquals(labelled.path(0).path("detail").asString(), "Hire, /hire");
         JsonNode refused = mara.gets("/-/api/menus/main/offers?text=data:text/html,x")
                 .answers(200)
                 .json();
@@ -247,8 +251,14 @@ public class ArrangingTest {
                 .orElseThrow();
         assertEquals(footer.path("menus").path(2).path("name").asString(), "Tides");
         assertEquals(footer.path("why").path(0).asString(), "Every page shows Footer and Elsewhere.");
-        assertEquals(footer.path("why").path(1).asString(), "Find us adds Tides after what stands there anyway.");
-        mara.gets("/-/api/zones?page=nowhere").refuses(404, "not-there");
+        assertEquals(footer.path("why").path(1).asString(), "Find us shows Tides after its usual menus.");
+        assertEquals(
+                mara.gets("/-/api/zones?page=gone-meanwhile")
+                        .answers(200)
+                        .json()
+                        .path("page")
+                        .size(),
+                0);
     }
 
     @Test
@@ -260,7 +270,7 @@ public class ArrangingTest {
         assertEquals(placings.path("wooden-hulls").path("clicks").asInt(), 2);
         assertTrue(placings.path("insurance-work").path("clicks").isNull(), "nothing leads there");
         JsonNode where =
-                mara.gets("/-/api/pages/find-us/whereabouts").answers(200).json();
+                mara.gets("/-/api/pages/find-us/card").answers(200).json().path("where");
         assertEquals(where.size(), 2);
         assertEquals(where.path(1).path("path").toString(), "[\"The yard\"]");
     }
@@ -276,6 +286,38 @@ public class ArrangingTest {
         assertEquals(brief.path("after").asString(), "short-contact");
         assertEquals(brief.path("missing").toString(), "[\"canoes\"]");
         assertFalse(placeable.toString().contains("winter"), "a menu set aside is not offered");
-        mara.gets("/-/api/placeable?pages=nowhere").refuses(404, "not-there");
+        assertEquals(
+                mara.gets("/-/api/placeable?pages=gone-meanwhile")
+                        .answers(200)
+                        .json()
+                        .toString(),
+                "[]");
+        mara.gets("/-/api/placeable?pages=no%20name").refuses(404, "not-there");
+    }
+
+    @Test
+    public void pageCard_saysBeforehandWhatWouldFollow_andNothingOfAPageThatIsGone() {
+        JsonNode card = mara.gets("/-/api/pages/courses/card").answers(200).json();
+        assertTrue(card.path("reach").asString().startsWith("It has no content of its own"));
+        assertEquals(card.path("reaches").size(), 2);
+        assertEquals(
+                card.path("reaches").path("HELD_BACK").path("told").toString(),
+                "[\"Courses is held back.\",\"Its 3 subpages cannot be seen then either: First paddle, Reading the tide"
+                        + " and Knots in an evening.\"]");
+        assertEquals(card.path("removal").path("told").path(1).asString(), "4 subpages go with it.");
+        assertEquals(
+                card.path("removalAlone").path("told").path(1).asString(),
+                "4 addresses change when you publish, known to visitors today.");
+        assertTrue(mara.gets("/-/api/pages/contact/card")
+                .answers(200)
+                .json()
+                .path("removalAlone")
+                .isNull());
+        JsonNode locked = mara.gets("/-/api/pages/privacy/card").answers(200).json();
+        assertEquals(
+                locked.path("removal").path("refused").asString(),
+                "Privacy is locked, so it stays. Unlock it before you remove it.");
+        mara.gets("/-/api/pages/gone-meanwhile/card").answers(204);
+        mara.gets("/-/api/pages/no%20name/card").refuses(404, "not-there");
     }
 }

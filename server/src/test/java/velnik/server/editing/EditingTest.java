@@ -126,8 +126,8 @@ public class EditingTest {
         jo.edits("{'kind':'retitlePage','page':'privacy','title':'Your data'}").answers(200);
         mara.edits("{'kind':'retitlePage','page':'contact','title':'Talk to us'}")
                 .answers(200);
-        assertEquals(jo.steps("undo").answers(200).json().path("title").asString(), "Retitle Privacy to Your data");
-        assertEquals(mara.steps("undo").answers(200).json().path("title").asString(), "Retitle Contact to Talk to us");
+        assertEquals(jo.steps("undo").answers(200).json().path("title").asString(), "Rename Privacy to Your data");
+        assertEquals(mara.steps("undo").answers(200).json().path("title").asString(), "Rename Contact to Talk to us");
     }
 
     @Test
@@ -154,15 +154,15 @@ public class EditingTest {
             jo.edits("{'kind':'retitlePage','page':'privacy','title':'Your data'}")
                     .answers(200);
             var refused = owner.steps("undo").refuses(409, "built-upon").json();
-            assertEquals(refused.path("later").toString(), "[\"Retitle Built to Built upon\"]");
-            assertTrue(refused.path("detail").asString().endsWith("Built upon it: Retitle Built to Built upon."));
+            assertEquals(refused.path("later").toString(), "[\"Rename Built to Built upon\"]");
+            assertTrue(refused.path("detail").asString().endsWith("Built upon it: Rename Built to Built upon."));
 
             var left = owner.undoes("SKIP").answers(200).json();
             assertEquals(left.path("told").path(0).asString(), "Left as it is: Add Built under Hire.");
             try (Started again = own.again()) {
                 Caller later = again.mara();
                 assertEquals(
-                        later.workingCopy().path("history").path("undo").asString(), "Retitle Canoes to Open canoes");
+                        later.workingCopy().path("history").path("undo").asString(), "Rename Canoes to Open canoes");
                 later.steps("undo").answers(200);
                 later.steps("redo").answers(200);
                 later.edits(add("more", "More")).answers(200);
@@ -172,11 +172,11 @@ public class EditingTest {
                 var both = later.undoes("TOGETHER").answers(200).json();
                 assertEquals(
                         both.path("told").toString(),
-                        "[\"Undone: Retitle More to More of it.\",\"Undone: Add More under Hire.\"]");
+                        "[\"Undone: Rename More to More of it.\",\"Undone: Add More under Hire.\"]");
                 assertEquals(both.path("difference").path("removed").toString(), "[\"more\"]");
                 assertEquals(
                         joLater.workingCopy().path("history").path("undo").asString(),
-                        "Retitle Privacy to Your data",
+                        "Rename Privacy to Your data",
                         "what is taken back with another's edit is no step of one's own any more");
                 later.steps("redo").answers(200);
                 later.steps("redo").answers(200);
@@ -238,7 +238,6 @@ public class EditingTest {
         server.caller().editsAs("not-signed-in", 1, good).refuses(401, "not-signed-in");
         server.signedIn("visitor-desk", "low-water").edits(good).refuses(403, "not-allowed");
         server.signedIn("jo", "neap-tide").publishes().refuses(403, "not-allowed");
-        mara.gets("/-/api/pages/nobody/reach").refuses(404, "page-unknown");
         mara.gets("/-/api/nowhere").refuses(404, "no-such-call");
         assertEquals(mara.pages(), before);
     }

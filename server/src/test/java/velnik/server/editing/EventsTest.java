@@ -130,10 +130,10 @@ public class EventsTest {
     }
 
     private static boolean isOpen(Caller caller) {
-        return !caller.gets("/-/api/pages/contact/reach")
+        return !caller.gets("/-/api/pages/contact/card")
                 .answers(200)
                 .json()
-                .path("sentence")
+                .path("reach")
                 .asString()
                 .startsWith("Nobody");
     }
