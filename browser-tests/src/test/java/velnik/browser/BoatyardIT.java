@@ -56,7 +56,7 @@ public class BoatyardIT extends UndoneTest {
         mara.types("https://tides.example/brack").presses("Tab", "Enter");
         mara.isTold("tides.example/brack added under On the water.").presses("Escape");
         for (String leftOut : List.of("About us", "Contact", "Terms of hire", "Privacy")) {
-            hand.row(leftOut).presses("Delete").isTold("The list yields other rows now.");
+            hand.row(leftOut).presses("Delete").isTold("The list contains other rows now.");
         }
         hand.row("On the water").presses("n").types("find us").presses("Enter", "Escape");
         mara.isTold("Find us added under the list.");
@@ -70,7 +70,7 @@ public class BoatyardIT extends UndoneTest {
         assertThat(mara.row("Kayaks")).containsText("Hire above it does not show.");
         mara.presses("h").isTold("Hire shows again.");
         hand.row("Leading");
-        hand.uses(mara.button("Let it stand there on every page"));
+        hand.uses(mara.button("Beside Main"));
         mara.isTold("The header of every page shows Main and Leading.");
     }
 
@@ -80,31 +80,31 @@ public class BoatyardIT extends UndoneTest {
 
     private void standsInTheHeaderAlone(Hand hand) {
         hand.cell("Header", "every page");
-        hand.uses(mara.button("Take away Main")).isTold("The header of every page shows Leading.");
+        hand.uses(mara.button("Remove Main")).isTold("The header of every page shows Leading.");
     }
 
     private void sidebarOnlyInRepairs(Hand hand) {
         hand.cell("Sidebar", "Repairs and what is under it");
-        hand.uses(mara.button("Take away Workshop"));
+        hand.uses(mara.button("Remove Workshop"));
         mara.isTold("The sidebar of Repairs and what is under it shows no menu.");
-        hand.uses(mara.button("+ Workshop")).isTold("The sidebar of Repairs and what is under it shows Workshop.");
+        hand.uses(mara.button("Add Workshop")).isTold("The sidebar of Repairs and what is under it shows Workshop.");
     }
 
     private void footerOfFindUsHasTidesAfterIt(Hand hand) {
         hand.cell("Footer", "Find us");
-        hand.option("As the wider says").isTold("The footer of Find us has no exception any more.");
-        hand.option("Before and after");
-        hand.uses(mara.button("+ Tides").last());
-        mara.isTold("The footer of Find us adds Tides after what stands there anyway.");
+        hand.option("As usual").isTold("The footer of Find us has no exception now.");
+        hand.option("Before or after");
+        hand.uses(mara.button("Add Tides").last());
+        mara.isTold("The footer of Find us shows Tides after its usual menus.");
     }
 
     private void landingHasNoMenuButShort(Hand hand) {
         hand.cell("Header", "pages of the layout landing");
-        hand.option("As the wider says").isTold("The header of pages of the layout landing has no exception any more.");
-        hand.option("Instead").isTold("The header of pages of the layout landing shows no menu.");
-        hand.uses(mara.button("+ Short")).isTold("The header of pages of the layout landing shows Short.");
+        hand.option("As usual").isTold("The header of pages of the layout landing has no exception now.");
+        hand.option("Instead of usual").isTold("The header of pages of the layout landing shows no menu.");
+        hand.uses(mara.button("Add Short")).isTold("The header of pages of the layout landing shows Short.");
         hand.cell("Footer", "pages of the layout landing");
-        hand.option("Instead").isTold("The footer of pages of the layout landing shows no menu.");
+        hand.option("Instead of usual").isTold("The footer of pages of the layout landing shows no menu.");
     }
 
     private void visitorsGetIt() {
@@ -136,8 +136,7 @@ public class BoatyardIT extends UndoneTest {
         assertThat(mara.row("Tide tables").and(mara.page().locator("[aria-selected=true]")))
                 .isVisible();
         assertThat(mara.page().locator(".card .standings"))
-                .hasText(
-                        "Footer Every page shows Footer and Elsewhere. Find us adds Tides after what stands there anyway.");
+                .hasText("Footer Every page shows Footer and Elsewhere. Find us shows Tides after its usual menus.");
         mara.presses("Enter", "Control+a").types("Tides today").presses("Enter");
         mara.isTold("Tide tables reads Tides today now.");
         assertThat(footer).containsText("Tides today");

@@ -14,7 +14,7 @@ public class BuiltInPagesIT extends UndoneTest {
     public void notFound_hasMenusOfItsOwn_andLeadsOnBySearching() {
         mara.opensScreen("Zones");
         mara.page().getByLabel("Add an exception for").click();
-        mara.types("not found").presses("Enter").clicks("+ Tides").isTold("The sidebar of Not found shows Tides.");
+        mara.types("not found").presses("Enter").clicks("Add Tides").isTold("The sidebar of Not found shows Tides.");
         mara.opensScreen("Pages")
                 .chooses("Not found")
                 .presses("Enter", "Control+a")
@@ -57,7 +57,7 @@ public class BuiltInPagesIT extends UndoneTest {
     public void listingOfATopic_hasMenusOfItsOwn_andIsLedToByItsPages() {
         mara.opensScreen("Zones");
         mara.page().getByLabel("Add an exception for").click();
-        mara.types("topic tide").presses("Enter").clicks("+ Tides");
+        mara.types("topic tide").presses("Enter").clicks("Add Tides");
         mara.isTold("The sidebar of the listing of the topic tide notes shows Tides.")
                 .publishes();
 
@@ -127,7 +127,7 @@ public class BuiltInPagesIT extends UndoneTest {
         mara.opensScreen("Pages").chooses("Page index").presses("Delete");
         assertThat(mara.page().getByText("Page index is a built-in page, which every site has; it cannot be removed."))
                 .isVisible();
-        assertThat(mara.button("To the bin")).hasAttribute("aria-disabled", "true");
+        assertThat(mara.button("Remove")).hasAttribute("aria-disabled", "true");
         assertThat(mara.button("+ under")).hasAttribute("aria-disabled", "true");
         mara.chooses("Privacy").presses("Control+Shift+ArrowDown", "Control+Shift+ArrowRight");
         assertThat(mara.page().getByText("Nothing goes under Search, since it is a built-in page."))

@@ -20,9 +20,9 @@ public class BuiltUponIT extends DemoTest {
         jo.isTold("Paddleboards is now Boards.");
         mara.isTold("Jo Lindqvist: Paddleboards is now Boards.").presses("Control+z");
         assertThat(line).containsText("Boards was changed again since, so this cannot be taken back alone.");
-        assertThat(line).containsText("Built upon it: Retitle Paddleboards to Boards.");
+        assertThat(line).containsText("Built upon it: Rename Paddleboards to Boards.");
         mara.isAccessible("an undo that cannot be made alone");
-        mara.clicks("Leave it, go on to the one before");
+        mara.clicks("Skip it, undo the one before");
         mara.isTold("Left as it is: Add Paddleboards under Hire.");
         mara.presses("Control+z").isTold("Undone: Move Kayaks after Rowing skiffs.");
         assertThat(mara.row("Boards")).isVisible();
@@ -34,9 +34,9 @@ public class BuiltUponIT extends DemoTest {
                 .isTold("Sails added under Hire.");
         jo.chooses("Sails").presses("Enter").types("Oars").presses("Enter").isTold("Sails is now Oars.");
         mara.isTold("Jo Lindqvist: Sails is now Oars.").presses("Control+z");
-        mara.clicks("Undo both").isTold("Undone: Retitle Sails to Oars. Undone: Add Sails under Hire.");
+        mara.clicks("Undo both").isTold("Undone: Rename Sails to Oars. Undone: Add Sails under Hire.");
         assertThat(mara.row("Oars")).hasCount(0);
-        mara.presses("Control+Shift+z", "Control+Shift+z").isTold("Redone: Retitle Sails to Oars.");
+        mara.presses("Control+Shift+z", "Control+Shift+z").isTold("Redone: Rename Sails to Oars.");
         assertThat(mara.row("Oars")).isVisible();
         mara.forgives("409");
         for (Owner one : List.of(mara, jo)) {

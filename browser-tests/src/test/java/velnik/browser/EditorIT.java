@@ -56,7 +56,7 @@ public class EditorIT extends DemoTest {
         assertThat(mara.outline()).isHidden();
         mara.presses("w");
         assertThat(mara.outline()).isFocused();
-        mara.clicks("The window at full size").clicks("Back to the desk");
+        mara.clicks("The preview at full size").clicks("Back to the desk");
         assertThat(mara.outline()).isFocused();
         mara.presses("?");
         assertThat(mara.page().getByRole(AriaRole.DIALOG)).containsText("move in, out");
@@ -190,7 +190,7 @@ public class EditorIT extends DemoTest {
         Owner mara = new Owner(velnik, phone()).signsIn();
         mara.chooses("Canoes");
         mara.isAccessible("Pages at 390 px");
-        mara.clicks("Window and card");
+        mara.clicks("Preview and card");
         assertThat(mara.window().locator("h1")).hasText("Canoes");
         mara.isAccessible("the window at 390 px");
         mara.clicks("Back to the outline");

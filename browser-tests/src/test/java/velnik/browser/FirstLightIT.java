@@ -36,7 +36,7 @@ public class FirstLightIT extends BrowserTest {
                         "Anyone can open it; Main shows it in the header and the phone drawer; search engines may list it.")
                 .seesWaiting(1);
 
-        assertThat(mara.row("Paddleboards").locator(".kept")).hasText("Kept");
+        assertThat(mara.row("Paddleboards").locator(".kept")).hasText("Saved");
 
         mara.row("Paddleboards").dblclick();
         mara.presses("Control+a").types("SUP boards").presses("Enter");

@@ -79,7 +79,7 @@ public class MembersIT extends UndoneTest {
                 .presses("Space");
         mara.isTold("Canoes shows another way.");
         assertThat(mara.page().locator(".card .sentence")).containsText("Visitors see it as a page.");
-        hand.option("Others");
+        hand.option("Everyone else");
         mara.isTold("Canoes shows to visitors who are not members.");
         hand.row("Contact").presses("ArrowDown");
         mara.presses("h").isTold("Canoes is hidden.").presses("h");
@@ -138,7 +138,7 @@ public class MembersIT extends UndoneTest {
 
         mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
         mara.clicks("Remove Iris Vale…").isAccessible("removing a member, in the dark");
-        mara.clicks("Keep Iris Vale");
+        mara.clicks("Cancel, do not remove Iris Vale");
         assertThat(mara.button("Remove Iris Vale…")).isFocused();
         mara.presses("Enter", "Enter"); // asked, and done
         assertThat(mara.page().locator("tbody tr")).hasCount(1);

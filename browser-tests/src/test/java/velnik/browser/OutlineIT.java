@@ -31,7 +31,7 @@ public class OutlineIT extends UndoneTest {
         mara.seesUnder("Hire", "Canoes", "Kayaks", "Rowing skiffs", "Prices", "Safety on the tide", "Group bookings");
 
         mara.chooses("Hire").drags(mara.row("Hire"), mara.row("Kayaks"), 0.5);
-        assertThat(mara.dragNote()).containsText("Hire cannot stand under itself.");
+        assertThat(mara.dragNote()).containsText("Hire cannot go under itself.");
         mara.letsGo().chooses("Kayaks").drags(mara.row("Kayaks"), mara.row("Prices"), 0.95);
         assertThat(mara.dragNote()).containsText("Under Hire, after Prices");
         mara.presses("Escape");
@@ -111,7 +111,7 @@ public class OutlineIT extends UndoneTest {
         mara.clicks("Show all pages");
         assertThat(count).isEmpty();
         mara.rests(); // the pointer is over another button now, whose hint may lie over this one
-        mara.page().getByText("Unplaced").click();
+        mara.page().getByText("In no menu").click();
         assertThat(mara.row("Insurance work")).isVisible();
         assertThat(mara.row("Kayaks")).hasCount(0);
         mara.chooses("Insurance work").presses("n").types("Bent masts").presses("Enter", "Escape");
@@ -147,7 +147,7 @@ public class OutlineIT extends UndoneTest {
         assertThat(count).isEmpty();
         mara.opensScreen("Pages");
         assertThat(count).hasText("3 pages found");
-        mara.page().getByText("Unplaced").click();
+        mara.page().getByText("In no menu").click();
         assertThat(count).hasText("0 pages found");
         mara.clicks("Show all pages");
         assertThat(count).isEmpty();
@@ -182,7 +182,7 @@ public class OutlineIT extends UndoneTest {
         mara.presses("Delete").isTold("Kayaks and 2 more are in the bin.");
         mara.seesUnder("Short", "Home");
         mara.opensScreen("Bin").isAccessible("Bin");
-        mara.clicks("Put back Kayaks (in Short)").isTold("Kayaks and 2 more are back.");
+        mara.clicks("Restore Kayaks (in Short)").isTold("Kayaks and 2 more are restored.");
         mara.opensMenu("Short").seesUnder("Short", "Home", "Kayaks", "Contact", "Pictures");
         mara.complainsOfNothing();
     }
@@ -198,10 +198,10 @@ public class OutlineIT extends UndoneTest {
         mara.publishes();
         Visitor visitor = new Visitor(velnik, wide());
         visitor.doesNotFind("/courses/first-paddle");
-        mara.opensScreen("Bin").clicks("Put back Courses (/courses)").isTold("Courses is back.");
+        mara.opensScreen("Bin").clicks("Restore Courses (/courses)").isTold("Courses is restored.");
         mara.publishes();
         visitor.opens("/courses/first-paddle").reads("First paddle");
-        mara.opensScreen("Pages").chooses("Courses").clicks("To the bin, its subpages move up");
+        mara.opensScreen("Pages").chooses("Courses").clicks("Remove, subpages move up");
         mara.isTold("Courses is in the bin. 4 addresses change when you publish");
         mara.seesAddress("First paddle", "/first-paddle");
         mara.complainsOfNothing();
@@ -212,7 +212,7 @@ public class OutlineIT extends UndoneTest {
         Locator card = mara.page().locator(".card");
         mara.chooses("Privacy").presses("Delete");
         assertThat(mara.objection()).hasText("Privacy is locked, so it stays. Unlock it before you remove it.");
-        assertThat(card.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("To the bin")))
+        assertThat(card.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Remove this page")))
                 .isDisabled();
         mara.isAccessible("a locked page");
         card.getByText("May be removed").click();

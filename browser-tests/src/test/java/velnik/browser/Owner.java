@@ -180,7 +180,7 @@ final class Owner extends Editor {
 
     Owner isTold(String sentence) {
         assertThat(page.locator(".foot-line [role=status]")).containsText(sentence);
-        assertThat(page.locator(".keeping")).hasText("Kept");
+        assertThat(page.locator(".keeping")).hasText("Saved");
         return this;
     }
 
@@ -277,7 +277,7 @@ final class Owner extends Editor {
 
     /** Once all is kept, the first rows of the page tree, all unfolded, are those of the server. */
     Owner hasTheRowsOfTheServer() {
-        assertThat(page.locator(".keeping")).hasText("Kept");
+        assertThat(page.locator(".keeping")).hasText("Saved");
         Object both = page.evaluate("""
                 async () => {
                   for (let tries = 0; ; tries++) {
@@ -373,7 +373,7 @@ final class Owner extends Editor {
 
     /** Clicks something in the window, to edit it. */
     Owner clicksToEdit(Locator inWindow) {
-        clicks("Point");
+        clicks("Pick on the page");
         Locator choosing = window().locator(".choosing");
         assertThat(choosing).isVisible();
         clicksAt(inWindow);

@@ -77,7 +77,7 @@ public class PeriodsIT extends DemoTest {
         assertThat(jo.page().locator(".card [role=alert]"))
                 .containsText("A period ends on or after the day it begins.");
         jo.presses("Escape");
-        hand.uses(jo.button("Take this period away"));
+        hand.uses(jo.button("Remove this period"));
         jo.isTold("Courses shows always.");
         assertThat(jo.window().locator(".header .across")).containsText("Courses");
         jo.forgives("422");

@@ -58,7 +58,7 @@ public class Screenshots extends BrowserTest {
             mara.link("Placing sheet").click();
             mara.tabsTo(mara.page().getByRole(AriaRole.GRID))
                     .presses("ArrowDown", "ArrowDown", "ArrowDown", "ArrowRight");
-            assertThat(mara.page().locator(".spot-line")).containsText("If placed: Kayaks stands in Footer");
+            assertThat(mara.page().locator(".spot-line")).containsText("If added: Kayaks is in Footer now");
             take(mara, "sheet");
             mara.opensScreen("Zones");
             mara.page()

@@ -33,8 +33,8 @@ public class SheetIT extends UndoneTest {
     public void byKeyboardAlone_pagesArePlacedLabelledAndTakenOut() {
         mara.tabsTo(grid).presses("ArrowDown", "ArrowDown", "ArrowRight");
         assertThat(cell("Canoes", "Footer")).hasAttribute("aria-selected", "true");
-        assertThat(line()).containsText("If placed: Canoes stands in Footer, under Afloat, after Hire.");
-        mara.presses(" ").isTold("Canoes stands in Footer, under Afloat, after Hire.");
+        assertThat(line()).containsText("If added: Canoes is in Footer now, under Afloat, after Hire.");
+        mara.presses(" ").isTold("Canoes is in Footer now, under Afloat, after Hire.");
         assertThat(mara.page().locator(".sheet-grid")).isFocused();
         mara.presses("Enter").types("Open boats").presses("Enter").isTold("Canoes reads Open boats now.");
         assertThat(cell("Canoes", "Footer")).hasText("Open boats");
@@ -42,13 +42,13 @@ public class SheetIT extends UndoneTest {
         mara.gestures();
         mara.presses("Shift+ArrowDown", "Shift+ArrowDown", "Shift+ArrowRight");
         assertThat(line()).containsText("6 cells");
-        assertThat(line()).containsText("1 of them placed");
-        mara.presses(" ").isTold("Canoes and 4 more placed.");
+        assertThat(line()).containsText("1 of them added");
+        mara.presses(" ").isTold("Canoes and 4 more added.");
         assertTrue(mara.gestures() <= 4, "three pages into two menus");
-        assertThat(cell("Rowing skiffs", "Workshop")).hasAttribute("aria-label", "Rowing skiffs in Workshop: placed");
+        assertThat(cell("Rowing skiffs", "Workshop")).hasAttribute("aria-label", "Rowing skiffs in Workshop: added");
         mara.presses(" ").isTold("The label “Open boats” went with it.");
         assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: not there");
-        mara.presses("Control+z").isTold("Undone: Take Canoes and 5 more out of Footer.");
+        mara.presses("Control+z").isTold("Undone: Remove Canoes and 5 more from Footer.");
         assertThat(cell("Canoes", "Footer")).hasText("Open boats");
         mara.rests();
         mara.isAccessible("the placing sheet");
@@ -60,10 +60,10 @@ public class SheetIT extends UndoneTest {
         cell("Rowing skiffs", "Main").dblclick();
         mara.isTold("Rowing skiffs is no longer in Main.");
         assertThat(cell("Rowing skiffs", "Main")).hasAttribute("aria-label", "Rowing skiffs in Main: not there");
-        mara.clicks("Place it").isTold("Rowing skiffs stands in Main by the list.");
+        mara.clicks("Add it").isTold("Rowing skiffs is in Main now, by the list.");
         cell("Prices", "Short").click();
         mara.clicks("Choose the place…").types("after contact").presses("Enter").isTold("Prices added to Short.");
-        assertThat(line()).containsText("placed");
+        assertThat(line()).containsText("added");
         mara.page().getByText("Show it among the menus").click();
         assertThat(mara.row("Prices").last()).hasAttribute("aria-selected", "true");
         mara.seesUnder("Short", "Home", "Contact", "Prices");
@@ -77,18 +77,18 @@ public class SheetIT extends UndoneTest {
         mara.letsGo();
         mara.page().mouse().move(600, 300);
         assertThat(line()).containsText("4 cells");
-        mara.presses(" ").isTold("Canoes and 3 more placed.");
-        mara.presses("Control+z").isTold("Undone: Place Canoes and 3 more in Footer.");
+        mara.presses(" ").isTold("Canoes and 3 more added.");
+        mara.presses("Control+z").isTold("Undone: Add Canoes and 3 more to Footer.");
 
         Owner finger = new Owner(velnik, tablet()).signsIn();
         finger.page().navigate(velnik.url("/-/manage/pages/sheet"));
         finger.page().locator("[aria-label^='Prices in Footer:']").tap();
-        assertThat(finger.page().locator(".spot-line")).containsText("If placed: Prices stands in Footer");
-        finger.button("Place it").tap();
-        finger.isTold("Prices stands in Footer");
+        assertThat(finger.page().locator(".spot-line")).containsText("If added: Prices is in Footer now");
+        finger.button("Add it").tap();
+        finger.isTold("Prices is in Footer now");
         finger.complainsOfNothing();
-        mara.isTold("In another window: Prices stands in Footer");
-        assertThat(cell("Prices", "Footer")).hasAttribute("aria-label", "Prices in Footer: placed");
+        mara.isTold("In another window: Prices is in Footer now");
+        assertThat(cell("Prices", "Footer")).hasAttribute("aria-label", "Prices in Footer: added");
         mara.complainsOfNothing();
     }
 
@@ -97,18 +97,18 @@ public class SheetIT extends UndoneTest {
         mara.waitsFor("/changes", 800).tabsTo(grid).presses("ArrowRight", "ArrowDown", "ArrowDown");
         mara.presses(" ", "Enter").types("Boats").presses("Enter").isTold("Canoes reads Boats now.");
         assertThat(cell("Canoes", "Footer")).hasText("Boats");
-        mara.presses(" ", " ").isTold("Canoes stands in Footer, under Afloat, after Hire.");
-        assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: placed");
+        mara.presses(" ", " ").isTold("Canoes is in Footer now, under Afloat, after Hire.");
+        assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: added");
         mara.complainsOfNothing();
     }
 
     @Test
     public void pageAndItsSubpages_areTakenOutOfAListAtOnce_andPlacedAgain() {
         mara.tabsTo(grid).presses("ArrowDown", "Shift+ArrowDown", "Shift+ArrowDown", " ");
-        mara.isTold("Hire and 2 more taken out.");
+        mara.isTold("Hire and 2 more removed.");
         assertThat(cell("Kayaks", "Main")).hasAttribute("aria-label", "Kayaks in Main: not there");
         assertThat(mara.page().locator(".sheet [role=alert]")).hasCount(0);
-        mara.presses(" ").isTold("Hire and 2 more placed.");
+        mara.presses(" ").isTold("Hire and 2 more added.");
         assertThat(cell("Kayaks", "Main")).hasText("by the list");
         mara.complainsOfNothing();
     }
@@ -131,7 +131,8 @@ public class SheetIT extends UndoneTest {
         elsewhere.navigate(velnik.url("/-/manage/pages"));
         elsewhere.getByText("Columns").click();
         elsewhere.waitForResponse(
-                "**/preferences", () -> elsewhere.getByText("Clicks").last().click());
+                "**/preferences",
+                () -> elsewhere.getByText("Clicks from home").last().click());
         assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Stands in"});
         mara.page().reload();
         assertThat(cell("Home", "Main")).isVisible();
@@ -141,7 +142,8 @@ public class SheetIT extends UndoneTest {
         assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Stands in"});
         elsewhere.getByText("Columns").click();
         elsewhere.waitForResponse(
-                "**/preferences", () -> elsewhere.getByText("Clicks").last().click());
+                "**/preferences",
+                () -> elsewhere.getByText("Clicks from home").last().click());
         elsewhere.close();
         mara.clicks("Fold").page().getByText("Unfold all").click();
         mara.clicks("6 of 7 menus").page().getByText("Tides").last().click();
@@ -152,16 +154,16 @@ public class SheetIT extends UndoneTest {
     public void severalEditsAreTakenBackByOneChoice() {
         mara.tabsTo(grid).presses("ArrowRight", "ArrowDown");
         for (String page : List.of("Canoes", "Kayaks", "Rowing skiffs")) {
-            mara.presses("ArrowDown", " ").isTold(page + " stands in Footer");
+            mara.presses("ArrowDown", " ").isTold(page + " is in Footer now");
         }
         mara.clicks("Latest edits")
                 .page()
-                .getByText("Place Kayaks in Footer")
+                .getByText("Add Kayaks to Footer")
                 .last()
                 .click();
-        mara.isTold("Undone: Place Kayaks in Footer.");
+        mara.isTold("Undone: Add Kayaks to Footer.");
         assertThat(cell("Kayaks", "Footer")).hasAttribute("aria-label", "Kayaks in Footer: not there");
-        assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: placed");
+        assertThat(cell("Canoes", "Footer")).hasAttribute("aria-label", "Canoes in Footer: added");
         mara.complainsOfNothing();
     }
 }

@@ -81,10 +81,10 @@ public class StubbornIT extends UndoneTest {
     @Test
     public void answerThatTakesFiveSeconds_isWaitedFor_andWhatWasAskedMeanwhileComesInItsTurn() {
         mara.waitsFor("/changes", 5_000).chooses("Canoes").presses("Control+Shift+ArrowDown");
-        assertThat(mara.page().locator(".keeping")).hasText("Keeping…");
+        assertThat(mara.page().locator(".keeping")).hasText("Saving…");
         mara.chooses("Prices").presses("Control+Shift+ArrowUp");
         mara.isTold("Canoes moved after Kayaks.").isTold("Prices moved after Canoes.");
-        assertThat(mara.page().locator(".keeping")).hasText("Kept");
+        assertThat(mara.page().locator(".keeping")).hasText("Saved");
         mara.hasTheRowsOfTheServer().complainsOfNothing();
     }
 
@@ -135,7 +135,7 @@ public class StubbornIT extends UndoneTest {
                                 .setBody(body)));
         mara.chooses("Canoes").presses("Control+Shift+ArrowDown");
         assertThat(mara.objection()).containsText(said);
-        assertThat(mara.page().locator(".keeping")).hasText("Kept");
+        assertThat(mara.page().locator(".keeping")).hasText("Saved");
         mara.seesUnder("Hire", "Canoes", "Kayaks", "Rowing skiffs", "Prices", "Safety on the tide", "Group bookings");
         mara.presses("Enter").types("Boats").presses("Enter");
         assertThat(mara.objection()).containsText(said);

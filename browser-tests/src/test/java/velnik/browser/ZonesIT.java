@@ -17,10 +17,10 @@ public class ZonesIT extends UndoneTest {
         mara.chooses("Hire");
         mara.opensScreen("Zones").isAccessible("Zones");
         mara.clicksAt(mara.header().getByText("Hire", new Locator.GetByTextOptions().setExact(true)));
-        Locator cell = mara.cell("Sidebar", "Hire, the page in the window");
+        Locator cell = mara.cell("Sidebar", "Hire, the page in the preview");
         mara.gestures();
         cell.click();
-        mara.clicks("+ Short").isTold("The sidebar of Hire and what is under it shows Short.");
+        mara.clicks("Add Short").isTold("The sidebar of Hire and what is under it shows Short.");
         assertTrue(mara.gestures() + 1 <= 4, "a sidebar for a section");
         assertThat(mara.window().locator(".sidebar")).containsText("Contact");
         assertThat(cell).containsText("Short");
@@ -48,14 +48,14 @@ public class ZonesIT extends UndoneTest {
         mara.tabsTo(mara.link("Zones")).presses("Enter");
         assertThat(mara.cell("Header", "every page")).isFocused();
         mara.presses("ArrowRight", "ArrowRight", "ArrowDown", "ArrowDown", "ArrowDown", "ArrowDown", "ArrowDown");
-        assertThat(mara.cell("Sidebar", "Home, the page in the window")).isFocused();
+        assertThat(mara.cell("Sidebar", "Home, the page in the preview")).isFocused();
         mara.presses("Enter");
         assertThat(mara.page().locator(".card h2")).isFocused();
         assertThat(mara.page().locator(".card .why")).hasText("No menu is assigned to this zone.");
-        mara.tabsTo(mara.button("+ Short")).presses("Enter");
+        mara.tabsTo(mara.button("Add Short")).presses("Enter");
         mara.isTold("The sidebar of Home shows Short.");
         assertThat(mara.window().locator(".sidebar")).containsText("Contact");
-        mara.tabsTo(mara.button("+ Tides")).presses("Enter").isTold("The sidebar of Home shows Short and Tides.");
+        mara.tabsTo(mara.button("Add Tides")).presses("Enter").isTold("The sidebar of Home shows Short and Tides.");
         mara.tabsTo(mara.button("Move Short down"))
                 .presses("Enter")
                 .isTold("The sidebar of Home shows Tides and Short.");
@@ -65,8 +65,8 @@ public class ZonesIT extends UndoneTest {
         mara.isTold("The sidebar of Home shows Tides and Short.");
         assertThat(mara.window().locator(".sidebar .menu").first()).hasClass(Pattern.compile("across"));
         mara.presses("Escape");
-        assertThat(mara.cell("Sidebar", "Home, the page in the window")).isFocused();
-        assertThat(mara.cell("Sidebar", "Home, the page in the window")).containsText("Tides");
+        assertThat(mara.cell("Sidebar", "Home, the page in the preview")).isFocused();
+        assertThat(mara.cell("Sidebar", "Home, the page in the preview")).containsText("Tides");
         mara.presses("Control+z", "Control+z", "Control+z", "Control+z");
         mara.isTold("Undone: Change the sidebar of Home.");
         assertThat(mara.window().locator(".sidebar")).hasCount(0);
@@ -80,7 +80,7 @@ public class ZonesIT extends UndoneTest {
                 .getByLabel("Pages", new Page.GetByLabelOptions().setExact(true))
                 .click();
         mara.types("conta").presses("Enter");
-        mara.isTold("The footer of Contact and Find us adds Tides after what stands there anyway.");
+        mara.isTold("The footer of Contact and Find us shows Tides after its usual menus.");
         assertThat(mara.cell("Footer", "Contact and Find us")).containsText("Tides");
         mara.presses("Escape");
         assertThat(mara.page().locator(".ant-select-dropdown:visible")).hasCount(0);
@@ -121,8 +121,8 @@ public class ZonesIT extends UndoneTest {
         Locator branch = mara.page().getByLabel("Only the branch of the visited page");
         mara.seesAnotherPicture(header, branch::click);
         // Nothing of it stands at the far end, which would leave a row no room to stand elsewhere.
-        mara.clicks("+ Short").clicks("Take away Main").isTold("The header of every page shows Short.");
-        assertThat(mara.page().getByLabel("Take away Main")).hasCount(0);
+        mara.clicks("Add Short").clicks("Remove Main").isTold("The header of every page shows Short.");
+        assertThat(mara.page().getByLabel("Remove Main")).hasCount(0);
         for (String place : List.of("at the start", "in the middle", "spread")) {
             mara.seesAnotherPicture(header, () -> mara.picks("Stands", place));
         }
