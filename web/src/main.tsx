@@ -11,7 +11,9 @@ import { Entrance } from "./shell/Entrance";
 
 const queries = new QueryClient({
   // Answers belong to a revision; those of an old one are asked for no more.
-  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, gcTime: 5_000 } },
+  defaultOptions: {
+    queries: { retry: false, refetchOnWindowFocus: false, gcTime: 5_000, networkMode: "always" },
+  },
 });
 
 function Editor() {

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { FakeServer, json } from "../working-copy/server.test-help";
-import { api, Refused, Unreachable, windowPage } from "./client";
+import { api, Refused, Unreachable, whenSessionIsOver, windowPage } from "./client";
 
 let server: FakeServer;
 beforeEach(() => {
@@ -20,9 +20,36 @@ describe("a call", () => {
     expect(headers.map((each) => new Headers(each).get("X-XSRF-TOKEN"))).toEqual([null, "t/k"]);
   });
 
-  it.each([502, 503, 504])("counts %d as no answer", async (status) => {
-    server.says(json({}, status));
+  it.each([
+    ["502 of a proxy", () => json({}, 502)],
+    ["500 that is none of Velnik's", () => new Response("<html>", { status: 500 })],
+    ["500 without a word", () => new Response(null, { status: 500 })],
+    ["page that stands in its way", () => new Response("<html>")],
+  ])("counts a %s as no answer", async (_what, reply) => {
+    server.says(reply());
     await expect(api.findings()).rejects.toBeInstanceOf(Unreachable);
+  });
+
+  it("that nobody waits for any more ends without a word", async () => {
+    const abandon = new AbortController();
+    server.says(() => {
+      abandon.abort();
+      return json([]);
+    });
+    server.says("nothing");
+    await api.findings(abandon.signal).catch(() => {});
+    await expect(api.findings(abandon.signal)).rejects.toMatchObject({ name: "AbortError" });
+  });
+
+  it("goes out again once the person has signed in again", async () => {
+    const over = vi.fn(() => Promise.resolve());
+    whenSessionIsOver(over);
+    server.says(json({ type: "/-/problems/not-signed-in", detail: "Sign in first." }, 401), json([]));
+    expect(await api.findings()).toEqual([]);
+    expect(over).toHaveBeenCalledTimes(1);
+    whenSessionIsOver(null);
+    server.says(json({ type: "/-/problems/not-signed-in", detail: "Sign in first." }, 401));
+    await expect(api.findings()).rejects.toMatchObject({ message: "Sign in first." });
   });
 
   it("that is refused says so in the server's words", async () => {
@@ -35,7 +62,7 @@ describe("a call", () => {
   });
 
   it("that fails without words has words all the same", async () => {
-    server.says(new Response("<html>", { status: 500 }));
+    server.says(new Response("<html>", { status: 418 }));
     await expect(api.redo("r1")).rejects.toMatchObject({
       message: "Something went wrong. Nothing was changed.",
     });
@@ -55,8 +82,10 @@ describe("a call", () => {
 describe("a page in the window", () => {
   it("is its HTML, or null where the window was closed", async () => {
     server.says(new Response("<h1>Hire</h1>"), new Response("<body data-closed>"), "nothing");
-    expect(await windowPage("/-/window/t/hire")).toBe("<h1>Hire</h1>");
-    expect(await windowPage("/-/window/t/hire")).toBeNull();
-    await expect(windowPage("/-/window/t/hire")).rejects.toBeInstanceOf(Unreachable);
+    expect(await windowPage("/-/window/t/hire", new AbortController().signal)).toBe("<h1>Hire</h1>");
+    expect(await windowPage("/-/window/t/hire", new AbortController().signal)).toBeNull();
+    await expect(windowPage("/-/window/t/hire", new AbortController().signal)).rejects.toBeInstanceOf(
+      Unreachable,
+    );
   });
 });

@@ -32,6 +32,8 @@ export type PlacedDto = Schemas["PlacedDto"];
 export type AssignmentDto = Schemas["AssignmentDto"];
 export type WhereDto = Schemas["WhereDto"];
 export type PlaceableDto = Schemas["PlaceableDto"];
+export type PageCardDto = Schemas["PageCardDto"];
+export type TriedDto = Schemas["TriedDto"];
 export type PlacingDto = Schemas["PlacingDto"];
 export type PeriodDto = Schemas["PeriodDto"];
 export type FindingDto = Schemas["FindingDto"];
@@ -69,10 +71,25 @@ export const eventsAddress = `${BASE}/events`;
 /** Milliseconds after which a call counts as not answered. */
 const PATIENCE = 20_000;
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
-  let response: Response;
+/**
+ * What to do when a session is over: resolves once the person has signed in again, and the call then goes out once
+ * more. Set by what stands around the desk; until then such a call is refused like any other.
+ */
+let signedInAgain: (() => Promise<void>) | null = null;
+export function whenSessionIsOver(wait: (() => Promise<void>) | null): void {
+  signedInAgain = wait;
+}
+
+async function call<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  abandoned?: AbortSignal,
+  again = false,
+): Promise<T> {
+  const patience = AbortSignal.timeout(PATIENCE);
   try {
-    response = await fetch(BASE + path, {
+    const response = await fetch(BASE + path, {
       method,
       headers: {
         Accept: "application/json, application/problem+json",
@@ -80,17 +97,30 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
         ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
       },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-      signal: AbortSignal.timeout(PATIENCE),
+      signal: abandoned ? AbortSignal.any([patience, abandoned]) : patience,
     });
-  } catch {
-    throw new Unreachable();
+    if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
+    const refused = await refusal(response);
+    if (response.status < 500 || refused.type !== "") throw refused;
+  } catch (problem) {
+    abandoned?.throwIfAborted();
+    const type = problem instanceof Refused ? problem.type : "";
+    const over = type === "not-signed-in" ? signedInAgain : null;
+    // Signing out in another window takes the token along; the next answer brings another.
+    if (over || (type === "csrf-missing" && !again)) {
+      await (over ? over() : call("GET", "/session"));
+      abandoned?.throwIfAborted();
+      return call(method, path, body, abandoned, true);
+    }
+    if (problem instanceof Refused) throw problem;
+    // Nothing came, or something that is no answer of Velnik's, such as a page that stands in its way.
   }
-  if (response.ok) {
-    return (response.status === 204 ? undefined : await response.json()) as T;
-  }
-  if (response.status >= 502 && response.status <= 504) throw new Unreachable();
+  throw new Unreachable();
+}
+
+async function refusal(response: Response): Promise<Refused> {
   const problem = await response.json().catch(() => ({}));
-  throw new Refused(
+  return new Refused(
     response.status,
     String(problem.type ?? "").replace(/^.*\//, ""),
     String(problem.detail ?? "Something went wrong. Nothing was changed."),
@@ -114,35 +144,39 @@ export const api = {
   change: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
     call<AnswerDto>("POST", "/changes", { request, basedOn, changes }),
   /** What the person would be told of these changes, or why they cannot be. */
-  would: (request: string, basedOn: number, changes: readonly ChangeDto[]) =>
-    call<Schemas["TriedDto"]>("POST", "/changes?dryRun=true", { request, basedOn, changes }),
-  bin: () => call<BinDto>("GET", "/bin"),
+  would: (request: string, basedOn: number, changes: readonly ChangeDto[], abandoned?: AbortSignal) =>
+    call<TriedDto>("POST", "/changes?dryRun=true", { request, basedOn, changes }, abandoned),
+  bin: (abandoned?: AbortSignal) => call<BinDto>("GET", "/bin", undefined, abandoned),
   undo: (request: string, how: UndoHow) => call<AnswerDto>("POST", "/undo", { request, how }),
   redo: (request: string) => call<AnswerDto>("POST", "/redo", { request }),
   previewOutline: (request: string, basedOn: number, text: string) =>
     call<PreviewDto>("POST", "/imports/outline?dryRun=true", { request, basedOn, text, place: null }),
   importOutline: (request: string, basedOn: number, text: string, place: PlaceDto | null) =>
     call<AnswerDto>("POST", "/imports/outline?dryRun=false", { request, basedOn, text, place }),
-  menus: () => call<MenusDto>("GET", "/menus"),
-  offers: (menu: string, text: string) =>
-    call<OfferDto[]>("GET", `/menus/${menu}/offers?text=${encodeURIComponent(text)}`),
+  menus: (abandoned?: AbortSignal) => call<MenusDto>("GET", "/menus", undefined, abandoned),
+  offers: (menu: string, text: string, abandoned?: AbortSignal) =>
+    call<OfferDto[]>("GET", `/menus/${menu}/offers?text=${encodeURIComponent(text)}`, undefined, abandoned),
   importItems: (request: string, basedOn: number, text: string, place: RowPlace) =>
     call<AnswerDto>("POST", "/imports/items?dryRun=false", { request, basedOn, text, place }),
   previewItems: (request: string, basedOn: number, text: string, place: RowPlace) =>
     call<Schemas["ItemsPreview"]>("POST", "/imports/items?dryRun=true", { request, basedOn, text, place }),
-  zones: (page: string | null) => call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`),
-  whereabouts: (page: string) => call<WhereDto[]>("GET", `/pages/${page}/whereabouts`),
-  findings: () => call<FindingDto[]>("GET", "/findings"),
-  placings: () => call<Readonly<Record<string, PlacingDto>>>("GET", "/placings"),
-  placeable: (pages: readonly string[]) => call<PlaceableDto[]>("GET", `/placeable?pages=${pages.join(",")}`),
-  reach: (page: string) => call<{ sentence: string }>("GET", `/pages/${page}/reach`),
-  waiting: () => call<WaitingDto>("GET", "/waiting"),
-  releases: () => call<ReleaseDto[]>("GET", "/releases"),
+  zones: (page: string | null, abandoned?: AbortSignal) =>
+    call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`, undefined, abandoned),
+  findings: (abandoned?: AbortSignal) => call<FindingDto[]>("GET", "/findings", undefined, abandoned),
+  placings: (abandoned?: AbortSignal) =>
+    call<Readonly<Record<string, PlacingDto>>>("GET", "/placings", undefined, abandoned),
+  placeable: (pages: readonly string[], abandoned?: AbortSignal) =>
+    call<PlaceableDto[]>("GET", `/placeable?pages=${pages.join(",")}`, undefined, abandoned),
+  /** Null for a page that is gone. */
+  pageCard: async (page: string, abandoned: AbortSignal) =>
+    (await call<PageCardDto | undefined>("GET", `/pages/${page}/card`, undefined, abandoned)) ?? null,
+  waiting: (abandoned?: AbortSignal) => call<WaitingDto>("GET", "/waiting", undefined, abandoned),
+  releases: (abandoned?: AbortSignal) => call<ReleaseDto[]>("GET", "/releases", undefined, abandoned),
   publish: (request: string, basedOn: number, note: string) =>
     call<ReleaseDto>("POST", "/releases", { request, basedOn, note }),
   preferences: () => call<{ settings: Readonly<Record<string, string>> }>("GET", "/preferences"),
   keepPreference: (name: string, setting: string) => call<void>("POST", "/preferences", { name, setting }),
-  members: () => call<MembersDto>("GET", "/members"),
+  members: (abandoned?: AbortSignal) => call<MembersDto>("GET", "/members", undefined, abandoned),
   addMember: (member: Schemas["NewMember"]) => call<MembersDto>("POST", "/members", member),
   /** Signs the member out everywhere. */
   giveMemberPassword: (name: string, password: string) =>
@@ -152,8 +186,9 @@ export const api = {
 };
 
 /** The HTML of a page in the window. Null when the window was closed by the server. */
-export async function windowPage(address: string): Promise<string | null> {
-  const response = await fetch(address, { signal: AbortSignal.timeout(PATIENCE) }).catch(() => {
+export async function windowPage(address: string, abandoned: AbortSignal): Promise<string | null> {
+  const signal = AbortSignal.any([AbortSignal.timeout(PATIENCE), abandoned]);
+  const response = await fetch(address, { signal }).catch(() => {
     throw new Unreachable();
   });
   const html = await response.text();

@@ -1,7 +1,7 @@
 import { Button, Dropdown } from "antd";
 import { useState } from "react";
 import { api, type OfferDto } from "../api/client";
-import { sentenceOf } from "../working-copy/store";
+import { sentenceOf } from "../shared/sentenceOf";
 
 /** What can stand in a menu by itself: lists of pages, and the items of other menus. */
 export function FillButton(props: { readonly menu: string; readonly onChoose: (offer: OfferDto) => void }) {

@@ -9,6 +9,7 @@ import { pageOf } from "../working-copy/tree";
 import { type ItemEdit, set } from "./deeds";
 import { ListFields } from "./ListFields";
 import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
+import { MakeIt } from "./MakeIt";
 import type { Node } from "./outline";
 import { PageChoice } from "./PageChoice";
 import { StandsHere } from "./StandsHere";
@@ -46,7 +47,7 @@ export function ItemCard(props: {
       <h2>{title}</h2>
       <p className="sentence">
         {row.absence ?? `${visitorWords(row)} see it as a ${KIND_WORDS[row.kind.kind]}.`}
-        {signsOut(props.copy, row) && " Members who are in read “Sign out” in its place."}
+        {signsOut(props.copy, row) && " Members who are signed in see “Sign out” instead."}
       </p>
       {row.kind.kind === "PAGE" && row.absence !== null && <OpenPage {...props} send={send} />}
       <Problem sentence={problem} />
@@ -77,9 +78,7 @@ export function ItemCard(props: {
         </div>
       </Group>
       {row.splices ? (
-        <p className="hint">
-          Its rows stand in its place; each shows as it is set. With a label it heads them.
-        </p>
+        <p className="hint">Its rows show here. Give it a label to make that their heading.</p>
       ) : (
         <Group name="item-how" heading="How it shows">
           <div className="fields">
@@ -104,13 +103,11 @@ function signsOut(copy: WorkingCopy, row: MenuRowDto): boolean {
 
 /** How many levels of a page's subpages an item carries along. */
 const carried = (levels: number) =>
-  levels === 0
-    ? "are not carried along"
-    : levels === 1
-      ? "1 level is carried along"
-      : `${levels} levels are carried along`;
+  levels === 0 ? "not shown" : levels === 1 ? "1 level shown" : `${levels} levels shown`;
 
-type Sending = Parameters<typeof ItemCard>[0] & { readonly send: (change: ChangeDto) => Promise<boolean> };
+export type Sending = Parameters<typeof ItemCard>[0] & {
+  readonly send: (change: ChangeDto) => Promise<boolean>;
+};
 
 /** Opens the page of an item that shows to nobody because its page is withheld. */
 function OpenPage({ copy, row, send }: Sending) {
@@ -175,7 +172,7 @@ function Leads(props: Sending) {
     case "OTHER_MENU":
       return (
         <>
-          <label htmlFor="shown-menu">Yields</label>
+          <label htmlFor="shown-menu">Contains</label>
           <Select
             id="shown-menu"
             value={row.kind.menu}
@@ -188,6 +185,6 @@ function Leads(props: Sending) {
       );
     case "HEADING":
     case "TEXT":
-      return null;
+      return <MakeIt {...props} />;
   }
 }

@@ -55,7 +55,7 @@ function Aside({ node, folded, beneath, list }: Parameters<typeof ItemCell>[0]) 
         menu.setAside
           ? "set aside"
           : menu.zones.length === 0
-            ? "stands nowhere"
+            ? "not shown anywhere"
             : menu.zones.map((zone) => ZONE_WORDS[zone].toLowerCase()).join(", "),
         menu.follows && "follows the page tree",
       ];

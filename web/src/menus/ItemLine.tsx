@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { Input, type InputRef } from "antd";
+import { Button, Input, type InputRef } from "antd";
 import { useEffect, useId, useRef, useState } from "react";
 import { api, type OfferDto } from "../api/client";
 import { type Foretold, usePasting } from "../outline/usePasting";
+import { answerOf, ifKnown } from "../shared/answer";
 import { Says } from "../shared/Says";
 import type { Result } from "../working-copy/store";
 import { KIND_WORDS } from "./words";
@@ -26,22 +27,22 @@ export function ItemLine(props: {
 }) {
   const { menu } = props;
   const [typed, setTyped] = useState("");
-  /** Null: the first that the menu does not show already, so that nothing is placed again by accident. */
-  const [chosen, setChosen] = useState<number | null>(null);
+  const [chosen, setChosen] = useState(0);
   const [problem, setProblem] = useState<string | null>(null);
   const field = useRef<InputRef>(null);
   const list = useId();
   const text = typed.trim();
   const query = useQuery({
     queryKey: ["offers", menu, text],
-    queryFn: () => api.offers(menu, text),
+    queryFn: ({ signal }) => api.offers(menu, text, signal),
     enabled: text !== "",
     placeholderData: (previous) => previous,
   });
-  const offers = text === "" ? [] : (query.data ?? []);
+  const answer = answerOf(query);
+  const offers = text === "" ? [] : (ifKnown(answer) ?? []);
   /** Offers for what is typed are on their way; keys count on in what will come. */
   const waits = text !== "" && (query.isPlaceholderData || !query.data);
-  const at = indexIn(offers, chosen);
+  const at = Math.min(chosen, offers.length - 1);
   const offered = useRef<HTMLDivElement>(null);
   // At the lower edge of the outline they would be out of sight.
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever others are offered
@@ -55,7 +56,7 @@ export function ItemLine(props: {
   const take = async (result: Promise<Result>) => {
     const sent = typed;
     setTyped("");
-    setChosen(null);
+    setChosen(0);
     const taken = await result;
     setProblem(taken.ok ? null : taken.sentence);
     if (!taken.ok) setTyped((now) => (now === "" ? sent : now));
@@ -64,7 +65,7 @@ export function ItemLine(props: {
   // What was offered for the text as it is now, not for the one before the last key.
   const meant = async () => {
     const current = waits ? await api.offers(menu, text) : (query.data ?? []);
-    return current[indexIn(current, chosen)];
+    return current[Math.min(chosen, current.length - 1)];
   };
   return (
     <>
@@ -73,7 +74,7 @@ export function ItemLine(props: {
           ref={field}
           size="small"
           value={typed}
-          placeholder="A page, a link, a heading… or paste a list"
+          placeholder="Type a page, a link, a heading… or paste a list"
           role="combobox"
           aria-expanded={offers.length > 0}
           aria-controls={list}
@@ -82,7 +83,7 @@ export function ItemLine(props: {
           aria-invalid={problem !== null}
           onChange={(event) => {
             setTyped(event.target.value);
-            setChosen(null);
+            setChosen(0);
             setProblem(null);
           }}
           onBlur={() => {
@@ -96,7 +97,7 @@ export function ItemLine(props: {
             else if (event.key === "Enter" && text !== "") void take(props.onAdd(meant()));
             else if (event.key === "Escape") return props.onLeave();
             else if (event.key === "ArrowDown")
-              setChosen(waits ? (chosen ?? 0) + 1 : Math.min(at + 1, offers.length - 1));
+              setChosen(waits ? chosen + 1 : Math.min(at + 1, offers.length - 1));
             else if (event.key === "ArrowUp") setChosen(Math.max(at - 1, 0));
             else if (event.key === "Tab" && typed !== "") event.shiftKey ? props.onOut() : props.onNest();
             else return;
@@ -124,22 +125,37 @@ export function ItemLine(props: {
           ))}
         </div>
       )}
+      {text === "" && !pasting.waits && <Forms />}
+      {text !== "" && answer.status === "failed" && (
+        <div className="offers failed" role="alert">
+          {answer.sentence}{" "}
+          <Button size="small" onMouseDown={(event) => event.preventDefault()} onClick={answer.again}>
+            Try again
+          </Button>
+        </div>
+      )}
       {pasting.note}
     </>
   );
 }
 
-function indexIn(offers: readonly OfferDto[], chosen: number | null): number {
-  const fresh = offers.findIndex((offer) => !offer.placed);
-  return Math.min(chosen ?? Math.max(fresh, 0), offers.length - 1);
+/** What the line understands. */
+function Forms() {
+  return (
+    <div className="forms" aria-hidden="true">
+      a page’s title · Boats = Hire · Tide tables tides.example · a mail address · a phone number · a heading
+    </div>
+  );
 }
 
 function wordsFor(offer: OfferDto): string {
   switch (offer.offer) {
     case "PAGE":
-      return `${offer.detail}${offer.placed ? " · already in this menu" : ""}`;
+      return `page · ${offer.detail}${offer.placed ? " · already in this menu" : ""}`;
     case "LINK":
-      return offer.kind ? KIND_WORDS[offer.kind.kind] : "";
+      return `${offer.kind ? KIND_WORDS[offer.kind.kind] : ""} · ${offer.detail}`;
+    case "LISTING":
+      return "the list of all pages of that topic";
     case "HEADING":
       return "as a heading";
     case "TEXT":

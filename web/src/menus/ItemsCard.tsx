@@ -49,7 +49,7 @@ export function ItemsCard(props: {
             <div className="choices">
               <Button
                 size="small"
-                title="Weight, icon, place, tab and note as it has them"
+                title="Weight, icon, position, tab and note as it has them"
                 onClick={() =>
                   void edit({
                     weight: like.weight,
@@ -68,7 +68,7 @@ export function ItemsCard(props: {
         </>
       )}
       {rows.length < props.nodes.length && (
-        <p className="hint">Menus, and rows of other menus, are left out of these settings.</p>
+        <p className="hint">These settings do not go for menus and rows of other menus.</p>
       )}
     </section>
   );

@@ -21,7 +21,7 @@ export function JoiningFields(props: {
         value={joining.from}
         onChange={(from) => set({ from, section: from === "SECTION" ? copy.tree.home : null })}
         options={[
-          { value: "NOWHERE", label: "Only when you place them" },
+          { value: "NOWHERE", label: "Only when you add them" },
           { value: "TOP_LEVEL", label: "From the top level" },
           { value: "SECTION", label: "From under a page" },
           { value: "EVERYWHERE", label: "From the whole site" },
@@ -40,7 +40,7 @@ export function JoiningFields(props: {
       )}
       {joining.from !== "NOWHERE" && (
         <>
-          <span id="joins-at">Stand</span>
+          <span id="joins-at">Where</span>
           <Segmented<JoiningDto["spot"]>
             aria-labelledby="joins-at"
             value={joining.spot}

@@ -24,7 +24,7 @@ export function ListFields({
     void send({ kind: "setItemKind", item: row.item, to: { ...row.kind, list: { ...list, ...part } } });
   return (
     <>
-      <label htmlFor="source">Yields</label>
+      <label htmlFor="source">Contains</label>
       <Select<ListDto["source"]>
         id="source"
         value={list.source}
@@ -101,14 +101,14 @@ export function ListFields({
       />
       {list.leftOut.length > 0 && (
         <>
-          <span>Left out</span>
+          <span>Removed from it</span>
           <span>
             {list.leftOut.map((page) => (
               <button
                 key={page}
                 type="button"
                 className="plain"
-                title="Take it in again"
+                title="Restore it"
                 onClick={() => change({ leftOut: list.leftOut.filter((other) => other !== page) })}
               >
                 {copy.tree.pages.has(page) ? pageOf(copy.tree, page).title : "a page that is gone"} ×

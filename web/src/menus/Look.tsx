@@ -48,7 +48,7 @@ export function ShowsTo({ rows, onEdit, ofMembersPages }: Props & { readonly ofM
       />
       {ofMembersPages && rows.every((row) => row.visitors.includes("NON_MEMBER")) && (
         <>
-          <span>Others</span>
+          <span>Everyone else</span>
           <Tick
             rows={rows}
             of={(row) => row.beforeSignIn}
@@ -65,9 +65,9 @@ export function ShowsTo({ rows, onEdit, ofMembersPages }: Props & { readonly ofM
 type ShownTo = "ALL" | "MEMBER" | "NON_MEMBER";
 
 const SHOWN_TO = [
-  { value: "ALL", label: "All visitors" },
+  { value: "ALL", label: "Everyone" },
   { value: "MEMBER", label: "Members" },
-  { value: "NON_MEMBER", label: "Others" },
+  { value: "NON_MEMBER", label: "Everyone else" },
 ] as const;
 
 /** When items show, for those that show by themselves. */
@@ -123,7 +123,7 @@ export function Look({ rows, onEdit, leads }: Props & { readonly leads: boolean 
           alone
         </Tick>
       </span>
-      <span>Place</span>
+      <span>Position</span>
       <span className="with-note">
         <Tick rows={rows} of={(row) => row.farEnd} onTick={(farEnd) => edit({ farEnd })}>
           At the far end of a row

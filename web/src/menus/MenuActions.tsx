@@ -36,13 +36,11 @@ export function MenuActions(props: {
   const row = node.row;
   const listed = listedPage(node) !== null;
   const moving = <MovesAcross what="row" may={props.may} onMove={props.onMove} />;
-  const toTheBin = (
-    <Action label="To the bin" hint="Remove, never a page; the bin keeps it (Delete)" {...does("remove")} />
-  );
+  const toTheBin = <Action label="Remove" hint="To the bin; never a page (Delete)" {...does("remove")} />;
   const leaving = (
     <>
-      <Action label="Detach" hint="Make it an item that no longer follows the tree" {...does("detach")} />
-      <Action label="Leave out" hint="The list leaves the page out (Delete)" {...does("leaveOut")} />
+      <Action label="Make it its own item" hint="It no longer follows the page tree" {...does("detach")} />
+      <Action label="Remove" hint="The list no longer shows the page (Delete)" {...does("leaveOut")} />
     </>
   );
   const along = (
@@ -66,7 +64,11 @@ export function MenuActions(props: {
             {...does("hide")}
           />
           {props.several === "items" && (
-            <Action label="Wrap" hint="Put them under a new heading in their place (G)" {...does("wrap")} />
+            <Action
+              label="Group under…"
+              hint="Put them under a new heading in their place (G)"
+              {...does("wrap")}
+            />
           )}
           {props.several !== "listed" && (
             <Action label="Copy" hint="Copy them with what is under them (Ctrl+D)" {...does("copy")} />
@@ -83,10 +85,8 @@ export function MenuActions(props: {
           <Action label="Rename" hint="Edit the name (Enter)" {...does("label")} />
           <Action label="Copy" hint="Copy it with all its items (Ctrl+D)" {...does("copy")} />
           <Action
-            label={node.menu.setAside ? "Bring back" : "Set aside"}
-            hint={
-              node.menu.setAside ? "Let it stand where it stood" : "Keep it without its standing anywhere (H)"
-            }
+            label={node.menu.setAside ? "Restore" : "Set aside"}
+            hint={node.menu.setAside ? "Show it again where it was (H)" : "Keep it, but show it nowhere (H)"}
             {...does("aside")}
           />
           {toTheBin}
@@ -102,7 +102,11 @@ export function MenuActions(props: {
           {moving}
           {along}
           {moveTo}
-          <Action label="Label" hint="Edit the label (Enter); empty follows again" {...does("label")} />
+          <Action
+            label="Rename"
+            hint="Edit the label (Enter); empty follows the page again"
+            {...does("label")}
+          />
           <Action
             label={row.hidden ? "Show" : "Hide"}
             hint={row.hidden ? "Show it again, in the same place (H)" : "Hide it and what is under it (H)"}
@@ -113,9 +117,17 @@ export function MenuActions(props: {
           ) : (
             <>
               {row.kind.kind === "LIST" && (
-                <Action label="Freeze" hint="Make its rows ordinary items" {...does("freeze")} />
+                <Action
+                  label="Make ordinary items"
+                  hint="Its rows become items of their own"
+                  {...does("freeze")}
+                />
               )}
-              <Action label="Wrap" hint="Put it under a new heading in its place (G)" {...does("wrap")} />
+              <Action
+                label="Group under…"
+                hint="Put it under a new heading in its place (G)"
+                {...does("wrap")}
+              />
               <Action label="Copy" hint="Copy it with what is under it (Ctrl+D)" {...does("copy")} />
               {toTheBin}
             </>

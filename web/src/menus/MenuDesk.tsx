@@ -36,8 +36,6 @@ export function MenuDesk(props: {
   readonly store: WorkingCopyStore;
   readonly outline: MenuOutline;
   readonly choice: Choice;
-  /** What was chosen last; it may not have come yet. */
-  readonly chosen: string | null;
   readonly gridRef: RefObject<HTMLDivElement | null>;
   readonly onChoose: (choice: Choice) => void;
   readonly onWholeScreen: () => void;
@@ -213,6 +211,7 @@ function useExtraRow(props: {
     store,
     outlineAt,
     line: line.kind === "adding" ? line : null,
+    onAdded: deeds.select,
     onLine: (next) => desk.setAttention((now) => (now.kind === "adding" ? next(now) : now)),
     onLeave: desk.leave,
   });

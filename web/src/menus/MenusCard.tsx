@@ -6,7 +6,7 @@ import { MoveItems } from "./MoveItems";
 import type { Node } from "./outline";
 import { TreePick } from "./TreePick";
 import type { Picking } from "./useMenuDeeds";
-import type { ReadyMenus } from "./useMenus";
+import type { Menus } from "./useMenus";
 
 /** What is asked beside the outline; nothing, most of the time. */
 export type Asked =
@@ -18,7 +18,7 @@ export type Asked =
 export function MenusCard(props: {
   readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
-  readonly menus: ReadyMenus;
+  readonly menus: Menus;
   readonly asked: Asked;
   readonly selected: Node | null;
   readonly several: readonly Node[];

@@ -4,7 +4,7 @@ import { EVERYTHING } from "../outline/asking";
 import { type Choice, only } from "../outline/choice";
 import { useFolding } from "../outline/useFolding";
 import { Later } from "../shared/Later";
-import { CouldNotLoad } from "../shell/CouldNotLoad";
+import { NotYet } from "../shell/NotYet";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
 import type { Pointed } from "../window/useFrame";
@@ -16,7 +16,7 @@ import { useLookingForItems } from "./MenuFinder";
 import { type Asked, MenusCard } from "./MenusCard";
 import { findItem, listedPage, type MenuOutline, type Node } from "./outline";
 import { useChosenRows } from "./useChosenRows";
-import { type ReadyMenus, useMenus } from "./useMenus";
+import { type Menus, useMenus } from "./useMenus";
 import "./menus.css";
 
 type Props = {
@@ -32,22 +32,17 @@ export default memo(MenusScreen);
 
 function MenusScreen(props: Props) {
   const menus = useMenus(props.copy.revision);
-  if (menus.status === "failed") {
-    return (
-      <CouldNotLoad what="your menus" sentence="Velnik does not answer just now." onRetry={menus.retry} />
-    );
-  }
-  if (menus.status === "loading") return <main className="area" aria-busy="true" />;
-  return <Arranging {...props} menus={menus} />;
+  if (menus.status !== "known") return <NotYet answer={menus} what="your menus" />;
+  return <Arranging {...props} menus={menus.value} />;
 }
 
 const NOTHING: Asked = { kind: "none" };
 
-function Arranging({ copy, store, page, onPage, menus }: Props & { readonly menus: ReadyMenus }) {
+function Arranging({ copy, store, page, onPage, menus }: Props & { readonly menus: Menus }) {
   const { outline } = menus;
   const gridRef = useRef<HTMLDivElement>(null);
   const [whole, setWhole] = useWholeScreen(gridRef);
-  const { choice, last, selected, several, choose } = useChosenRows(outline);
+  const { choice, selected, several, choose } = useChosenRows(outline);
   const [asked, setAsked] = useState<Asked>(NOTHING);
   const folding = useFolding("menus");
   const looking = useLookingForItems(outline, folding.folded);
@@ -76,7 +71,6 @@ function Arranging({ copy, store, page, onPage, menus }: Props & { readonly menu
           store={store}
           outline={outline}
           choice={choice}
-          chosen={last}
           gridRef={gridRef}
           onChoose={take}
           onWholeScreen={() => setWhole(true)}

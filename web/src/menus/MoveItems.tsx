@@ -1,5 +1,6 @@
 import { namesOf } from "../outline/drop";
 import { MoveTo } from "../outline/MoveTo";
+import { Objection } from "../shared/sentenceOf";
 import type { WorkingCopyStore } from "../working-copy/store";
 import { destinationsFor, targetFor } from "./destinations";
 import { judge } from "./dropping";
@@ -27,7 +28,7 @@ export function MoveItems(props: {
         const result = await gesture(moving, (now, there, tree) => {
           const load = { from: "rows", ids: there.map((node) => node.id), level: 1, name: "" } as const;
           const verdict = judge(now, tree, load, targetFor(now, to ?? "", how));
-          if (verdict.kind === "refused") throw new Error(verdict.words);
+          if (verdict.kind === "refused") throw new Objection(verdict.words);
           return verdict.changes;
         });
         if (result?.ok) props.onDone();

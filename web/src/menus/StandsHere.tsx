@@ -1,12 +1,13 @@
 import { Link } from "react-router";
 import type { MenuDto } from "../api/client";
+import { Answered, derived } from "../shared/answer";
 import { Group } from "../shared/Group";
 import type { WorkingCopy } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
 import { useZones } from "../zones/useZones";
 import { ZONE_WORDS } from "./words";
 
-/** Why a menu stands where it does on the page in the window, or that it does not. */
+/** Why a menu is shown where it is on the page in the preview, or that it is not. */
 export function StandsHere(props: {
   readonly copy: WorkingCopy;
   readonly menu: MenuDto;
@@ -15,20 +16,26 @@ export function StandsHere(props: {
 }) {
   const { copy, menu, page } = props;
   const zones = useZones(copy.revision, page);
-  const here = (zones.data?.page ?? []).filter((zone) => zone.menus.some((each) => each.menu === menu.id));
+  const here = derived(zones, (table) =>
+    table.page.filter((zone) => zone.menus.some((each) => each.menu === menu.id)),
+  );
   return (
     <Group name="menu-here" heading={`${menu.name} on ${pageOf(copy.tree, page).title}`}>
-      {here.length === 0 ? (
-        <p className="hint">{zones.data ? "It does not stand on the page in the window." : " "}</p>
-      ) : (
-        <ul className="standings">
-          {here.map(({ zone, why }) => (
-            <li key={zone}>
-              <b>{ZONE_WORDS[zone]}</b> {why.join(" ")}
-            </li>
-          ))}
-        </ul>
-      )}
+      <Answered answer={here} what="where it is shown there">
+        {(places) =>
+          places.length === 0 ? (
+            <p className="hint">It is not shown on the page in the preview.</p>
+          ) : (
+            <ul className="standings">
+              {places.map(({ zone, why }) => (
+                <li key={zone}>
+                  <b>{ZONE_WORDS[zone]}</b> {why.join(" ")}
+                </li>
+              ))}
+            </ul>
+          )
+        }
+      </Answered>
       <Link to="/zones">All zones</Link>
     </Group>
   );

@@ -51,12 +51,12 @@ export function TreePick(props: {
   };
   const count = counted(chosen.size, "# page", "# pages");
   return (
-    <section className="card" aria-label="Pages to place">
+    <section className="card" aria-label="Pages to add">
       <h2>Pages {props.where}</h2>
       <FindField
         list={list}
         active={here ? `${list}-${here}` : undefined}
-        label="Find pages to place"
+        label="Find pages to add"
         typed={typed}
         onType={(text) => {
           setTyped(text);
@@ -102,7 +102,7 @@ export function TreePick(props: {
       <Problem sentence={problem} />
       <div className="choices">
         <Segmented<Nesting>
-          aria-label="How they stand"
+          aria-label="How they are nested"
           value={nesting}
           onChange={setNesting}
           options={[
@@ -111,13 +111,13 @@ export function TreePick(props: {
           ]}
         />
         <Button type="primary" disabled={chosen.size === 0} onClick={() => void put()}>
-          Place {count}
+          Add {count}
         </Button>
         <Button type="text" onClick={props.onLeave}>
-          Leave
+          Cancel
         </Button>
       </div>
-      <p className="hint">Enter chooses, Ctrl+Enter places, Escape leaves. Or drag them into the menu.</p>
+      <p className="hint">Enter selects, Ctrl+Enter adds, Escape cancels. Or drag them into the menu.</p>
     </section>
   );
 }

@@ -1,10 +1,10 @@
 import type { RowPlace } from "../api/client";
 import type { Row } from "../outline/rows";
-import { childrenOf } from "../working-copy/tree";
 import {
   findItem,
   itemOf,
   itemsUpTo,
+  lastOrdinary,
   listedPage,
   type MenuOutline,
   type Node,
@@ -24,15 +24,16 @@ export type Adding = {
   readonly shownAfter: readonly string[];
 };
 
-/** At the end of what is under a row; null where it belongs to another menu. */
+/** At the end of the ordinary rows under a row; null where it belongs to another menu. */
 export function addingUnder(outline: MenuOutline, rows: readonly Row[], node: Node): Adding | null {
   if (node.row?.closed) return null;
+  const last = lastOrdinary(outline, node);
   return {
     kind: "adding",
     menu: node.menu.id,
-    ...behind(outline, node, childrenOf(outline, node.id).at(-1) ?? null),
+    ...behind(outline, node, last),
     level: levelOf(rows, node.id) + 1,
-    shownAfter: [lastBeneath(rows, node.id)],
+    shownAfter: [last === null ? node.id : lastBeneath(rows, last)],
   };
 }
 

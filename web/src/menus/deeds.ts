@@ -1,4 +1,4 @@
-import type { ChangeDto, OfferDto, RowPlace } from "../api/client";
+import type { ChangeDto, MenuDto, OfferDto, RowPlace } from "../api/client";
 import { type Move, neighbours } from "../outline/moves";
 import { newId } from "../shared/ids";
 import type { Result, WorkingCopyStore } from "../working-copy/store";
@@ -170,20 +170,30 @@ const AS_THEY_ARE = {
   note: null,
 } as const;
 
-/** Adds what was offered; a new page is made at the end of the tree and placed, in one edit. */
+/**
+ * Adds what was offered. A new page is made at the end of the tree; where the menu does not take it in by itself it gets
+ * an item, in the same edit.
+ */
 export function addOffered(
   store: WorkingCopyStore,
   tree: PageTree,
+  menu: MenuDto,
   offer: OfferDto,
   id: string,
   place: RowPlace,
 ): Promise<Result> {
   if (offer.offer === "NEW_PAGE") {
-    const page = newId();
-    return store.change(
-      { kind: "addPages", pages: [{ id: page, place: endOf(tree, null), title: offer.words, reach: null }] },
-      { kind: "addItems", items: [{ id, place, kind: kindOfPage(page), label: "" }] },
-    );
+    const takesIn = menu.follows || menu.joining.from === "TOP_LEVEL" || menu.joining.from === "EVERYWHERE";
+    const page = takesIn ? id : newId();
+    const adding: ChangeDto = {
+      kind: "addPages",
+      pages: [{ id: page, place: endOf(tree, null), title: offer.words, reach: null }],
+    };
+    if (takesIn) return store.change(adding);
+    return store.change(adding, {
+      kind: "addItems",
+      items: [{ id, place, kind: kindOfPage(page), label: "" }],
+    });
   }
   if (!offer.kind) return Promise.resolve({ ok: false, sentence: offer.detail });
   return store.change({ kind: "addItems", items: [{ id, place, kind: offer.kind, label: offer.label }] });

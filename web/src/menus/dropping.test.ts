@@ -94,9 +94,9 @@ describe("letting rows go in the outline of menus", () => {
   });
 
   const forbidden = [
-    ["an item among the menus", rows("hand/one"), between(null, "main"), "An item stands in a menu."],
-    ["an item under itself", rows("hand/head"), into("hand/one"), "head cannot stand under itself."],
-    ["a menu in a menu", rows("main"), into("hand"), "Menus stand beside each other, not in one another."],
+    ["an item among the menus", rows("hand/one"), between(null, "main"), "An item goes into a menu."],
+    ["an item under itself", rows("hand/head"), into("hand/one"), "head cannot go under itself."],
+    ["a menu in a menu", rows("main"), into("hand"), "A menu goes beside another, not into it."],
     [
       "into another menu's row",
       rows("hand/one"),
@@ -107,16 +107,16 @@ describe("letting rows go in the outline of menus", () => {
       "a list's row into another menu",
       rows("main/list b"),
       into("hand"),
-      "A row of a list goes where its page goes. Detach it to move it elsewhere.",
+      "A row of a list goes where its page goes. Make it its own item to move it elsewhere.",
     ],
-    ["a page under its subpage", rows("main/list a"), into("main/list a1"), "a cannot stand under itself."],
+    ["a page under its subpage", rows("main/list a"), into("main/list a1"), "a cannot go under itself."],
     ["a row that is gone", rows("hand/one"), into("nowhere"), "That row is not there any more."],
     ["rows that are gone", rows("nowhere"), into("hand"), "These rows cannot go together."],
     [
       "pages among the menus",
       { from: "pages", ids: ["a"], level: 1, name: "" } as Load,
       between(null, null),
-      "A page stands in a menu, not among the menus.",
+      "A page goes into a menu, not between menus.",
     ],
   ] as const;
   it.each(forbidden)("is refused for %s", (_what, load, target, words) => {

@@ -33,7 +33,7 @@ export function judge(outline: MenuOutline, tree: PageTree, load: Load, target: 
   const words = placeWords(target, (id) => nameOf(outline, id));
   if (load.from === "pages") {
     const pages = load.ids.filter((page) => tree.pages.has(page));
-    if (!parent) return refused("A page stands in a menu, not among the menus.");
+    if (!parent) return refused("A page goes into a menu, not between menus.");
     if (pages.length === 0) return refused("That page is not there any more.");
     return {
       kind: "allowed",
@@ -43,11 +43,11 @@ export function judge(outline: MenuOutline, tree: PageTree, load: Load, target: 
   }
   const nodes = load.ids.flatMap((id) => outline.nodes.get(id) ?? []);
   const inside = nodes.find((node) => isAbove(outline, node, parent));
-  if (inside) return refused(`${nameOf(outline, inside.id)} cannot stand under itself.`);
+  if (inside) return refused(`${nameOf(outline, inside.id)} cannot go under itself.`);
   switch (kindOfRows(nodes)) {
     case "menus":
       return parent
-        ? refused("Menus stand beside each other, not in one another.")
+        ? refused("A menu goes beside another, not into it.")
         : {
             kind: "allowed",
             words,
@@ -62,7 +62,7 @@ export function judge(outline: MenuOutline, tree: PageTree, load: Load, target: 
               { kind: "moveItems", items: nodes.map(itemOf), place: placeIn(outline, parent, target) },
             ],
           }
-        : refused("An item stands in a menu.");
+        : refused("An item goes into a menu.");
     case "listed":
       return judgeListed(outline, tree, nodes, parent, target, words);
     case null:
@@ -80,7 +80,8 @@ function judgeListed(
   words: string,
 ): Verdict {
   const sameList = parent !== null && nodes.every((node) => itemOf(node) === itemOf(parent));
-  if (!sameList) return refused("A row of a list goes where its page goes. Detach it to move it elsewhere.");
+  if (!sameList)
+    return refused("A row of a list goes where its page goes. Make it its own item to move it elsewhere.");
   const stays = nodes.map((node) => node.row?.stays).find((why) => why);
   if (stays) return refused(stays);
   const pages = nodes.map(listedPage).filter((page) => page !== null);
@@ -90,7 +91,7 @@ function judgeListed(
       ? endOf(tree, under)
       : { parent: under, after: listedUpTo(outline, parent, target) };
   const inside = pages.find((page) => isInside(tree, place.parent, page));
-  if (inside !== undefined) return refused(`${pageOf(tree, inside).title} cannot stand under itself.`);
+  if (inside !== undefined) return refused(`${pageOf(tree, inside).title} cannot go under itself.`);
   return {
     kind: "allowed",
     words: `${words}. The page moves too.`,

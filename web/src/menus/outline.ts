@@ -120,9 +120,15 @@ export function endUnder(outline: MenuOutline, parent: Node): RowPlace {
   return placeAt(outline, parent, childrenOf(outline, parent.id).at(-1) ?? null);
 }
 
-/** Right after a row; for a menu, at its end. Null where it belongs to another menu. */
+/** The last row under a row that does not come last for everybody, as those at the far end and built-in pages do. */
+export function lastOrdinary(outline: MenuOutline, parent: Node): string | null {
+  const rows = childrenOf(outline, parent.id).map((id) => nodeOf(outline, id));
+  return rows.findLast(({ row }) => !row?.farEnd && !row?.builtIn)?.id ?? null;
+}
+
+/** Right after a row; for a menu, at the end of its ordinary rows. Null where it belongs to another menu. */
 export function placeBelow(outline: MenuOutline, node: Node): RowPlace | null {
-  if (node.parent === null) return endUnder(outline, node);
+  if (node.parent === null) return placeAt(outline, node, lastOrdinary(outline, node));
   const parent = nodeOf(outline, node.parent);
   return node.row?.foreign || parent.row?.closed ? null : placeAt(outline, parent, node.id);
 }

@@ -18,7 +18,7 @@ export const QUESTIONS: readonly Question<Node>[] = [
   {
     key: "for-some",
     name: "For some",
-    hint: "Items that show to members only or to others only, on phones only or on wide screens only",
+    hint: "Items that only some visitors see: members or everyone else, on phones or on wide screens",
     holds: ({ row }) =>
       row !== null && (row.devices.length === 1 || (row.absence === null && row.shownTo.length === 1)),
   },

@@ -45,6 +45,7 @@ export function row(item: string, listed: string | null, level: number, kind: Ki
     shownTo: ["NON_MEMBER", "MEMBER"],
     ofMembersPage: false,
     splices: kind === "LIST",
+    builtIn: false,
     foreign: false,
     moves: listed === null ? "BY_ITSELF" : "WITH_ITS_PAGE",
     stays: null,

@@ -14,8 +14,6 @@ export function useChosenRows(outline: MenuOutline) {
   const choice = present(last, now, outline.children.get(null)?.[0] ?? null);
   return {
     choice,
-    /** What was chosen last; it may not have come yet. */
-    last: last.at,
     selected: choice.at === null ? null : nodeOf(outline, choice.at),
     several: [...choice.rows].map((id) => nodeOf(outline, id)),
     choose: (next: Choice) => {

@@ -1,6 +1,7 @@
 import type { ChangeDto } from "../api/client";
+import { sentenceOf } from "../shared/sentenceOf";
 import { useTurns } from "../shared/useTurns";
-import { type Result, sentenceOf, type WorkingCopyStore } from "../working-copy/store";
+import type { Result, WorkingCopyStore } from "../working-copy/store";
 import type { PageTree } from "../working-copy/tree";
 import { type MenuOutline, type Node, sameRow } from "./outline";
 

@@ -1,13 +1,13 @@
-import { useRef } from "react";
 import type { MenuDto, OfferDto, RowPlace } from "../api/client";
 import { EVERYTHING } from "../outline/asking";
 import { type Choice, only } from "../outline/choice";
 import type { Load } from "../outline/drag";
 import type { Target } from "../outline/drop";
 import type { Move } from "../outline/moves";
-import { beside } from "../outline/rows";
+import { beside, type Row } from "../outline/rows";
 import type { Desk } from "../outline/useDesk";
 import { newId } from "../shared/ids";
+import { Objection } from "../shared/sentenceOf";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf } from "../working-copy/tree";
 import { type Adding, addingBelow, addingTo, addingUnder } from "./adding";
@@ -34,8 +34,6 @@ type Props = {
   readonly looking: LookingForItems;
   readonly unfold: (id: string | null) => void;
   readonly choice: Choice;
-  /** What was chosen last; it may not have come yet. */
-  readonly chosen: string | null;
   readonly selected: Node | null;
   /** The chosen rows in reading order, without those beneath another of them. */
   readonly nodes: readonly Node[];
@@ -66,11 +64,10 @@ export function useMenuDeeds(props: Props) {
     props.unfold(node.id);
     open(addingUnder(outline, rows, node));
   };
-  const naming = useNaming({ ...props, select });
   const change = async (deed: Deed) => {
     // Options are set for each chosen row, what takes a branch along for the outermost only.
     const concerned = deed === "hide" ? [...props.choice.rows].map((id) => nodeOf(outline, id)) : nodes;
-    const next = beside(rows, new Set(nodes.map((node) => node.id)));
+    const next = nextAfter(outline, rows, nodes);
     const done = await make((_now, there) => changesOf(there, deed), concerned);
     if (done && (deed === "remove" || deed === "leaveOut") && next !== null) select(next);
   };
@@ -79,11 +76,20 @@ export function useMenuDeeds(props: Props) {
     select,
     open,
     addUnder,
-    nameMenu: naming.nameMenu,
+    nameMenu: async (name: string) => {
+      const menu = newId();
+      const after = childrenOf(outline, null).at(-1) ?? null;
+      const result = await store.change({ kind: "addMenu", menu, after, name });
+      if (result.ok) {
+        await props.outlineAt(result.answer.revision);
+        select(menu);
+        open(addingTo(menu)); // takes what is typed on
+      }
+      return result;
+    },
     move: (to: Move) =>
       make((now, there, tree) => [moveOf(now, tree, there, to)].filter((made) => made !== null)),
     perform: (deed: Deed) => {
-      if (deed === "below" && naming.isFresh()) return open(addingTo(props.chosen ?? ""));
       if (!selected) return;
       const act = opens[deed];
       if (act) act(selected);
@@ -111,7 +117,7 @@ export function useMenuDeeds(props: Props) {
       if (!place) return;
       props.unfold(node.menu.id);
       const id = newId();
-      const result = await addOffered(store, props.copy.tree, offer, id, place);
+      const result = await addOffered(store, props.copy.tree, node.menu, offer, id, place);
       desk.tell(node.id, result);
       if (result.ok) select(`${node.menu.id}/${id}`);
       desk.backToOutline();
@@ -121,7 +127,7 @@ export function useMenuDeeds(props: Props) {
         (now, there, tree) => {
           const ids = load.from === "rows" ? there.map((node) => node.id) : load.ids;
           const verdict = judge(now, tree, { ...load, ids }, target);
-          if (verdict.kind === "refused") throw new Error(verdict.words); // meanwhile; said beside the row
+          if (verdict.kind === "refused") throw new Objection(verdict.words); // meanwhile; said beside the row
           return verdict.changes;
         },
         load.from === "rows" ? load.ids.map((row) => nodeOf(outline, row)) : [],
@@ -155,28 +161,10 @@ function openings(
   };
 }
 
-/** Makes a menu by its name. */
-function useNaming({
-  store,
-  desk,
-  outline,
-  chosen,
-  select,
-}: Props & { readonly select: (id: string) => void }) {
-  /** A menu just made, which can be filled before the outline has come with it. */
-  const fresh = useRef<string | null>(null);
-  return {
-    isFresh: () => fresh.current !== null && fresh.current === chosen && !outline.nodes.has(fresh.current),
-    nameMenu: async (name: string) => {
-      const menu = newId();
-      const after = childrenOf(outline, null).at(-1) ?? null;
-      const result = await store.change({ kind: "addMenu", menu, after, name });
-      if (result.ok) {
-        desk.leave();
-        fresh.current = menu;
-        select(menu);
-      }
-      return result;
-    },
-  };
+/** What is selected once rows are removed: a row beside them, but never one of another menu. */
+function nextAfter(outline: MenuOutline, rows: readonly Row[], nodes: readonly Node[]): string | null {
+  const next = beside(rows, new Set(nodes.map((node) => node.id)));
+  const [first] = nodes;
+  if (next === null || !first?.row) return next;
+  return nodeOf(outline, next).menu.id === first.menu.id ? next : first.menu.id;
 }

@@ -1,16 +1,11 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo } from "react";
 import type { MenusDto } from "../api/client";
+import { type Answer, answerOf, derived, useLasting } from "../shared/answer";
 import { menusAt } from "./menusAt";
 import { type MenuOutline, outlineOf } from "./outline";
 
-export type Menus =
-  | { readonly status: "loading" }
-  | { readonly status: "failed"; readonly retry: () => void }
-  | ReadyMenus;
-
-export type ReadyMenus = {
-  readonly status: "ready";
+export type Menus = {
   readonly menus: MenusDto;
   readonly outline: MenuOutline;
   /** The outline at a revision that may still be on its way. */
@@ -18,14 +13,16 @@ export type ReadyMenus = {
 };
 
 /** All menus as they come out at a revision; while a newer one is fetched, the last one stays. */
-export function useMenus(revision: number): Menus {
+export function useMenus(revision: number): Answer<Menus> {
   const client = useQueryClient();
-  const query = useQuery({ ...menusAt(revision), placeholderData: (previous) => previous });
-  const outline = useMemo(() => (query.data ? outlineOf(query.data) : null), [query.data]);
+  const answer = useLasting(
+    answerOf(useQuery({ ...menusAt(revision), placeholderData: (previous) => previous })),
+  );
+  const menus = answer.status === "known" ? answer.value : null;
+  const outline = useMemo(() => menus && outlineOf(menus), [menus]);
   const at = useCallback(
     async (wanted: number) => outlineOf(await client.fetchQuery(menusAt(wanted))),
     [client],
   );
-  if (query.data && outline) return { status: "ready", menus: query.data, outline, at };
-  return query.isError ? { status: "failed", retry: () => void query.refetch() } : { status: "loading" };
+  return derived(answer, (known) => ({ menus: known, outline: outline ?? outlineOf(known), at }));
 }

@@ -52,12 +52,6 @@ export function deviceWords(row: MenuRowDto): string | null {
 }
 
 /** Which visitors see a row. */
-export function visitorWords(
-  row: Pick<MenuRowDto, "shownTo">,
-): "Visitors" | "Members" | "Visitors who are not members" {
-  return row.shownTo.length > 1
-    ? "Visitors"
-    : row.shownTo[0] === "MEMBER"
-      ? "Members"
-      : "Visitors who are not members";
+export function visitorWords(row: Pick<MenuRowDto, "shownTo">): "Everyone" | "Members" | "Everyone else" {
+  return row.shownTo.length > 1 ? "Everyone" : row.shownTo[0] === "MEMBER" ? "Members" : "Everyone else";
 }

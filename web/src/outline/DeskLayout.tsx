@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { useMayEdit } from "../people/mayEdit";
 import type { Keys } from "../shell/keys";
 import type { Choice } from "./choice";
 import { DropCues } from "./DropCues";
@@ -35,6 +36,7 @@ export function DeskLayout<Line extends { readonly kind: string }>(props: {
   readonly cells: (row: Row) => readonly ReactNode[];
 }) {
   const { label, desk, rows } = props;
+  const mayEdit = useMayEdit();
   return (
     <section className="desk" aria-label={label}>
       <div className="head">
@@ -45,7 +47,7 @@ export function DeskLayout<Line extends { readonly kind: string }>(props: {
         {props.buttons}
       </div>
       {props.finder}
-      {props.actions}
+      {mayEdit && props.actions}
       <Outline
         label={label}
         columns={props.columns}
@@ -54,7 +56,7 @@ export function DeskLayout<Line extends { readonly kind: string }>(props: {
         choice={props.choice}
         ticking={desk.ticking}
         gridRef={desk.gridRef}
-        load={props.load}
+        load={mayEdit ? props.load : () => null}
         cues={
           <DropCues
             gridRef={desk.gridRef}
@@ -67,12 +69,12 @@ export function DeskLayout<Line extends { readonly kind: string }>(props: {
         }
         extra={props.extra}
         onChoose={desk.choose}
-        onEdit={props.onEdit}
+        onEdit={mayEdit ? props.onEdit : () => {}}
         onFold={props.onFold}
-        keys={props.keys}
+        keys={mayEdit ? props.keys : {}}
         cells={props.cells}
       />
-      {props.teaser}
+      {mayEdit && props.teaser}
     </section>
   );
 }

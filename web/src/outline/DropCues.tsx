@@ -1,10 +1,8 @@
-import { useQuery } from "@tanstack/react-query";
 import { type RefObject, useEffect, useReducer, useRef } from "react";
 import { api } from "../api/client";
+import { ifKnown, useAnswer } from "../shared/answer";
 import { newId } from "../shared/ids";
 import { sizes } from "../shared/tokens";
-import { useLater } from "../shared/useLater";
-import { sentenceOf } from "../working-copy/store";
 import { type Drag, type Load, onDrop, useDrag } from "./drag";
 import { type Target, targetAt, type Verdict } from "./drop";
 import { HEAD, INDENT, indent } from "./geometry";
@@ -80,18 +78,18 @@ function Cue({ target, refused }: { readonly target: Target; readonly refused: b
 function Note(props: { readonly drag: Drag; readonly verdict: Verdict | null; readonly revision: number }) {
   const { drag, verdict } = props;
   const changes = verdict?.kind === "allowed" ? verdict.changes : [];
-  const asked = useLater(JSON.stringify(changes), ASK_AFTER);
-  const settled = asked === JSON.stringify(changes) && changes.length > 0;
-  const would = useQuery({
-    queryKey: ["would", props.revision, asked],
-    queryFn: () => api.would(newId(), props.revision, changes),
-    enabled: settled,
-    retry: false,
-  });
+  const what = JSON.stringify(changes);
+  const would = useAnswer(
+    ["would", what],
+    props.revision,
+    (signal) => api.would(newId(), props.revision, changes, signal),
+    { enabled: changes.length > 0, rest: ASK_AFTER },
+  );
   const refusal =
     verdict?.kind === "refused"
       ? verdict.words
-      : settled && (would.isError ? sentenceOf(would.error) : would.data?.refused);
+      : changes.length > 0 &&
+        (would.status === "failed" ? would.sentence : (ifKnown(would)?.refused ?? null));
   return (
     <div
       className="drag-note"
@@ -106,7 +104,11 @@ function Note(props: { readonly drag: Drag; readonly verdict: Verdict | null; re
       ) : verdict ? (
         <>
           <p>{verdict.words}</p>
-          {settled && would.data?.told.slice(1).map((sentence) => <p key={sentence}>{sentence}</p>)}
+          {changes.length > 0 && would.status === "asking" && <p className="hint">…</p>}
+          {changes.length > 0 &&
+            ifKnown(would)
+              ?.told.slice(1)
+              .map((sentence) => <p key={sentence}>{sentence}</p>)}
         </>
       ) : (
         <p>Nothing happens here.</p>

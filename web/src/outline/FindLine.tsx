@@ -63,7 +63,7 @@ function QuestionButton<T>(props: {
       title={question.hint}
       onClick={props.onSwitch}
     >
-      {question.name} {things.filter(question.holds).length}
+      {question.name} {question.waits ? "…" : things.filter(question.holds).length}
     </Button>
   );
 }

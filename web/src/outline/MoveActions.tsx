@@ -10,15 +10,10 @@ export function MovesAlong(props: MoveProps) {
       <Action
         label="⤒"
         name="Move to the top"
-        hint="First in its place (Ctrl+Shift+Home)"
+        hint="To the beginning (Ctrl+Shift+Home)"
         {...doing(props, "first")}
       />
-      <Action
-        label="⤓"
-        name="Move to the end"
-        hint="Last in its place (Ctrl+Shift+End)"
-        {...doing(props, "last")}
-      />
+      <Action label="⤓" name="Move to the end" hint="To the end (Ctrl+Shift+End)" {...doing(props, "last")} />
     </>
   );
 }

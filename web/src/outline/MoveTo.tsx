@@ -88,10 +88,10 @@ export function MoveTo(props: {
           After {there?.id ? there.title : "it"}
         </Button>
         <Button type="text" onClick={props.onLeave}>
-          Leave {several ? "them where they are" : "it where it is"}
+          Cancel
         </Button>
       </div>
-      <p className="hint">Enter puts {several ? "them" : "it"} under, Ctrl+Enter after; Escape leaves.</p>
+      <p className="hint">Enter puts {several ? "them" : "it"} under, Ctrl+Enter after; Escape cancels.</p>
     </section>
   );
 }

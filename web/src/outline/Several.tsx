@@ -10,7 +10,7 @@ export function Several(props: { readonly on: boolean; readonly onSwitch: (on: b
         aria-pressed={props.on}
         onClick={() => props.onSwitch(!props.on)}
       >
-        Several
+        Select several
       </Button>
     </Tooltip>
   );

@@ -16,6 +16,8 @@ export type Question<T> = {
   readonly name: string;
   readonly hint: string;
   readonly holds: (thing: T) => boolean;
+  /** Whether it is not known yet of which it holds. */
+  readonly waits?: boolean;
 };
 
 export function isAsking(asking: Asking): boolean {

@@ -2,13 +2,14 @@
 import { act, cleanup, render, renderHook, screen } from "@testing-library/react";
 import type { ClipboardEvent } from "react";
 import { afterEach, describe, expect, it, vi } from "vitest";
+import { Unreachable } from "../api/client";
 import type { Result } from "../working-copy/store";
 import { type Foretold, usePasting } from "./usePasting";
 
 afterEach(cleanup);
 
 const LIST = "Hire\n\tCanoes\n\tKayaks";
-const FINE: Foretold = { words: "3 pages.", refused: [] };
+const FINE: Foretold = { words: "3 pages.", lines: [], more: 0, refused: [] };
 const DONE = { ok: true } as Result;
 
 function pasting(foretell: (text: string) => Promise<Foretold>, add = vi.fn(async () => DONE)) {
@@ -48,7 +49,7 @@ describe("a pasted text", () => {
 
   it("that is refused cannot be confirmed, and tells three lines at most", async () => {
     const refused = ["Line 1.", "Line 2.", "Line 3.", "Line 4.", "Line 5."];
-    const { paste, result, add } = pasting(async () => ({ words: "5 pages.", refused }));
+    const { paste, result, add } = pasting(async () => ({ words: "5 pages.", lines: [], more: 0, refused }));
     await paste(LIST);
     render(result.current.note);
     const said = screen.getByRole("status").textContent;
@@ -69,7 +70,7 @@ describe("a pasted text", () => {
   });
 
   it("that could not be read, or not be added, says why", async () => {
-    const unread = pasting(() => Promise.reject(new Error("Velnik does not answer just now.")));
+    const unread = pasting(() => Promise.reject(new Unreachable()));
     await unread.paste(LIST);
     expect(unread.result.current).toMatchObject({
       waits: false,

@@ -1,9 +1,19 @@
 import { Button } from "antd";
 import { type ClipboardEvent, useState } from "react";
-import { type Result, sentenceOf } from "../working-copy/store";
+import { counted } from "../shared/counted";
+import { sentenceOf } from "../shared/sentenceOf";
+import type { Result } from "../working-copy/store";
 
-/** What a pasted list would add, and what is wrong with which line. */
-export type Foretold = { readonly words: string; readonly refused: readonly string[] };
+/** What a pasted list would add, what its first lines become, and what is wrong with which line. */
+export type Foretold = {
+  readonly words: string;
+  readonly lines: readonly ForetoldLine[];
+  /** How many lines come after those. */
+  readonly more: number;
+  readonly refused: readonly string[];
+};
+
+type ForetoldLine = { readonly level: number; readonly reads: string; readonly leads: string };
 
 type Pasted =
   | { readonly status: "none" }
@@ -62,6 +72,7 @@ export function usePasting(
             <p>
               <b>The list would add</b> {pasted.foretold.words}
             </p>
+            <Lines foretold={pasted.foretold} />
             {pasted.foretold.refused.slice(0, TOLD).map((why) => (
               <p key={why} className="problem">
                 {why}
@@ -78,7 +89,7 @@ export function usePasting(
                 </Button>
               )}
               <Button size="small" onClick={discard}>
-                Leave it (Escape)
+                Cancel (Escape)
               </Button>
             </div>
           </>
@@ -86,4 +97,21 @@ export function usePasting(
       </div>
     ),
   };
+}
+
+/** Every line with what it becomes; the field above keeps the focus, so the list is scrolled by wheel or finger. */
+function Lines({ foretold }: { readonly foretold: Foretold }) {
+  return (
+    <ol className="pasted-lines">
+      {foretold.lines.map(({ level, reads, leads }, index) => (
+        // Two lines may be alike, so only where they stand tells them apart.
+        <li key={index} style={{ paddingInlineStart: (level - 1) * 18 }}>
+          {reads} {leads && <span className="hint">{leads}</span>}
+        </li>
+      ))}
+      {foretold.more > 0 && (
+        <li className="hint">and {counted(foretold.more, "# more line", "# more lines")}</li>
+      )}
+    </ol>
+  );
 }

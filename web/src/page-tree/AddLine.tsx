@@ -5,7 +5,6 @@ import { usePasting } from "../outline/usePasting";
 import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { Says } from "../shared/Says";
-import { shortened } from "../shared/shortened";
 import type { Result } from "../working-copy/store";
 import { endOf, type PageTree, parentOf } from "../working-copy/tree";
 
@@ -50,10 +49,9 @@ export function AddLine(props: {
     async (text) => {
       const { pages, lines, refused } = await api.previewOutline(newId(), props.revision, text);
       return {
-        words: `${counted(pages, "# page", "# pages")}, beginning with ${lines
-          .slice(0, 3)
-          .map((line) => shortened(line.title))
-          .join(", ")}.`,
+        words: `${counted(pages, "# page", "# pages")}.`,
+        lines: lines.map(({ level, title }) => ({ level, reads: title, leads: "" })),
+        more: pages - lines.length,
         refused,
       };
     },

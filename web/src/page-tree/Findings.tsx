@@ -1,8 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
-import { api, type FindingDto } from "../api/client";
+import type { FindingDto } from "../api/client";
+import { type Answer, Answered } from "../shared/answer";
+import { counted } from "../shared/counted";
 import { Group } from "../shared/Group";
-import { useLater } from "../shared/useLater";
 
 const LEVELS: Readonly<Record<FindingDto["level"], string>> = {
   PROBLEM: "Problem",
@@ -10,40 +9,43 @@ const LEVELS: Readonly<Record<FindingDto["level"], string>> = {
   HINT: "Hint",
 };
 
-/** Milliseconds that the pages themselves have for themselves first: findings are made of all that is known of them. */
-const FIRST = 1_500;
+type Props = { readonly findings: Answer<readonly FindingDto[]> };
 
-/** What there is to say about all pages, once a run of edits has come to rest; undefined before the first answer. */
-export function useFindings(revision: number): readonly FindingDto[] | undefined {
-  const rested = useLater(revision, 300);
-  const [begun, setBegun] = useState(false);
-  useEffect(() => {
-    const waiting = setTimeout(() => setBegun(true), FIRST);
-    return () => clearTimeout(waiting);
-  }, []);
-  return useQuery({
-    queryKey: ["findings", rested],
-    queryFn: api.findings,
-    enabled: begun,
-    staleTime: Number.POSITIVE_INFINITY, // of one revision they stay the same, whoever asks
-    placeholderData: (previous) => previous,
-  }).data;
+/** How much there is to say about a page, beside its name, where nothing below it is moved by it. */
+export function FindingsCount({ findings }: Props) {
+  switch (findings.status) {
+    case "asking":
+      return <span className="hint">Checking…</span>;
+    case "failed":
+      return <span className="hint">Not checked</span>;
+    case "known":
+      return findings.value.length === 0 ? (
+        <span className="hint">No findings</span>
+      ) : (
+        <span className="count-of-findings">{counted(findings.value.length, "# finding", "# findings")}</span>
+      );
+  }
 }
 
-/** What there is to say about a page; nothing where all is well. */
-export function Findings({ page, revision }: { readonly page: string; readonly revision: number }) {
-  const findings = useFindings(revision)?.filter((finding) => finding.page === page) ?? [];
+/** What there is to say about a page. */
+export function Findings({ findings }: Props) {
   return (
-    findings.length > 0 && (
-      <Group name="page-findings" heading="Findings">
-        <ul className="findings">
-          {findings.map(({ level, sentence }) => (
-            <li key={sentence}>
-              <b className={level === "PROBLEM" ? "broken" : ""}>{LEVELS[level]}</b> {sentence}
-            </li>
-          ))}
-        </ul>
-      </Group>
-    )
+    <Group name="page-findings" heading="Findings">
+      <Answered answer={findings} what="what there is to say about it">
+        {(all) =>
+          all.length === 0 ? (
+            <p className="hint">Nothing to mend here.</p>
+          ) : (
+            <ul className="findings">
+              {all.map(({ level, sentence }) => (
+                <li key={sentence}>
+                  <b className={level === "PROBLEM" ? "broken" : ""}>{LEVELS[level]}</b> {sentence}
+                </li>
+              ))}
+            </ul>
+          )
+        }
+      </Answered>
+    </Group>
   );
 }

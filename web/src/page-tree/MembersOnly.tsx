@@ -19,7 +19,7 @@ export function MembersOnly(props: {
         label="For"
         values={pages.map((page) => (page.membersOnly ? "MEMBERS" : "ALL"))}
         options={[
-          { value: "ALL", label: "All visitors" },
+          { value: "ALL", label: "Everyone" },
           { value: "MEMBERS", label: "Members only", icon: <MembersMark /> },
         ]}
         onChoose={(chosen) =>

@@ -22,7 +22,7 @@ export function Opening(props: {
   const heldBack = props.pages.filter((page) => page.reach === "HELD_BACK");
   const restricted = props.pages.some((page) => page.periods.length > 0);
   return (
-    <Group name="page-opening" heading="When it is there">
+    <Group name="page-opening" heading="When visitors can see it">
       <div className="fields">
         <Periods
           each={props.pages.map((page) => page.periods)}
@@ -32,7 +32,7 @@ export function Opening(props: {
           <>
             <CommonChoice<Page["whenClosed"]>
               id="when-closed"
-              label="Else visitors read"
+              label="Otherwise visitors see"
               values={props.pages.map((page) => page.whenClosed)}
               options={WHEN_CLOSED}
               onChoose={(whenClosed) => void onChange({ kind: "setWhenClosed", pages, whenClosed })}

@@ -42,24 +42,21 @@ export function PageActions(props: {
       <MovesAcross what="page" may={may} onMove={acts.move} />
       <MovesAlong may={may} onMove={acts.move} />
       <span className="then" />
-      {one && <Action label="Retitle" hint="Edit the title (Enter)" onClick={acts.edit} />}
+      {one && <Action label="Rename" hint="Edit the title (Enter)" onClick={acts.edit} />}
       <Action
-        label="Wrap"
+        label="Group under…"
         hint={`Put ${one ? "it" : "them"} under a new page in ${one ? "its" : "their"} place (G)`}
         onClick={acts.wrap}
       />
       <Action label="Move to…" hint="Choose where it goes (M)" onClick={acts.moveTo} />
       <Action
-        label="Place…"
-        hint={`Go to the menus ${one ? "it" : "they"} can be placed in (P)`}
+        label="Add to menu…"
+        hint={`Go to the menus ${one ? "it" : "they"} can be added to (P)`}
         onClick={acts.place}
       />
       <Action
-        label="To the bin"
-        hint={
-          props.stays ??
-          `Remove ${one ? "it" : "them"} with all that is under ${one ? "it" : "them"} (Delete)`
-        }
+        label="Remove"
+        hint={props.stays ?? `To the bin, with all that is under ${one ? "it" : "them"} (Delete)`}
         idle={props.stays !== null}
         onClick={acts.remove}
       />

@@ -1,20 +1,25 @@
-import { useQuery } from "@tanstack/react-query";
-import { Select } from "antd";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { api, type Reach } from "../api/client";
+import { Answered, derived, useAnswer } from "../shared/answer";
 import { Group } from "../shared/Group";
-import { KeptField } from "../shared/KeptField";
 import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { addressAbove, isBuiltIn, type Page, pageOf, topicsOf } from "../working-copy/tree";
-import { Findings } from "./Findings";
+import { isBuiltIn, pageOf } from "../working-copy/tree";
+import { AddressField } from "./AddressField";
+import { Findings, FindingsCount } from "./Findings";
 import { MembersOnly } from "./MembersOnly";
 import { Opening } from "./Opening";
-import { BUILT_IN, LAYOUTS, REACHES } from "./options";
+import { BUILT_IN, REACHES } from "./options";
+import { PageProperties } from "./PageProperties";
 import { Removing } from "./Removing";
 import { SearchEngines } from "./SearchEngines";
-import { Whereabouts } from "./Whereabouts";
+import { ShownIn } from "./ShownIn";
+import { useFindings } from "./useFindings";
+import { WhatFollows } from "./WhatFollows";
+
+/** Milliseconds that a selection has to rest before the server is asked about it; the preview comes first. */
+const REST = 150;
 
 /** Everything about the selected page: who can reach it, in one sentence, and what decides that. */
 export function PageCard(props: {
@@ -24,22 +29,17 @@ export function PageCard(props: {
 }) {
   const { copy, store, page: id } = props;
   const page = pageOf(copy.tree, id);
-  const isHome = copy.tree.home === id;
-  /** Why it cannot be withheld. */
-  const always = isHome
-    ? "Open; the home page always is."
-    : page.kind === "NOT_FOUND"
-      ? "Always there."
-      : page.kind === "SIGN_IN"
-        ? "Open, so that members can come in."
-        : null;
+  const always = whyAlwaysOpen(copy, id);
   const [problem, setProblem] = useState<string | null>(null);
-  const topics = useMemo(() => topicsOf(copy.tree), [copy.tree]);
-  const reach = useQuery({
-    queryKey: ["reach", id, copy.revision],
-    queryFn: () => api.reach(id),
-    placeholderData: (previous) => previous,
-  });
+  const card = useAnswer(
+    ["card", id],
+    `${copy.revision} ${copy.turns}`,
+    (signal) => api.pageCard(id, signal),
+    {
+      rest: REST,
+    },
+  );
+  const findings = derived(useFindings(copy.revision), (all) => all.filter((finding) => finding.page === id));
   const take = async (result: Promise<Result>) => {
     const taken = await result;
     setProblem(taken.ok ? null : taken.sentence);
@@ -47,33 +47,22 @@ export function PageCard(props: {
   };
   return (
     <section className="card" aria-label={`About ${page.title}`}>
-      <h2>{page.title}</h2>
+      <div className="card-head">
+        <h2>{page.title}</h2>
+        <FindingsCount findings={findings} />
+      </div>
       {isBuiltIn(page) && <p className="hint">Built-in page, on every site: {BUILT_IN[page.kind]}.</p>}
-      <p className="sentence">{reach.data?.sentence ?? " "}</p>
-      <Findings page={id} revision={copy.revision} />
+      <Answered answer={card} what="who can reach it">
+        {(known) => <p className="sentence">{known?.reach ?? "This page is gone."}</p>}
+      </Answered>
+      <Problem sentence={problem} />
       <Group name="page-address" heading="Address and reach">
         <div className="fields">
-          <label htmlFor="slug">Address</label>
-          <span className="slug">
-            <KeptField
-              id="slug"
-              value={page.slug}
-              hint="Empty: follows the title"
-              before={<span className="above">{addressAbove(copy.tree, id)}</span>}
-              onKeep={(slug) =>
-                take(store.change({ kind: "setSlug", page: id, slug: slug === "" ? null : slug }))
-              }
-            />
-            <span className="hint">
-              {isHome
-                ? "its own address is /"
-                : copy.published.has(id)
-                  ? "public"
-                  : page.slugFollows
-                    ? "follows the title"
-                    : "never public yet"}
-            </span>
-          </span>
+          <AddressField
+            copy={copy}
+            page={id}
+            onKeep={(slug) => take(store.change({ kind: "setSlug", page: id, slug }))}
+          />
           {always ? (
             <>
               <span>Reach</span>
@@ -94,55 +83,56 @@ export function PageCard(props: {
             onChange={(change) => void take(store.change(change))}
           />
           <SearchEngines pages={[page]} onChange={(change) => void take(store.change(change))} />
-          <CommonChoice<Page["layout"]>
-            id="layout-label"
-            label="Layout"
-            values={[page.layout]}
-            options={LAYOUTS}
-            onChoose={(layout) => void take(store.change({ kind: "setLayout", pages: [id], layout }))}
-          />
-          {!isBuiltIn(page) && (
-            <>
-              <label htmlFor="topics">Topics</label>
-              <Select
-                id="topics"
-                mode="tags"
-                value={[...page.topics]}
-                placeholder="none"
-                maxCount={20}
-                onSelect={(topic: string) =>
-                  void take(store.change({ kind: "setTopics", pages: [id], add: [topic], remove: [] }))
-                }
-                onDeselect={(topic: string) =>
-                  void take(store.change({ kind: "setTopics", pages: [id], add: [], remove: [topic] }))
-                }
-                options={topics.map((topic) => ({ value: topic, label: topic }))}
-              />
-              <label htmlFor="date">Date</label>
-              <KeptField
-                id="date"
-                type="date"
-                value={page.date ?? ""}
-                onKeep={(date) => take(store.change({ kind: "setDate", pages: [id], date: date || null }))}
-              />
-            </>
-          )}
-          {page.summary && (
-            <>
-              <span>Summary</span>
-              <span>{page.summary}</span>
-            </>
-          )}
         </div>
+        {!always &&
+          REACHES.map(({ value, label }) => (
+            <WhatFollows
+              key={value}
+              choice={label}
+              answer={derived(card, (known) => known?.reaches[value])}
+            />
+          ))}
+      </Group>
+      <Group name="page-where" heading="Shown in">
+        <Answered answer={card} what="the menus that show it">
+          {(known) =>
+            known && (
+              <ShownIn
+                page={id}
+                where={known.where}
+                placeable={known.placeable}
+                onEdit={(change) => void take(store.change(change))}
+              />
+            )
+          }
+        </Answered>
       </Group>
       {!always && (
         <Opening pages={[page]} timeZone={copy.timeZone} onChange={(change) => take(store.change(change))} />
       )}
-      <Problem sentence={problem} />
-      <Whereabouts page={id} revision={copy.revision} onPlace={(change) => void take(store.change(change))} />
-      {!isHome && !isBuiltIn(page) && (
-        <Removing copy={copy} page={id} onChange={(change) => void take(store.change(change))} />
+      <Findings findings={findings} />
+      <PageProperties copy={copy} page={page} onChange={(change) => take(store.change(change))} />
+      {copy.tree.home !== id && !isBuiltIn(page) && (
+        <Removing
+          copy={copy}
+          page={id}
+          answer={card}
+          onChange={(change) => void take(store.change(change))}
+        />
       )}
     </section>
   );
+}
+
+/** Why it cannot be withheld; null where it can. */
+function whyAlwaysOpen(copy: WorkingCopy, id: string): string | null {
+  if (copy.tree.home === id) return "Open; the home page always is.";
+  switch (pageOf(copy.tree, id).kind) {
+    case "NOT_FOUND":
+      return "Always there.";
+    case "SIGN_IN":
+      return "Open, so that members can come in.";
+    default:
+      return null;
+  }
 }

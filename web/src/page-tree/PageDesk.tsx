@@ -175,7 +175,7 @@ function cellsOf(
 ): ReactNode[] {
   const { copy, desk } = at;
   const page = pageOf(copy.tree, row.id);
-  const placing = at.looking.known.placings[row.id];
+  const placing = at.looking.known.placings?.[row.id];
   const text = desk.isEdited(row.id) ? (
     <TitleField
       key="editing"

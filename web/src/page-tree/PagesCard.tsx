@@ -10,8 +10,8 @@ import { Lock } from "./Lock";
 import { MembersOnly } from "./MembersOnly";
 import { Opening } from "./Opening";
 import { LAYOUTS, REACHES } from "./options";
-import { Placing } from "./Placing";
 import { SearchEngines } from "./SearchEngines";
+import { AddManyTo } from "./ShownIn";
 
 /** What several pages have in common, and what can be set for all of them at once. */
 export function PagesCard(props: {
@@ -54,8 +54,8 @@ export function PagesCard(props: {
         </div>
       </Group>
       <Opening pages={chosen} timeZone={copy.timeZone} onChange={send} />
-      <Group name="page-where" heading="Place them in a menu">
-        <Placing pages={pages} revision={copy.revision} onPlace={(change) => void send(change)} />
+      <Group name="page-where" heading="Add them to a menu">
+        <AddManyTo pages={pages} revision={copy.revision} onEdit={(change) => void send(change)} />
       </Group>
     </section>
   );

@@ -1,9 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
 import { Button } from "antd";
-import { api, type ChangeDto } from "../api/client";
+import type { ChangeDto, PageCardDto, TriedDto } from "../api/client";
+import { type Answer, Answered } from "../shared/answer";
+import { counted } from "../shared/counted";
 import { Group } from "../shared/Group";
 import { newId } from "../shared/ids";
-import { useLater } from "../shared/useLater";
 import type { WorkingCopy } from "../working-copy/store";
 import { childrenOf, pageOf } from "../working-copy/tree";
 import { Lock } from "./Lock";
@@ -12,47 +12,55 @@ import { Lock } from "./Lock";
 export function Removing(props: {
   readonly copy: WorkingCopy;
   readonly page: string;
+  readonly answer: Answer<PageCardDto | null>;
   readonly onChange: (change: ChangeDto) => void;
 }) {
   const { copy, page } = props;
-  const { locked } = pageOf(copy.tree, page);
   const subpages = childrenOf(copy.tree, page).length;
-  const change = (what: "GO_TOO" | "MOVE_UP"): ChangeDto => ({
-    kind: "removePages",
-    removal: newId(),
-    pages: [page],
-    subpages: what,
-  });
-  const rested = useLater(copy.revision, 300);
-  const would = useQuery({
-    queryKey: ["would-remove", page, rested],
-    queryFn: () => api.would(newId(), rested, [change("GO_TOO")]),
-    placeholderData: (previous) => previous,
-    retry: false,
-  });
+  const remove = (what: "GO_TOO" | "MOVE_UP") =>
+    props.onChange({ kind: "removePages", removal: newId(), pages: [page], subpages: what });
   return (
-    <Group name="page-removing" heading="Removing it">
+    <Group name="page-removing" heading="Remove">
       <div className="fields">
         <Lock pages={[pageOf(copy.tree, page)]} onChange={props.onChange} />
       </div>
-      <p className="hint">
-        {would.data?.refused ??
-          `${would.data?.told.slice(1).join(" ") || "Nothing else is affected."} The bin keeps it.`}
-      </p>
-      <div className="choices">
-        <Button
-          size="small"
-          disabled={!!would.data?.refused}
-          onClick={() => props.onChange(change("GO_TOO"))}
-        >
-          {subpages === 0 ? "To the bin" : "To the bin with its subpages"}
-        </Button>
-        {subpages > 0 && (
-          <Button size="small" disabled={locked} onClick={() => props.onChange(change("MOVE_UP"))}>
-            To the bin, its subpages move up
-          </Button>
-        )}
-      </div>
+      <Answered answer={props.answer} what="what else would change">
+        {(known) =>
+          known && (
+            <>
+              <Way
+                name={
+                  subpages === 0
+                    ? "Remove this page"
+                    : `Remove with ${counted(subpages, "its subpage", "its # subpages")}`
+                }
+                tried={known.removal}
+                onRemove={() => remove("GO_TOO")}
+              />
+              {known.removalAlone && (
+                <Way
+                  name="Remove, subpages move up"
+                  tried={known.removalAlone}
+                  onRemove={() => remove("MOVE_UP")}
+                />
+              )}
+            </>
+          )
+        }
+      </Answered>
     </Group>
+  );
+}
+
+function Way(props: { readonly name: string; readonly tried: TriedDto; readonly onRemove: () => void }) {
+  const { told, refused } = props.tried;
+  const effects = told.slice(1).join(" ") || "Nothing else changes.";
+  return (
+    <div className="way-to-remove">
+      <Button size="small" danger disabled={refused !== null} onClick={props.onRemove}>
+        {props.name}
+      </Button>
+      <span className="hint">{refused ?? `${effects} The bin keeps it.`}</span>
+    </div>
   );
 }

@@ -13,13 +13,13 @@ export function SearchEngines(props: {
   const it = pages.length === 1 ? "it" : "them";
   return (
     pages.length > 0 && (
-      <CommonChoice<"MAY_LIST" | "LEAVE_OUT">
+      <CommonChoice<"MAY_LIST" | "MAY_NOT">
         id="search-engines-label"
         label="Search engines"
-        values={pages.map((page) => (page.keptFromSearchEngines ? "LEAVE_OUT" : "MAY_LIST"))}
+        values={pages.map((page) => (page.keptFromSearchEngines ? "MAY_NOT" : "MAY_LIST"))}
         options={[
           { value: "MAY_LIST", label: `May list ${it}` },
-          { value: "LEAVE_OUT", label: `Asked to leave ${it} out` },
+          { value: "MAY_NOT", label: `Asked not to list ${it}` },
         ]}
         onChoose={(chosen) =>
           props.onChange({

@@ -28,7 +28,7 @@ export function TitleCell(props: {
       {page.locked && <LockMark />}
       {problem ? <Says sentence={problem}>{title}</Says> : title}
       <Aside page={page} placing={props.placing} beneath={props.beneath} />
-      {props.kept && <span className="kept">Kept</span>}
+      {props.kept && <span className="kept">Saved</span>}
     </>
   );
 }

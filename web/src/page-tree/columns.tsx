@@ -7,11 +7,11 @@ import { REACHES } from "./options";
 /** What can be seen of a page beside its title, and how wide. */
 export const WIDTHS = {
   Address: "minmax(0, 27fr)",
-  "Stands in": "minmax(0, 17fr)",
+  "Shown in": "minmax(0, 17fr)",
   Zones: "minmax(0, 15fr)",
   Reach: "minmax(0, 12fr)",
   Periods: "minmax(0, 17fr)",
-  Clicks: "42px",
+  "Clicks from home": "104px",
 } as const;
 
 export type Column = keyof typeof WIDTHS;
@@ -28,13 +28,13 @@ export function contentsOf(
 ): Readonly<Record<Column, ReactNode>> {
   return {
     Address: address,
-    "Stands in": placing?.menus.join(", "),
+    "Shown in": placing?.menus.join(", "),
     Zones: placing?.zones.map((zone) => ZONE_WORDS[zone]).join(", "),
     Reach: [REACHES.find((reach) => reach.value === page.reach)?.label, page.membersOnly && "members only"]
       .filter(Boolean)
       .join(", "),
     Periods: placing?.periods,
-    Clicks: (
+    "Clicks from home": (
       <span key="clicks" className="number">
         {placing?.clicks ?? "–"}
       </span>

@@ -55,8 +55,8 @@ describe("letting pages go in the tree", () => {
   });
 
   const refused = [
-    ["under itself", ["a"], into("a"), "a cannot stand under itself."],
-    ["under its subpage", ["c", "a"], into("a1"), "a cannot stand under itself."],
+    ["under itself", ["a"], into("a"), "a cannot go under itself."],
+    ["under its subpage", ["c", "a"], into("a1"), "a cannot go under itself."],
     ["where nothing is any more", ["b"], into("gone"), "That is not there any more."],
     ["when they are gone themselves", [], into("a"), "That is not there any more."],
   ] as const;

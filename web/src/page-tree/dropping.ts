@@ -13,7 +13,7 @@ export function placeOf(tree: PageTree, target: Target): PlaceDto | null {
 export function judge(tree: PageTree, pages: readonly string[], target: Target): Verdict {
   const inside = pages.find((page) => isInside(tree, target.parent, page));
   if (inside !== undefined) {
-    return { kind: "refused", words: `${pageOf(tree, inside).title} cannot stand under itself.` };
+    return { kind: "refused", words: `${pageOf(tree, inside).title} cannot go under itself.` };
   }
   const closed = target.parent === null ? null : tree.pages.get(target.parent)?.closed;
   if (closed) return { kind: "refused", words: closed };

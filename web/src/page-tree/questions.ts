@@ -3,13 +3,13 @@ import type { Question } from "../outline/asking";
 import { type Page, type PageTree, topicsOf } from "../working-copy/tree";
 import { REACHES } from "./options";
 
-/** What is known of pages beside the tree. */
+/** What is known of pages beside the tree; undefined as long as it is not. */
 export type Known = {
-  readonly placings: Readonly<Record<string, PlacingDto>>;
+  readonly placings: Readonly<Record<string, PlacingDto>> | undefined;
   /** Pages with something that waits to be published. */
-  readonly changed: ReadonlySet<string>;
+  readonly changed: ReadonlySet<string> | undefined;
   /** Pages that there is something to say about. */
-  readonly found: ReadonlySet<string>;
+  readonly found: ReadonlySet<string> | undefined;
 };
 
 /** What pages may have in common, reach and topics aside. */
@@ -17,21 +17,24 @@ export function questionsOf(known: Known): readonly Question<Page>[] {
   return [
     {
       key: "unplaced",
-      name: "Unplaced",
+      name: "In no menu",
       hint: "Pages that no menu shows, though they are not closed",
-      holds: (page) => known.placings[page.id]?.unplaced ?? false,
+      waits: !known.placings,
+      holds: (page) => known.placings?.[page.id]?.unplaced ?? false,
     },
     {
       key: "findings",
       name: "Findings",
       hint: "Pages that there is something to say about; their cards say what",
-      holds: (page) => known.found.has(page.id),
+      waits: !known.found,
+      holds: (page) => known.found?.has(page.id) ?? false,
     },
     {
       key: "changed",
       name: "Changed",
       hint: "Pages with something that waits to be published",
-      holds: (page) => known.changed.has(page.id),
+      waits: !known.changed,
+      holds: (page) => known.changed?.has(page.id) ?? false,
     },
   ];
 }
@@ -61,7 +64,7 @@ export function reachQuestions(known: Known): readonly Question<Page>[] {
     key: "reach CLOSED",
     name: "Closed now",
     hint: "Pages outside their periods",
-    holds: (page: Page) => known.placings[page.id]?.closed === true,
+    holds: (page: Page) => known.placings?.[page.id]?.closed === true,
   };
   const members = {
     key: "reach MEMBERS",

@@ -1,14 +1,13 @@
-import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { api } from "../api/client";
 import { found, isAsking } from "../outline/asking";
 import { rowsOf, withPaths } from "../outline/rows";
 import { useAsking } from "../outline/useAsking";
-import { useLater } from "../shared/useLater";
+import { ifKnown, useAnswer } from "../shared/answer";
 import type { WorkingCopy } from "../working-copy/store";
 import { type Page, parentOf } from "../working-copy/tree";
-import { useFindings } from "./Findings";
 import { questionsOf, reachQuestions, topicQuestions } from "./questions";
+import { useFindings } from "./useFindings";
 
 function titleOf(page: Page): string {
   return page.title;
@@ -25,34 +24,25 @@ export function useLooking(name: string, copy: WorkingCopy, folded: ReadonlySet<
   const { tree } = copy;
   const [asking, setAsking] = useAsking(name);
   // Of all pages, so only once a run of edits has come to rest.
-  const rested = useLater(copy.revision, 300);
-  const placings = useQuery({
-    queryKey: ["placings", rested],
-    queryFn: api.placings,
-    placeholderData: (previous) => previous,
-  });
-  const waiting = useQuery({
-    queryKey: ["waiting", rested, copy.waiting],
-    queryFn: api.waiting,
-    placeholderData: (previous) => previous,
-  });
-  const findings = useFindings(copy.revision);
+  const placings = ifKnown(useAnswer(["placings"], copy.revision, api.placings, { rest: 300, atOnce: true }));
+  const waiting = ifKnown(
+    useAnswer(["waiting"], `${copy.revision} ${copy.waiting}`, api.waiting, { rest: 300, atOnce: true }),
+  );
+  const findings = ifKnown(useFindings(copy.revision));
   const known = useMemo(
     () => ({
-      placings: placings.data ?? {},
-      changed: new Set(
-        (waiting.data?.entries ?? []).map((entry) => entry.page).filter((page) => page !== null),
-      ),
-      found: new Set((findings ?? []).map((finding) => finding.page)),
+      placings,
+      changed: waiting && new Set(waiting.entries.map((entry) => entry.page).filter((page) => page !== null)),
+      found: findings && new Set(findings.map((finding) => finding.page)),
     }),
-    [placings.data, waiting.data, findings],
+    [placings, waiting, findings],
   );
   const pages = useMemo(() => [...tree.pages.values()], [tree]);
   const questions = useMemo(() => questionsOf(known), [known]);
   const topics = useMemo(() => topicQuestions(tree), [tree]);
   const reaches = useMemo(() => reachQuestions(known), [known]);
   // Until it is known what pages have in common, all of them show.
-  const answerable = placings.data !== undefined && waiting.data !== undefined && findings !== undefined;
+  const answerable = placings !== undefined && waiting !== undefined && findings !== undefined;
   const matches = useMemo(
     () =>
       isAsking(asking)

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { Refused } from "../api/client";
-import { sentenceOf } from "../working-copy/store";
+import { sentenceOf } from "../shared/sentenceOf";
 
 /** A field of a form with its label, and what is wrong with what was typed. */
 export function FieldRow(props: {

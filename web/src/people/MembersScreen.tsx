@@ -3,9 +3,11 @@ import { Button } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, type MemberDto, type MembersDto } from "../api/client";
+import { Answered, answerOf, ifKnown } from "../shared/answer";
 import { Problem } from "../shared/Problem";
+import { sentenceOf } from "../shared/sentenceOf";
 import { dayOf } from "../shared/when";
-import { sentenceOf, type WorkingCopy } from "../working-copy/store";
+import type { WorkingCopy } from "../working-copy/store";
 import { addressOf } from "../working-copy/tree";
 import { focusNewMember, NewMember } from "./NewMember";
 import { NewPassword } from "./NewPassword";
@@ -18,8 +20,8 @@ export default function MembersScreen({ copy }: { readonly copy: WorkingCopy }) 
   const queries = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
   const [told, setTold] = useState("");
-  const all = useQuery({ queryKey: MEMBERS, queryFn: api.members });
-  const members = all.data?.members ?? [];
+  const all = useQuery({ queryKey: MEMBERS, queryFn: ({ signal }) => api.members(signal) });
+  const members = ifKnown(answerOf(all))?.members ?? [];
   /** Whether it was done. */
   const take = async (answer: Promise<MembersDto>, then: string): Promise<boolean> => {
     try {
@@ -41,7 +43,10 @@ export default function MembersScreen({ copy }: { readonly copy: WorkingCopy }) 
       <p>
         <ForMembers copy={copy} /> This list waits for no publishing: what you do here acts at once.
       </p>
-      <Problem sentence={problem ?? (all.isError ? sentenceOf(all.error) : null)} />
+      <Problem sentence={problem} />
+      <Answered answer={answerOf(all)} what="the members">
+        {() => null}
+      </Answered>
       <p className="unseen" role="status">
         {told}
       </p>
@@ -152,8 +157,8 @@ function Row(props: {
             >
               Remove
             </Button>
-            <Button size="small" aria-label={about("Keep")} onClick={leave}>
-              Keep
+            <Button size="small" aria-label={about("Cancel, do not remove")} onClick={leave}>
+              Cancel
             </Button>
           </span>
         ) : (

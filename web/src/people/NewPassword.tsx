@@ -32,7 +32,7 @@ export function NewPassword(props: {
         Give it
       </Button>
       <Button size="small" onClick={props.onLeave}>
-        Leave it
+        Cancel
       </Button>
     </form>
   );

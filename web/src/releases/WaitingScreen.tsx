@@ -1,11 +1,11 @@
-import { useQuery } from "@tanstack/react-query";
 import { Button, Input } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, type PersonDto } from "../api/client";
+import { Answered, useAnswer } from "../shared/answer";
 import { Problem } from "../shared/Problem";
 import { when } from "../shared/when";
-import { sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import "./releases.css";
 
 /** What waits to be published, in sentences, and what was published before. */
@@ -17,9 +17,8 @@ export default function WaitingScreen(props: {
   const { copy, store, person } = props;
   const [note, setNote] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
-  const waiting = useQuery({ queryKey: ["waiting", copy.revision, copy.waiting], queryFn: api.waiting });
-  const releases = useQuery({ queryKey: ["releases", copy.waiting], queryFn: api.releases });
-  const entries = waiting.data?.entries ?? [];
+  const waiting = useAnswer(["waiting"], `${copy.revision} ${copy.waiting}`, api.waiting);
+  const releases = useAnswer(["releases"], copy.release, api.releases);
   const publish = async () => {
     const { ok, sentence } = await store.publish(note);
     setProblem(ok ? null : sentence);
@@ -32,25 +31,27 @@ export default function WaitingScreen(props: {
           <h2 id="waits">What waits</h2>
           <span>visitors do not see it yet</span>
         </div>
-        {waiting.isError && (
-          <p className="problem" role="alert">
-            {sentenceOf(waiting.error)}
-          </p>
-        )}
-        {waiting.isSuccess && entries.length === 0 && (
-          <p>
-            Nothing waits: visitors see the site as it is. <Link to="/pages">Go on with the pages.</Link>
-          </p>
-        )}
-        <ul className="entries">
-          {entries.map((entry) => (
-            <li key={`${entry.page} ${entry.sentence}`}>
-              {entry.page ? <Link to={`/pages/${entry.page}`}>{entry.sentence}</Link> : entry.sentence}
-            </li>
-          ))}
-        </ul>
+        <Answered answer={waiting} what="what waits">
+          {({ entries }) => (
+            <>
+              {entries.length === 0 && (
+                <p>
+                  Nothing waits: visitors see the site as it is.{" "}
+                  <Link to="/pages">Go on with the pages.</Link>
+                </p>
+              )}
+              <ul className="entries">
+                {entries.map((entry) => (
+                  <li key={`${entry.page} ${entry.sentence}`}>
+                    {entry.page ? <Link to={`/pages/${entry.page}`}>{entry.sentence}</Link> : entry.sentence}
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+        </Answered>
         <Problem sentence={problem} />
-        {entries.length > 0 &&
+        {copy.waiting > 0 &&
           (person.role === "OWNER" ? (
             <form
               onSubmit={(event) => {
@@ -77,19 +78,25 @@ export default function WaitingScreen(props: {
         <div className="head">
           <h3 id="before">Releases so far</h3>
         </div>
-        {releases.isSuccess && releases.data.length === 0 && <p>Nothing was published yet.</p>}
-        <ul className="entries">
-          {(releases.data ?? []).map((release, index) => (
-            <li key={release.number}>
-              <b>Release {release.number}</b>
-              {index === 0 && " · what visitors see now"}
-              <span className="hint">
-                {when(release.at)} · {release.person}
-                {release.note && ` · ${release.note}`}
-              </span>
-            </li>
-          ))}
-        </ul>
+        <Answered answer={releases} what="the releases">
+          {(all) => (
+            <>
+              {all.length === 0 && <p>Nothing was published yet.</p>}
+              <ul className="entries">
+                {all.map((release, index) => (
+                  <li key={release.number}>
+                    <b>Release {release.number}</b>
+                    {index === 0 && " · what visitors see now"}
+                    <span className="hint">
+                      {when(release.at)} · {release.person}
+                      {release.note && ` · ${release.note}`}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+        </Answered>
       </section>
     </main>
   );

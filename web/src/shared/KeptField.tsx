@@ -14,6 +14,8 @@ export function KeptField(props: {
   readonly hint?: string;
   /** What stands before it and is not typed. */
   readonly before?: ReactNode;
+  /** Told what stands in it while somebody types. */
+  readonly onType?: (typed: string) => void;
   /** Whether what was typed was taken. */
   readonly onKeep: (typed: string) => Promise<boolean>;
 }) {
@@ -40,16 +42,22 @@ export function KeptField(props: {
         placeholder={props.placeholder}
         title={props.hint}
         prefix={props.before}
-        onChange={(event) => setDraft({ typed: event.target.value, over: draft?.over ?? props.value })}
+        onChange={(event) => {
+          setDraft({ typed: event.target.value, over: draft?.over ?? props.value });
+          props.onType?.(event.target.value);
+        }}
         onBlur={() => void keep()}
         onKeyDown={(event) => {
           if (event.key === "Enter") void keep();
-          if (event.key === "Escape") setDraft(null);
+          if (event.key === "Escape") {
+            setDraft(null);
+            props.onType?.(props.value);
+          }
         }}
       />
       {draft !== null && draft.over !== props.value && typed !== props.value && (
         <span className="hint" role="alert">
-          It became “{props.value}” meanwhile. Enter keeps what you typed, Escape what is there.
+          Meanwhile it was changed to “{props.value}”. Enter saves what you typed, Escape cancels.
         </span>
       )}
     </span>

@@ -116,8 +116,8 @@ function Period(props: {
       )}
       <Button
         size="small"
-        aria-label="Take this period away"
-        title="Take this period away"
+        aria-label="Remove this period"
+        title="Remove this period"
         onClick={() => void onKeep(null)}
       >
         ×

@@ -5,7 +5,7 @@ import { ZoneDrawing } from "../zones/ZoneDrawing";
 import { COLUMN, FIRST, HEAD } from "./geometry";
 import type { Column } from "./SheetRow";
 
-/** The names of the menus, with where they stand. */
+/** The names of the menus, with where they are shown. */
 export function SheetHead(props: {
   readonly pages: number;
   readonly columns: readonly Column[];
@@ -46,6 +46,6 @@ export function SheetHead(props: {
 function standsIn(menu: MenuDto): string {
   if (menu.setAside) return "set aside";
   return menu.zones.length === 0
-    ? "stands nowhere"
+    ? "not shown anywhere"
     : menu.zones.map((zone) => ZONE_WORDS[zone].toLowerCase()).join(", ");
 }

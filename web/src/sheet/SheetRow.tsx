@@ -91,5 +91,5 @@ export function SheetRow(props: {
 
 function spoken(standing: Standing): string {
   const { absence } = standing.row;
-  return ["placed", wordsOf(standing), absence].filter(Boolean).join(", ");
+  return ["added", wordsOf(standing), absence].filter(Boolean).join(", ");
 }

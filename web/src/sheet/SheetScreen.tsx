@@ -8,12 +8,14 @@ import { FoldButton } from "../outline/FoldButton";
 import { useFolding } from "../outline/useFolding";
 import { PageFinder } from "../page-tree/PageFinder";
 import { useLooking } from "../page-tree/useLooking";
+import { useMayEdit } from "../people/mayEdit";
 import { usePreference } from "../people/preferences";
 import { Problem } from "../shared/Problem";
 import { ShownButton } from "../shared/ShownButton";
+import { sentenceOf } from "../shared/sentenceOf";
 import { useTurns } from "../shared/useTurns";
-import { CouldNotLoad } from "../shell/CouldNotLoad";
-import { type Result, sentenceOf, type WorkingCopy, type WorkingCopyStore } from "../working-copy/store";
+import { NotYet } from "../shell/NotYet";
+import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf } from "../working-copy/tree";
 import { type Cells, cellsOf, labelled, type Range, type Spot, toggled } from "./cells";
 import { SheetGrid } from "./SheetGrid";
@@ -26,7 +28,7 @@ const START: Range = { from: [0, 0], at: [0, 0] };
 export default memo(SheetScreen);
 
 function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly store: WorkingCopyStore }) {
-  const menus = useMenus(copy.revision);
+  const answer = useMenus(copy.revision);
   const gridRef = useRef<HTMLDivElement>(null);
   const folding = useFolding("sheet");
   const looking = useLooking("sheet", copy, folding.folded);
@@ -35,13 +37,10 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
   const [labelling, setLabelling] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const inTurn = useTurns();
+  const mayEdit = useMayEdit();
 
-  if (menus.status === "failed") {
-    return (
-      <CouldNotLoad what="your menus" sentence="Velnik does not answer just now." onRetry={menus.retry} />
-    );
-  }
-  if (menus.status === "loading") return <main className="area" aria-busy="true" />;
+  if (answer.status !== "known") return <NotYet answer={answer} what="your menus" />;
+  const menus = answer.value;
   const { rows } = looking;
   const all = menus.menus.menus;
   const columns = all.filter((menu) => !away.includes(menu.id));
@@ -84,7 +83,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
     <main className="sheet" aria-label="Placing sheet">
       <div className="head">
         <h2>Placing sheet</h2>
-        <Count what="page" found={looking.matches} all="which page stands in which menu" />
+        <Count what="page" found={looking.matches} all="which page is in which menu" />
         <span className="spring" />
         <ShownButton
           label={columns.length === all.length ? "All menus" : `${columns.length} of ${all.length} menus`}
@@ -125,7 +124,7 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
         />
       )}
       <Problem sentence={problem} />
-      {atRow && atMenu && (
+      {atRow && atMenu && mayEdit && (
         <SpotLine
           copy={copy}
           store={store}

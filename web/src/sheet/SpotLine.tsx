@@ -1,4 +1,3 @@
-import { useQuery } from "@tanstack/react-query";
 import { Button, Select } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -6,9 +5,9 @@ import { api } from "../api/client";
 import { menusAddress } from "../menus/address";
 import { kindOfPage } from "../menus/deeds";
 import { endUnder, isOwnItem, type MenuOutline, type Node, nodeOf, placeAt } from "../menus/outline";
+import { useAnswer } from "../shared/answer";
 import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
-import { useLater } from "../shared/useLater";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
 import { type Cells, placed, type Spot } from "./cells";
@@ -34,7 +33,6 @@ export function SpotLine(props: {
   const title = pageOf(copy.tree, at.page).title;
   const standing = cells.get(at.menu)?.get(at.page);
   const key = `${at.page} ${at.menu}`;
-  const rested = useLater(key, ASK_AFTER) === key;
   /** The cell that a place is being chosen for. */
   const [choosing, setChoosing] = useState<string | null>(null);
   if (spots.length > 1) {
@@ -43,9 +41,9 @@ export function SpotLine(props: {
     return (
       <div className="spot-line">
         <b>{spots.length} cells</b>
-        <span>{there === 0 ? "none of them placed" : `${there} of them placed`}</span>
+        <span>{there === 0 ? "none of them added" : `${there} of them added`}</span>
         <Button size="small" onClick={props.onToggle}>
-          {missing > 0 ? `Place ${missing}` : `Take ${there} out`}
+          {missing > 0 ? `Add ${missing}` : `Remove ${there}`}
         </Button>
       </div>
     );
@@ -56,15 +54,15 @@ export function SpotLine(props: {
         <b>
           {title} in {menu.name}
         </b>
-        <Foretold copy={copy} spot={at} rested={rested} />
+        <Foretold copy={copy} spot={at} />
         <Button size="small" type="primary" onClick={props.onToggle}>
-          Place it
+          Add it
         </Button>
         {choosing === key ? (
           <ChoosePlace {...props} menu={menu.id} onLeave={() => setChoosing(null)} />
         ) : (
           <Button size="small" onClick={() => setChoosing(key)}>
-            Choose the place…
+            Choose where…
           </Button>
         )}
         <Keys />
@@ -83,7 +81,7 @@ export function SpotLine(props: {
       </b>
       <span>
         {[
-          row.kind.kind === "LISTED" ? "by the list" : "placed",
+          row.kind.kind === "LISTED" ? "by the list" : "added",
           above && `under ${above}`,
           row.ownLabel && `reads “${row.ownLabel}”`,
           standing.places > 1 && `in ${standing.places} places`,
@@ -93,10 +91,10 @@ export function SpotLine(props: {
         . {row.absence}
       </span>
       <Button size="small" onClick={props.onToggle}>
-        {row.kind.kind === "LISTED" ? "Leave it out" : "Take it out"}
+        Remove it
       </Button>
       <Button size="small" onClick={props.onLabel}>
-        Label…
+        Rename…
       </Button>
       <Link
         to={menusAddress({
@@ -115,7 +113,7 @@ export function SpotLine(props: {
 function Keys() {
   return (
     <span className="keys-hint">
-      Space places or takes out · Enter types a label · Shift with arrows takes many
+      Space adds or removes · Enter types a label · Shift with arrows selects many
     </span>
   );
 }
@@ -131,20 +129,22 @@ function pathOf(outline: MenuOutline, node: Node): string {
   return labels.join(" › ");
 }
 
-/** Where the page would stand, in the server's own words; asked once the cell is rested on. */
-function Foretold(props: { readonly copy: WorkingCopy; readonly spot: Spot; readonly rested: boolean }) {
-  const { copy, spot } = props;
-  const would = useQuery({
-    queryKey: ["placed", copy.revision, spot.menu, spot.page],
-    queryFn: () => api.would(newId(), copy.revision, [placed([spot])]),
-    enabled: props.rested,
-  });
+/** Where the page would come, in the server's own words; asked once the cell is rested on. */
+function Foretold({ copy, spot }: { readonly copy: WorkingCopy; readonly spot: Spot }) {
+  const would = useAnswer(
+    ["placed", spot.menu, spot.page],
+    copy.revision,
+    (signal) => api.would(newId(), copy.revision, [placed([spot])], signal),
+    { rest: ASK_AFTER },
+  );
   return (
     <span>
       not there.{" "}
-      {would.data
-        ? (would.data.refused ?? `If placed: ${would.data.told.join(" ")}`)
-        : (would.error?.message ?? "")}
+      {would.status === "known"
+        ? (would.value.refused ?? `If added: ${would.value.told.join(" ")}`)
+        : would.status === "failed"
+          ? would.sentence
+          : "Looking up where it would come…"}
     </span>
   );
 }
@@ -192,7 +192,7 @@ function ChoosePlace(props: {
       <Select
         size="small"
         className="choose-place"
-        aria-label="Where it shall stand"
+        aria-label="Where to add it"
         placeholder="After or under…"
         showSearch={{ optionFilterProp: "label" }}
         autoFocus

@@ -4,7 +4,7 @@ import { useLocation } from "react-router";
 import { api, type PersonDto, type SessionDto } from "../api/client";
 import { FirstOwner } from "../people/FirstOwner";
 import { SignIn } from "../people/SignIn";
-import { sentenceOf } from "../working-copy/store";
+import { sentenceOf } from "../shared/sentenceOf";
 import { CouldNotLoad } from "./CouldNotLoad";
 import { open } from "./opening";
 

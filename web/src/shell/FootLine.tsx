@@ -29,7 +29,7 @@ export function FootLine(props: {
             </Button>
           )}
           <Button type="link" size="small" onClick={() => props.onBuiltUpon("SKIP")}>
-            Leave it, go on to the one before
+            Skip it, undo the one before
           </Button>
         </>
       )}

@@ -2,7 +2,9 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Suspense, useEffect, useState } from "react";
 import { Route, Routes, useLocation } from "react-router";
 import type { PersonDto } from "../api/client";
+import { MayEditContext } from "../people/mayEdit";
 import { type Preferences, PreferencesContext } from "../people/preferences";
+import { SessionOver } from "../people/SessionOver";
 import { listen } from "../working-copy/elsewhere";
 import { type Result, useWorkingCopyState, type WorkingCopyStore } from "../working-copy/store";
 import { FootLine, type Problem as FootProblem } from "./FootLine";
@@ -57,6 +59,12 @@ export default function Shell({
     if (turns > 0) void queries.invalidateQueries();
   }, [queries, turns]);
 
+  const connected = state.keeping.status !== "lost";
+  useEffect(() => {
+    // What could not be found out while there was no connection can be now.
+    if (connected) void queries.refetchQueries({ predicate: (query) => query.state.status === "error" });
+  }, [queries, connected]);
+
   const tell = async (result: Promise<Result | { readonly ok: boolean; readonly sentence: string }>) => {
     const became = await result;
     const now = store.current();
@@ -86,7 +94,8 @@ export default function Shell({
     return () => document.removeEventListener("keydown", onKey);
   });
 
-  const unsent = state.keeping.status !== "kept";
+  const { keeping } = state;
+  const unsent = keeping.status === "sending" || (keeping.status === "lost" && keeping.waiting > 0);
   useEffect(() => {
     if (!unsent) return;
     const ask = (event: BeforeUnloadEvent) => event.preventDefault(); // the browser asks whether to leave all the same
@@ -94,57 +103,63 @@ export default function Shell({
     return () => window.removeEventListener("beforeunload", ask);
   }, [unsent]);
 
-  const { copy, keeping } = state;
+  const { copy } = state;
   /** Why edits wait, where it is not the connection. */
   const waitingFor =
     keeping.status === "lost" && keeping.why !== null ? { sentence: keeping.why, later: null } : null;
   const inWindow = visited !== null && copy.tree.pages.has(visited) ? visited : copy.tree.home;
   return (
     <PreferencesContext value={preferences}>
-      <div className="shell">
-        <TopLine
-          copy={copy}
-          keeping={state.keeping}
-          person={person}
-          onUndo={(edits) => tell(store.undo(edits))}
-          onRedo={() => tell(store.redo())}
-          onPublish={() => tell(store.publish(""))}
-          onLeave={onLeave}
-        />
-        <Mishap area={area}>
-          <Suspense fallback={<div className="area" aria-busy="true" />}>
-            <Routes>
-              {inWindow !== null && (
-                <>
-                  <Route
-                    path="/menus"
-                    element={<MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
-                  />
-                  <Route
-                    path="/zones"
-                    element={<ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
-                  />
-                </>
-              )}
-              <Route path="/waiting" element={<WaitingScreen copy={copy} store={store} person={person} />} />
-              {person.role === "OWNER" && <Route path="/members" element={<MembersScreen copy={copy} />} />}
-              <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
-              <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
-              <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
-              <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
-            </Routes>
-          </Suspense>
-        </Mishap>
-        <FootLine
-          told={copy.told}
-          problem={waitingFor ?? (problem?.since === copy.told ? problem : null)}
-          undo={copy.elsewhere ? null : copy.history.undo}
-          onUndo={() => tell(store.undo())}
-          onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
-          onHelp={() => setHelping(true)}
-        />
-        <Suspense>{helping && <KeysHelp onClose={() => setHelping(false)} />}</Suspense>
-      </div>
+      <MayEditContext value={person.role !== "READER"}>
+        <div className="shell">
+          <TopLine
+            copy={copy}
+            keeping={state.keeping}
+            person={person}
+            onUndo={(edits) => tell(store.undo(edits))}
+            onRedo={() => tell(store.redo())}
+            onPublish={() => tell(store.publish(""))}
+            onLeave={onLeave}
+          />
+          <Mishap area={area}>
+            <Suspense fallback={<div className="area" aria-busy="true" />}>
+              <Routes>
+                {inWindow !== null && (
+                  <>
+                    <Route
+                      path="/menus"
+                      element={<MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
+                    />
+                    <Route
+                      path="/zones"
+                      element={<ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
+                    />
+                  </>
+                )}
+                <Route
+                  path="/waiting"
+                  element={<WaitingScreen copy={copy} store={store} person={person} />}
+                />
+                {person.role === "OWNER" && <Route path="/members" element={<MembersScreen copy={copy} />} />}
+                <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
+                <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
+                <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
+                <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
+              </Routes>
+            </Suspense>
+          </Mishap>
+          <FootLine
+            told={copy.told}
+            problem={waitingFor ?? (problem?.since === copy.told ? problem : null)}
+            undo={copy.elsewhere ? null : copy.history.undo}
+            onUndo={() => tell(store.undo())}
+            onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
+            onHelp={() => setHelping(true)}
+          />
+          <SessionOver person={person} />
+          <Suspense>{helping && <KeysHelp onClose={() => setHelping(false)} />}</Suspense>
+        </div>
+      </MayEditContext>
     </PreferencesContext>
   );
 }

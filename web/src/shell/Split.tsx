@@ -1,4 +1,5 @@
 import { type CSSProperties, type KeyboardEvent, type PointerEvent, type ReactNode, useState } from "react";
+import { Editing } from "../people/mayEdit";
 
 const STORED = "velnik.split";
 /** Shares of the whole, in hundredths. */
@@ -28,14 +29,14 @@ export function Split(props: {
       style={share("--desk", shares.desk)}
     >
       <button type="button" className="switch" onClick={() => setShown(shown === "desk" ? "beside" : "desk")}>
-        {shown === "desk" ? "Window and card" : "Back to the outline"}
+        {shown === "desk" ? "Preview and card" : "Back to the outline"}
       </button>
       {props.desk}
       <Border label="Width of the desk" value={shares.desk} across onMove={(desk) => change({ desk })} />
       <div className="beside" style={share("--window", shares.window)}>
         {props.window}
-        <Border label="Height of the window" value={shares.window} onMove={(window) => change({ window })} />
-        {props.card}
+        <Border label="Height of the preview" value={shares.window} onMove={(window) => change({ window })} />
+        <Editing>{props.card}</Editing>
       </div>
     </main>
   );

@@ -18,7 +18,6 @@ export function TopLine(props: {
   readonly onLeave: () => void;
 }) {
   const { copy, person } = props;
-  const { undo, redo } = copy.history;
   return (
     <header className="top-line">
       <h1 className="unseen">{copy.siteName}</h1>
@@ -43,7 +42,36 @@ export function TopLine(props: {
         {person.role === "OWNER" && <NavLink to="/members">Members</NavLink>}
       </nav>
       <span className="spring" />
-      <KeepingWord keeping={props.keeping} />
+      {person.role === "READER" && props.keeping.status !== "lost" ? (
+        <span className="keeping">You can look at everything, but not change it.</span>
+      ) : (
+        <KeepingWord keeping={props.keeping} />
+      )}
+      {person.role !== "READER" && <Steps {...props} />}
+      <Publishing copy={copy} person={person} onPublish={props.onPublish} />
+      <Tooltip title={`${person.displayName} · sign out`}>
+        <Button
+          className="person"
+          shape="circle"
+          aria-label={`${initials(person.displayName)}, ${person.displayName}, sign out`}
+          onClick={props.onLeave}
+        >
+          {initials(person.displayName)}
+        </Button>
+      </Tooltip>
+    </header>
+  );
+}
+
+/** Undo, the latest edits, redo. */
+function Steps(props: {
+  readonly copy: WorkingCopy;
+  readonly onUndo: (edits: number) => void;
+  readonly onRedo: () => void;
+}) {
+  const { undo, redo, latest } = props.copy.history;
+  return (
+    <>
       <Tooltip title={undo ? `Undo: ${undo} (Ctrl+Z)` : "Nothing to undo"}>
         <SteadyButton
           type="text"
@@ -61,7 +89,7 @@ export function TopLine(props: {
         menu={{
           items: [
             { key: "title", type: "group", label: "Back to before" },
-            ...copy.history.latest.map((title, index) => ({ key: String(index + 1), label: title })),
+            ...latest.map((title, index) => ({ key: String(index + 1), label: title })),
           ],
           onClick: ({ key }) => props.onUndo(Number(key)),
         }}
@@ -80,18 +108,7 @@ export function TopLine(props: {
           ↷
         </SteadyButton>
       </Tooltip>
-      <Publishing copy={copy} person={person} onPublish={props.onPublish} />
-      <Tooltip title={`${person.displayName} · sign out`}>
-        <Button
-          className="person"
-          shape="circle"
-          aria-label={`${initials(person.displayName)}, ${person.displayName}, sign out`}
-          onClick={props.onLeave}
-        >
-          {initials(person.displayName)}
-        </Button>
-      </Tooltip>
-    </header>
+    </>
   );
 }
 
@@ -100,20 +117,20 @@ function KeepingWord({ keeping }: { readonly keeping: Keeping }) {
     case "kept":
       return (
         <span className="keeping" role="status">
-          Kept
+          Saved
         </span>
       );
     case "sending":
       return (
         <span className="keeping" role="status">
-          Keeping…
+          Saving…
         </span>
       );
     case "lost":
       return (
         <span className="keeping problem" role="status">
-          {keeping.why === null ? "No connection." : "The disk takes no edits."}{" "}
-          {counted(keeping.waiting, "# edit waits", "# edits wait")} to be sent.
+          {keeping.why === null ? "No connection." : "The disk takes no edits."}
+          {keeping.waiting > 0 && ` ${counted(keeping.waiting, "# edit waits", "# edits wait")} to be sent.`}
         </span>
       );
   }

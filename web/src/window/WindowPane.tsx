@@ -136,7 +136,7 @@ function WindowBar(props: {
           className={choosing ? "on" : ""}
           onClick={() => props.setChoosing(!choosing)}
         >
-          Point
+          Pick on the page
         </Button>
       </Tooltip>
       <AsOf day={as.day} onDay={(day) => setAs({ ...as, day })} />
@@ -159,7 +159,7 @@ function WindowBar(props: {
         <Button
           type="text"
           size="small"
-          aria-label={whole ? "Back to the desk" : "The window at full size"}
+          aria-label={whole ? "Back to the desk" : "The preview at full size"}
           aria-pressed={whole}
           onClick={() => props.onWhole(!whole)}
         >

@@ -1,6 +1,6 @@
 import { type RefObject, useCallback, useEffect, useEffectEvent, useRef, useState } from "react";
 import { api, windowPage } from "../api/client";
-import { sentenceOf } from "../working-copy/store";
+import { sentenceOf } from "../shared/sentenceOf";
 import { type As, addressIn, lookedAt } from "./addresses";
 
 /** A menu, an item of it, a page it shows; what is null does not matter. */
@@ -46,6 +46,9 @@ type Wanted = {
   readonly onKey: (key: string) => void;
 };
 
+/** Milliseconds that a page has to stay the one asked for: keys run through many. An edit of the page there shows at once. */
+const REST = 120;
+
 /**
  * Keeps the window on the page asked for. The frame has no origin of its own and is spoken to by messages: the editor
  * fetches a page and the script inside merges it into what is shown, so that scroll and open submenus stay.
@@ -67,6 +70,8 @@ export function useFrame(wanted: Wanted): Frame {
     latest.current = wanted;
   });
   const there = useRef(false);
+  /** The page that was shown last. */
+  const shown = useRef<string | null>(null);
 
   const tell: Tell = useCallback((message) => {
     ref.current?.contentWindow?.postMessage(message, "*");
@@ -124,7 +129,7 @@ export function useFrame(wanted: Wanted): Frame {
   // biome-ignore lint/correctness/useExhaustiveDependencies: another moment is another page at the same address
   useEffect(() => {
     if (!base || loads === 0) return;
-    let outdated = false;
+    const outdated = new AbortController();
     const show = async () => {
       try {
         const as = { day, member };
@@ -132,18 +137,23 @@ export function useFrame(wanted: Wanted): Frame {
           besidePath === null
             ? addressIn(base, address, page, as, words)
             : lookedAt(besidePath, new URLSearchParams(), as, ""),
+          outdated.signal,
         );
-        if (outdated) return;
+        if (outdated.signal.aborted) return;
         if (html === null) return void open();
+        shown.current = page;
         tell({ velnik: "show", html, pointed: latest.current.pointed });
         setProblem(null);
       } catch (failed) {
-        if (!outdated) setProblem(sentenceOf(failed));
+        if (!outdated.signal.aborted) setProblem(sentenceOf(failed));
       }
     };
-    void show();
+    const another = shown.current !== null && shown.current !== page;
+    const waiting = another ? setTimeout(show, REST) : undefined;
+    if (!another) void show();
     return () => {
-      outdated = true;
+      outdated.abort();
+      clearTimeout(waiting);
     };
   }, [base, loads, page, address, moment, day, member, words, besidePath, open, tell]);
 

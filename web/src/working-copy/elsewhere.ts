@@ -3,6 +3,8 @@ import type { WorkingCopyStore } from "./store";
 
 /** Milliseconds until listening is tried again after the server would not have it. */
 const AGAIN = 5_000;
+/** Milliseconds that a stream may be broken before it counts as no connection; a server that starts anew takes as long. */
+const PATIENCE = 3_000;
 
 /**
  * Listens for edits made elsewhere and lets the store catch up with them, until told to stop. Only while somebody can
@@ -12,8 +14,14 @@ const AGAIN = 5_000;
 export function listen(store: WorkingCopyStore): () => void {
   let stream: EventSource | null = null;
   let later: ReturnType<typeof setTimeout> | undefined;
+  let broken: ReturnType<typeof setTimeout> | undefined;
+  const mended = () => {
+    clearTimeout(broken);
+    broken = undefined;
+  };
   const stop = () => {
     clearTimeout(later);
+    mended();
     stream?.close();
     stream = null;
   };
@@ -29,9 +37,18 @@ export function listen(store: WorkingCopyStore): () => void {
       };
       void store.heard(revision, release, turned);
     };
+    stream.onopen = () => {
+      mended();
+      store.seeConnection(true);
+    };
     stream.onerror = () => {
       // A lost connection is sought again by the browser; a refusal is not.
-      if (stream?.readyState === EventSource.CLOSED) later = setTimeout(start, AGAIN);
+      if (stream?.readyState !== EventSource.CLOSED) {
+        broken ??= setTimeout(() => store.seeConnection(false), PATIENCE);
+        return;
+      }
+      store.lookAround(); // a session that is over is asked for by whatever call comes next
+      later = setTimeout(start, AGAIN);
     };
   };
   document.addEventListener("visibilitychange", start);

@@ -11,6 +11,7 @@ import {
   type WorkingCopyDto,
 } from "../api/client";
 import { newId } from "../shared/ids";
+import { sentenceOf } from "../shared/sentenceOf";
 import { applied, type PageTree, treeOf } from "./tree";
 
 /** What the line at the top says about keeping. */
@@ -64,6 +65,8 @@ export class WorkingCopyStore {
   private readonly listeners = new Set<() => void>();
   private queue: Promise<unknown> = Promise.resolve();
   private queued = 0;
+  /** Why edits are not answered; undefined while they are, null where the server does not answer at all. */
+  private lost: string | null | undefined;
   /** When something last opened or closed, as the server said; null before it said anything. */
   private turned: string | null = null;
 
@@ -147,6 +150,18 @@ export class WorkingCopyStore {
     return turn;
   };
 
+  /** Whether the server can be heard at all. What was asked and not answered finds that out by itself. */
+  readonly seeConnection = (connected: boolean): void => {
+    if (this.queued > 0 || connected === (this.lost === undefined)) return;
+    this.lost = connected ? undefined : null;
+    this.keep(this.keeping());
+  };
+
+  /** Asks what happened elsewhere, though nobody said that anything did. */
+  readonly lookAround = (): void => {
+    this.queue = this.queue.then(() => this.catchUp(Number.POSITIVE_INFINITY));
+  };
+
   private async seeRelease(release: number): Promise<void> {
     if (this.state.copy.release >= release) return;
     await this.reload();
@@ -191,7 +206,7 @@ export class WorkingCopyStore {
 
   private send(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
     this.queued++;
-    this.keep({ status: "sending" });
+    this.keep(this.keeping());
     const turn = this.queue.then(() => this.sendNow(ask));
     this.queue = turn;
     return turn;
@@ -204,6 +219,7 @@ export class WorkingCopyStore {
       const { revision } = this.state.copy;
       try {
         const answer = await ask(request, revision);
+        this.lost = undefined;
         if (answer.revision > revision + 1) await this.catchUp(answer.revision);
         this.queued--;
         this.take(answer, revision);
@@ -211,10 +227,12 @@ export class WorkingCopyStore {
       } catch (problem) {
         const unsure = problem instanceof Refused && problem.type === "disk-unsure";
         if (unsure || problem instanceof Unreachable) {
-          this.keep({ status: "lost", waiting: this.queued, why: unsure ? problem.message : null });
+          this.lost = unsure ? problem.message : null;
+          this.keep(this.keeping());
           await new Promise((resume) => setTimeout(resume, AGAIN));
           continue;
         }
+        this.lost = undefined;
         this.queued--;
         if (problem instanceof Refused && (problem.status === 409 || problem.status === 404))
           await this.reload();
@@ -229,6 +247,7 @@ export class WorkingCopyStore {
   }
 
   private keeping(): Keeping {
+    if (this.lost !== undefined) return { status: "lost", waiting: this.queued, why: this.lost };
     return this.queued > 0 ? { status: "sending" } : { status: "kept" };
   }
 
@@ -265,10 +284,6 @@ function read(copy: WorkingCopyDto) {
     release: copy.release,
     waiting: copy.waiting,
   };
-}
-
-export function sentenceOf(problem: unknown): string {
-  return problem instanceof Error ? problem.message : "Something went wrong. Nothing was changed.";
 }
 
 export function useWorkingCopyState(store: WorkingCopyStore): WorkingCopyState {

@@ -7,7 +7,7 @@ import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { MenuList } from "./MenuList";
 import { ScopePages } from "./ScopePages";
 import { around, instead, type Part, saysOf, withPart } from "./says";
-import { EVERYWHERE, layoutScope, pagesScope, scopeKey, scopeName, sectionScope } from "./scopes";
+import { type ScopeChoice, scopeKey, scopeName, scopesAt } from "./scopes";
 import { useSaying } from "./useZones";
 
 type Mode = "wider" | "instead" | "around";
@@ -85,7 +85,7 @@ export function CellCard(props: {
       {props.ofPage && (
         <ForWhat
           why={why}
-          choices={choices(page, copy)}
+          choices={scopesAt(copy.tree, page)}
           scope={scope}
           onScope={(next) => {
             setScope(next);
@@ -118,8 +118,8 @@ export function CellCard(props: {
         list(
           "menus",
           mode === "instead" && partOf("menus").length === 0 && !everywhere
-            ? "Nothing stands here"
-            : "Stands here",
+            ? "No menu is shown here"
+            : "Shown here",
         )
       )}
     </section>
@@ -129,15 +129,15 @@ export function CellCard(props: {
 function ModeChoice(props: { readonly mode: Mode; readonly onMode: (mode: Mode) => void }) {
   return (
     <div className="fields">
-      <span id="mode">Here</span>
+      <span id="mode">On these pages</span>
       <Segmented<Mode>
         aria-labelledby="mode"
         value={props.mode}
         onChange={props.onMode}
         options={[
-          { value: "wider", label: "As the wider says" },
-          { value: "instead", label: "Instead" },
-          { value: "around", label: "Before and after" },
+          { value: "wider", label: "As usual" },
+          { value: "instead", label: "Instead of usual" },
+          { value: "around", label: "Before or after" },
         ]}
       />
     </div>
@@ -172,17 +172,4 @@ function ForWhat(props: {
       </div>
     </>
   );
-}
-
-type ScopeChoice = { readonly scope: ScopeDto; readonly label: string };
-
-/** What an edit begun at one page could be for. */
-function choices(page: string, copy: WorkingCopy): readonly ScopeChoice[] {
-  const layout = copy.tree.pages.get(page)?.layout ?? "STANDARD";
-  return [
-    { scope: EVERYWHERE, label: "every page" },
-    { scope: sectionScope(page), label: "it and what is under it" },
-    { scope: layoutScope(layout), label: "its layout" },
-    { scope: pagesScope([page]), label: "only this page" },
-  ];
 }

@@ -49,10 +49,10 @@ export function MenuList(props: {
             <Button
               type="text"
               size="small"
-              aria-label={`Take away ${nameOf(each.menu)}`}
+              aria-label={`Remove ${nameOf(each.menu)}`}
               onClick={() => onEdit((now) => without(now, each.menu))}
             >
-              Take away
+              Remove
             </Button>
           </div>
           <PlacedMenu
@@ -76,7 +76,7 @@ function Addable(props: { readonly free: readonly MenuDto[]; readonly onAdd: (me
     <div className="choices put">
       {free.slice(0, BUTTONS).map((menu) => (
         <Button key={menu.id} size="small" onClick={() => props.onAdd(menu.id)}>
-          + {menu.name}
+          Add {menu.name}
         </Button>
       ))}
       {free.length > BUTTONS && (

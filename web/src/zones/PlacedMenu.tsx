@@ -63,8 +63,8 @@ export function PlacedMenu(props: {
   return (
     <div className="settings">
       {choice("form", "Form", FORMS, usual && FORMS[usual.form])}
-      {choice("size", "Type", SIZES)}
-      {choice("alignment", "Stands", across ? ALIGNMENTS : drawer ? SIDES : UNSPREAD)}
+      {choice("size", "Text size", SIZES)}
+      {choice("alignment", "Aligned", across ? ALIGNMENTS : drawer ? SIDES : UNSPREAD)}
       {!drawer && choice("width", "Width", WIDTHS, WIDTHS.FULL)}
       {choice("gap", "Gaps", GAPS)}
       {across && choice("overflow", "Too long", OVERFLOWS, OVERFLOWS.WRAP)}

@@ -38,7 +38,7 @@ export function ZoneTable(props: {
   const [stop, setStop] = useState({ row: keys[0] ?? null, column: 0 });
   const found = keys.indexOf(stop.row);
   const stopRow = found < 0 ? rows.length : found;
-  const ofWindow = `${props.title}, the page in the window`;
+  const ofWindow = `${props.title}, the page in the preview`;
   useEffect(() => stopRef.current?.focus({ preventScroll: true }), [stopRef]);
   const onKeyDown = (event: KeyboardEvent<HTMLTableElement>) => {
     const step = STEPS[event.key];
@@ -79,7 +79,7 @@ export function ZoneTable(props: {
   };
   return (
     // biome-ignore lint/a11y/noNoninteractiveElementToInteractiveRole: a table whose cells arrow keys reach is a grid
-    <table className="zone-table" role="grid" aria-label="Which menus stand where" onKeyDown={onKeyDown}>
+    <table className="zone-table" role="grid" aria-label="Which menus are shown where" onKeyDown={onKeyDown}>
       <thead>
         <tr>
           <th scope="col">For</th>

@@ -4,7 +4,8 @@ import { useNavigate } from "react-router";
 import type { AssignmentDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { menusAddress } from "../menus/address";
 import { useMenus } from "../menus/useMenus";
-import { CouldNotLoad } from "../shell/CouldNotLoad";
+import { Editing } from "../people/mayEdit";
+import { NotYet } from "../shell/NotYet";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
 import { WindowPane } from "../window/WindowPane";
@@ -38,25 +39,18 @@ function ZonesScreen(props: {
 }) {
   const { copy, store, page } = props;
   const zones = useZones(copy.revision, page);
-  const menus = useMenus(copy.revision);
+  const answer = useMenus(copy.revision);
   const stopRef = useRef<HTMLButtonElement>(null);
   const [whole, setWhole] = useWholeScreen(stopRef);
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [drafts, setDrafts] = useState<readonly ScopeDto[]>([]);
   const navigate = useNavigate();
 
-  if (zones.isError && !zones.data) {
-    return (
-      <CouldNotLoad
-        what="your zones"
-        sentence="Velnik does not answer just now."
-        onRetry={() => void zones.refetch()}
-      />
-    );
-  }
-  if (!zones.data || menus.status !== "ready") return <main className="area" aria-busy="true" />;
-  const table = zones.data;
-  const names = new Map(menus.menus.menus.map((menu) => [menu.id, menu.name]));
+  if (zones.status !== "known") return <NotYet answer={zones} what="your zones" />;
+  if (answer.status !== "known") return <NotYet answer={answer} what="your menus" />;
+  const table = zones.value;
+  const all = answer.value.menus.menus;
+  const names = new Map(all.map((menu) => [menu.id, menu.name]));
   const rows = withDrafts(table, drafts, copy);
   const title = pageOf(copy.tree, page).title;
   const choose = (zone: Zone, scope: ScopeDto, ofPage: boolean, byKey: boolean) =>
@@ -76,7 +70,7 @@ function ZonesScreen(props: {
         <section className="desk" aria-label="Zones">
           <div className="head">
             <h2>Zones</h2>
-            <span>which menus stand where, and for which pages</span>
+            <span>which menus are shown where, and on which pages</span>
           </div>
           <div className="zone-table-ground">
             <ZoneTable
@@ -90,25 +84,27 @@ function ZonesScreen(props: {
             />
           </div>
           <div className="new-scope">
-            <Select
-              showSearch
-              optionFilterProp="label"
-              aria-label="Add an exception for"
-              placeholder="Add an exception for…"
-              value={null}
-              style={{ width: 320 }}
-              onChange={(key: string) => {
-                const scope = scopesOf(copy.tree).find((each) => scopeKey(each) === key);
-                if (scope) {
-                  setDrafts([...drafts, scope]);
-                  choose("SIDEBAR", scope, false, true);
-                }
-              }}
-              options={scopesOf(copy.tree).map((scope) => ({
-                value: scopeKey(scope),
-                label: capital(scopeName(copy.tree, scope)),
-              }))}
-            />
+            <Editing>
+              <Select
+                showSearch
+                optionFilterProp="label"
+                aria-label="Add an exception for"
+                placeholder="Add an exception for…"
+                value={null}
+                style={{ width: 320 }}
+                onChange={(key: string) => {
+                  const scope = scopesOf(copy.tree).find((each) => scopeKey(each) === key);
+                  if (scope) {
+                    setDrafts([...drafts, scope]);
+                    choose("SIDEBAR", scope, false, true);
+                  }
+                }}
+                options={scopesOf(copy.tree).map((scope) => ({
+                  value: scopeKey(scope),
+                  label: capital(scopeName(copy.tree, scope)),
+                }))}
+              />
+            </Editing>
           </div>
         </section>
       }
@@ -145,11 +141,11 @@ function ZonesScreen(props: {
               setChosen({ ...chosen, scope });
             }}
             onLeave={() => stopRef.current?.focus()}
-            menus={menus.menus.menus}
+            menus={all}
           />
         ) : (
           <section className="card" aria-label="About zones">
-            <h2>Where menus stand</h2>
+            <h2>Where menus are shown</h2>
             <p className="sentence">
               Each row says for which pages, each column in which part of the page. A narrower row beats a
               wider one. Choose a cell to change it, by click or by arrow keys and Enter; the last row says

@@ -42,6 +42,23 @@ export function withPart(
   return part === "menus" ? instead(list("menus")) : around(list("before"), list("after"));
 }
 
+/** With a menu where the zone says anything of its own, or else after what is there anyway. */
+export function beside(says: SaysDto | null, menu: string, everywhere: boolean): SaysDto {
+  const part = everywhere || says?.kind === "INSTEAD" ? "menus" : "after";
+  return withPart(says, part, (there) => added(there, menu));
+}
+
+/** Without a menu, in whichever list it is; null where nothing is left of an exception. */
+export function removed(says: SaysDto | null, menu: string, everywhere: boolean): SaysDto | null {
+  if (says === null) return null;
+  if (says.kind === "INSTEAD") {
+    const left = without(says.menus ?? [], menu);
+    return left.length === 0 && !everywhere ? null : instead(left);
+  }
+  const left = around(without(says.before ?? [], menu), without(says.after ?? [], menu));
+  return left.before?.length === 0 && left.after?.length === 0 ? null : left;
+}
+
 /** With a menu at the end, as the zone has it. */
 export function added(placed: readonly PlacedDto[], menu: string): PlacedDto[] {
   return [...without(placed, menu), { menu, ...AS_THE_ZONE }];

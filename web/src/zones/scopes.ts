@@ -42,6 +42,18 @@ export function pagesScope(pages: readonly string[]): ScopeDto {
   return { ...NOTHING, kind: "PAGES", pages: [...pages].sort() };
 }
 
+export type ScopeChoice = { readonly scope: ScopeDto; readonly label: string };
+
+/** What an edit begun at one page could be for, the widest first. */
+export function scopesAt(tree: PageTree, page: string): readonly ScopeChoice[] {
+  return [
+    { scope: EVERYWHERE, label: "every page" },
+    { scope: sectionScope(page), label: "it and what is under it" },
+    { scope: layoutScope(tree.pages.get(page)?.layout ?? "STANDARD"), label: "its layout" },
+    { scope: pagesScope([page]), label: "only this page" },
+  ];
+}
+
 /** All scopes that an exception could be for: sections, layouts, listings of topics, single pages. */
 export function scopesOf(tree: PageTree): ScopeDto[] {
   const sections: ScopeDto[] = [];

@@ -1,0 +1,64 @@
+import { Select } from "antd";
+import { useMemo } from "react";
+import type { ChangeDto } from "../api/client";
+import { Group } from "../shared/Group";
+import { KeptField } from "../shared/KeptField";
+import { CommonChoice } from "../shared/Mixed";
+import type { WorkingCopy } from "../working-copy/store";
+import { isBuiltIn, type Page, topicsOf } from "../working-copy/tree";
+import { LAYOUTS } from "./options";
+
+/** What a page is apart from where it is and who gets it. */
+export function PageProperties(props: {
+  readonly copy: WorkingCopy;
+  readonly page: Page;
+  /** Whether the change was made. */
+  readonly onChange: (change: ChangeDto) => Promise<boolean>;
+}) {
+  const { copy, page, onChange } = props;
+  const pages = [page.id];
+  const topics = useMemo(() => topicsOf(copy.tree), [copy.tree]);
+  const setTopics = (add: string[], remove: string[]) =>
+    void onChange({ kind: "setTopics", pages, add, remove });
+  return (
+    <Group name="page-properties" heading="Layout, topics and date">
+      <div className="fields">
+        <CommonChoice<Page["layout"]>
+          id="layout-label"
+          label="Layout"
+          values={[page.layout]}
+          options={LAYOUTS}
+          onChoose={(layout) => void onChange({ kind: "setLayout", pages, layout })}
+        />
+        {!isBuiltIn(page) && (
+          <>
+            <label htmlFor="topics">Topics</label>
+            <Select
+              id="topics"
+              mode="tags"
+              value={[...page.topics]}
+              placeholder="none"
+              maxCount={20}
+              onSelect={(topic: string) => setTopics([topic], [])}
+              onDeselect={(topic: string) => setTopics([], [topic])}
+              options={topics.map((topic) => ({ value: topic, label: topic }))}
+            />
+            <label htmlFor="date">Date</label>
+            <KeptField
+              id="date"
+              type="date"
+              value={page.date ?? ""}
+              onKeep={(date) => onChange({ kind: "setDate", pages, date: date || null })}
+            />
+          </>
+        )}
+        {page.summary && (
+          <>
+            <span>Summary</span>
+            <span>{page.summary}</span>
+          </>
+        )}
+      </div>
+    </Group>
+  );
+}

@@ -1,0 +1,18 @@
+import type { TriedDto } from "../api/client";
+import { type Answer, derived } from "../shared/answer";
+
+/** What a choice would bring beyond itself, said before it is made; nothing where it brings nothing. */
+export function WhatFollows(props: {
+  readonly choice: string;
+  readonly answer: Answer<TriedDto | undefined>;
+}) {
+  const tried = derived(props.answer, (answer) => answer?.refused ?? answer?.told.slice(1).join(" ") ?? "");
+  return (
+    tried.status === "known" &&
+    tried.value !== "" && (
+      <p className="hint">
+        <b>{props.choice}:</b> {tried.value}
+      </p>
+    )
+  );
+}
