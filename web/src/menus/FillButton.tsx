@@ -1,6 +1,7 @@
 import { Button, Dropdown } from "antd";
 import { useState } from "react";
 import { api, type OfferDto } from "../api/client";
+import { GroupIcon } from "../shared/icons";
 import { sentenceOf } from "../shared/sentenceOf";
 
 /** What can stand in a menu by itself: lists of pages, and the items of other menus. */
@@ -42,8 +43,8 @@ export function FillButton(props: { readonly menu: string; readonly onChoose: (o
         },
       }}
     >
-      <Button type="text" size="small">
-        + list…
+      <Button type="text" size="small" tabIndex={-1} icon={<GroupIcon />}>
+        Add list…
       </Button>
     </Dropdown>
   );

@@ -1,6 +1,7 @@
 import { Segmented, Select } from "antd";
 import { useMemo } from "react";
 import type { ChangeDto, ListDto, MenuRowDto } from "../api/client";
+import { RestoreIcon } from "../shared/icons";
 import { KeptField } from "../shared/KeptField";
 import type { WorkingCopy } from "../working-copy/store";
 import { pageOf, topicsOf } from "../working-copy/tree";
@@ -111,7 +112,8 @@ export function ListFields({
                 title="Restore it"
                 onClick={() => change({ leftOut: list.leftOut.filter((other) => other !== page) })}
               >
-                {copy.tree.pages.has(page) ? pageOf(copy.tree, page).title : "a page that is gone"} ×
+                {copy.tree.pages.has(page) ? pageOf(copy.tree, page).title : "a page that is gone"}{" "}
+                <RestoreIcon />
               </button>
             ))}
           </span>

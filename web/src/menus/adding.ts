@@ -4,11 +4,11 @@ import {
   findItem,
   itemOf,
   itemsUpTo,
-  lastOrdinary,
   listedPage,
   type MenuOutline,
   type Node,
   nodeOf,
+  ordinaryEnd,
   placeAt,
 } from "./outline";
 
@@ -27,13 +27,13 @@ export type Adding = {
 /** At the end of the ordinary rows under a row; null where it belongs to another menu. */
 export function addingUnder(outline: MenuOutline, rows: readonly Row[], node: Node): Adding | null {
   if (node.row?.closed) return null;
-  const last = lastOrdinary(outline, node);
+  const { parent, after } = ordinaryEnd(outline, node);
   return {
     kind: "adding",
     menu: node.menu.id,
-    ...behind(outline, node, last),
-    level: levelOf(rows, node.id) + 1,
-    shownAfter: [last === null ? node.id : lastBeneath(rows, last)],
+    ...behind(outline, parent, after),
+    level: levelOf(rows, parent.id) + 1,
+    shownAfter: [after === null ? parent.id : lastBeneath(rows, after)],
   };
 }
 

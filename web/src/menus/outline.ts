@@ -120,15 +120,29 @@ export function endUnder(outline: MenuOutline, parent: Node): RowPlace {
   return placeAt(outline, parent, childrenOf(outline, parent.id).at(-1) ?? null);
 }
 
-/** The last row under a row that does not come last for everybody, as those at the far end and built-in pages do. */
-export function lastOrdinary(outline: MenuOutline, parent: Node): string | null {
-  const rows = childrenOf(outline, parent.id).map((id) => nodeOf(outline, id));
-  return rows.findLast(({ row }) => !row?.farEnd && !row?.builtIn)?.id ?? null;
+/**
+ * The end of the ordinary rows under a row: before those that come last for everybody, at the far end and of built-in
+ * pages. The rows of a list stand in its place, so where such rows are among those, the end is there.
+ */
+export function ordinaryEnd(
+  outline: MenuOutline,
+  parent: Node,
+): { readonly parent: Node; readonly after: string | null } {
+  const children = childrenOf(outline, parent.id);
+  const last = children.map((id) => nodeOf(outline, id)).findLast(({ row }) => !row?.farEnd && !row?.builtIn);
+  if (last?.row?.splices && last.row.closed === null) {
+    const within = ordinaryEnd(outline, last);
+    if (within.after !== childrenOf(outline, last.id).at(-1)) return within;
+  }
+  return { parent, after: last?.id ?? null };
 }
 
 /** Right after a row; for a menu, at the end of its ordinary rows. Null where it belongs to another menu. */
 export function placeBelow(outline: MenuOutline, node: Node): RowPlace | null {
-  if (node.parent === null) return placeAt(outline, node, lastOrdinary(outline, node));
+  if (node.parent === null) {
+    const end = ordinaryEnd(outline, node);
+    return placeAt(outline, end.parent, end.after);
+  }
   const parent = nodeOf(outline, node.parent);
   return node.row?.foreign || parent.row?.closed ? null : placeAt(outline, parent, node.id);
 }

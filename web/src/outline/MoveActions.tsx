@@ -1,44 +1,57 @@
-import { Action } from "./Action";
+import { DownIcon, FirstIcon, InIcon, LastIcon, OutIcon, UpIcon } from "../shared/icons";
+import type { Action } from "./ActionBar";
 import type { Move } from "./moves";
 
-/** The buttons of all moves but those across levels, which not every row has. */
-export function MovesAlong(props: MoveProps) {
-  return (
-    <>
-      <Action label="↑" name="Move up" hint="Move up (Ctrl+Shift+Up)" {...doing(props, "up")} />
-      <Action label="↓" name="Move down" hint="Move down (Ctrl+Shift+Down)" {...doing(props, "down")} />
-      <Action
-        label="⤒"
-        name="Move to the top"
-        hint="To the beginning (Ctrl+Shift+Home)"
-        {...doing(props, "first")}
-      />
-      <Action label="⤓" name="Move to the end" hint="To the end (Ctrl+Shift+End)" {...doing(props, "last")} />
-    </>
-  );
+type Moving = { readonly may: (move: Move) => boolean; readonly onMove: (move: Move) => void };
+
+/** All moves within a level. */
+export function movesAlong(moving: Moving): readonly Action[] {
+  return [
+    { key: "up", name: "Move up", icon: <UpIcon />, hint: "Move up (Ctrl+Shift+Up)", ...by(moving, "up") },
+    {
+      key: "down",
+      name: "Move down",
+      icon: <DownIcon />,
+      hint: "Move down (Ctrl+Shift+Down)",
+      ...by(moving, "down"),
+    },
+    {
+      key: "first",
+      name: "Move to the beginning",
+      icon: <FirstIcon />,
+      hint: "To the beginning (Ctrl+Shift+Home)",
+      ...by(moving, "first"),
+    },
+    {
+      key: "last",
+      name: "Move to the end",
+      icon: <LastIcon />,
+      hint: "To the end (Ctrl+Shift+End)",
+      ...by(moving, "last"),
+    },
+  ];
 }
 
-/** @param what one row is called */
-export function MovesAcross(props: MoveProps & { readonly what: "page" | "row" }) {
-  const { what } = props;
-  return (
-    <>
-      <Action
-        label="→ in"
-        hint={`Move in, under the ${what} before it (Ctrl+Shift+Right)`}
-        {...doing(props, "in")}
-      />
-      <Action
-        label="← out"
-        hint={`Move out, after the ${what} above it (Ctrl+Shift+Left)`}
-        {...doing(props, "out")}
-      />
-    </>
-  );
+/** The moves across levels. @param what one row is called */
+export function movesAcross(moving: Moving, what: "page" | "row"): readonly Action[] {
+  return [
+    {
+      key: "in",
+      name: "Move in",
+      icon: <InIcon />,
+      hint: `Move in, under the ${what} before it (Ctrl+Shift+Right)`,
+      ...by(moving, "in"),
+    },
+    {
+      key: "out",
+      name: "Move out",
+      icon: <OutIcon />,
+      hint: `Move out, after the ${what} above it (Ctrl+Shift+Left)`,
+      ...by(moving, "out"),
+    },
+  ];
 }
 
-type MoveProps = { readonly may: (move: Move) => boolean; readonly onMove: (move: Move) => void };
-
-function doing({ may, onMove }: MoveProps, move: Move) {
+function by({ may, onMove }: Moving, move: Move) {
   return { idle: !may(move), onClick: () => onMove(move) };
 }

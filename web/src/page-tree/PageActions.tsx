@@ -1,6 +1,15 @@
-import { Action } from "../outline/Action";
-import { MovesAcross, MovesAlong } from "../outline/MoveActions";
+import { type Action, ActionBar } from "../outline/ActionBar";
+import { movesAcross, movesAlong } from "../outline/MoveActions";
 import type { Move } from "../outline/moves";
+import {
+  AddBelowIcon,
+  AddToMenuIcon,
+  AddUnderIcon,
+  GroupIcon,
+  MoveToIcon,
+  RemoveIcon,
+  RenameIcon,
+} from "../shared/icons";
 
 /** Everything that can be done to the chosen pages, as buttons; each names its key in its hint. */
 export function PageActions(props: {
@@ -25,41 +34,71 @@ export function PageActions(props: {
 }) {
   const { acts, may } = props;
   const one = props.count === 1;
+  const it = one ? "it" : "them";
+  const moving = { may, onMove: acts.move };
+  const adding: readonly Action[] = [
+    {
+      key: "below",
+      label: "Add below",
+      icon: <AddBelowIcon />,
+      hint: "Add a page below (N)",
+      onClick: acts.below,
+    },
+    {
+      key: "under",
+      label: "Add under",
+      icon: <AddUnderIcon />,
+      hint: props.closed ?? "Add a page under it (N, then Tab)",
+      idle: props.closed !== null,
+      onClick: acts.under,
+    },
+  ];
+  const rename: Action = {
+    key: "rename",
+    label: "Rename",
+    icon: <RenameIcon />,
+    hint: "Edit the title (Enter)",
+    onClick: acts.edit,
+  };
   return (
-    <div className="actions" role="toolbar" aria-label={one ? "The selected page" : "The selected pages"}>
-      <b title={props.title}>{props.title}</b>
-      {one && (
-        <>
-          <Action label="+ below" hint="Add a page below (N)" onClick={acts.below} />
-          <Action
-            label="+ under"
-            hint={props.closed ?? "Add a page under it (N, then Tab)"}
-            idle={props.closed !== null}
-            onClick={acts.under}
-          />
-        </>
-      )}
-      <MovesAcross what="page" may={may} onMove={acts.move} />
-      <MovesAlong may={may} onMove={acts.move} />
-      <span className="then" />
-      {one && <Action label="Rename" hint="Edit the title (Enter)" onClick={acts.edit} />}
-      <Action
-        label="Group under…"
-        hint={`Put ${one ? "it" : "them"} under a new page in ${one ? "its" : "their"} place (G)`}
-        onClick={acts.wrap}
-      />
-      <Action label="Move to…" hint="Choose where it goes (M)" onClick={acts.moveTo} />
-      <Action
-        label="Add to menu…"
-        hint={`Go to the menus ${one ? "it" : "they"} can be added to (P)`}
-        onClick={acts.place}
-      />
-      <Action
-        label="Remove"
-        hint={props.stays ?? `To the bin, with all that is under ${one ? "it" : "them"} (Delete)`}
-        idle={props.stays !== null}
-        onClick={acts.remove}
-      />
-    </div>
+    <ActionBar
+      label={one ? "The selected page" : "The selected pages"}
+      title={props.title}
+      actions={[
+        ...(one ? adding : []),
+        ...movesAlong(moving),
+        ...movesAcross(moving, "page"),
+        ...(one ? [rename] : []),
+        {
+          key: "place",
+          label: "Add to menu…",
+          icon: <AddToMenuIcon />,
+          hint: `Go to the menus ${one ? "it" : "they"} can be added to (P)`,
+          onClick: acts.place,
+        },
+        {
+          key: "moveTo",
+          label: "Move to…",
+          icon: <MoveToIcon />,
+          hint: "Choose where it goes (M)",
+          onClick: acts.moveTo,
+        },
+        {
+          key: "group",
+          label: "Group under…",
+          icon: <GroupIcon />,
+          hint: `Put ${it} under a new page in ${one ? "its" : "their"} place (G)`,
+          onClick: acts.wrap,
+        },
+      ]}
+      removes={{
+        key: "remove",
+        label: "Remove",
+        icon: <RemoveIcon />,
+        hint: props.stays ?? `To the bin, with all that is under ${it} (Delete)`,
+        idle: props.stays !== null,
+        onClick: acts.remove,
+      }}
+    />
   );
 }

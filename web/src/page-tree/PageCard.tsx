@@ -77,6 +77,17 @@ export function PageCard(props: {
               onChoose={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
             />
           )}
+          {!always && (
+            <div className="follows">
+              {REACHES.map(({ value, label }) => (
+                <WhatFollows
+                  key={value}
+                  choice={label}
+                  answer={derived(card, (known) => known?.reaches[value])}
+                />
+              ))}
+            </div>
+          )}
           <MembersOnly
             pages={[page]}
             home={copy.tree.home}
@@ -84,14 +95,6 @@ export function PageCard(props: {
           />
           <SearchEngines pages={[page]} onChange={(change) => void take(store.change(change))} />
         </div>
-        {!always &&
-          REACHES.map(({ value, label }) => (
-            <WhatFollows
-              key={value}
-              choice={label}
-              answer={derived(card, (known) => known?.reaches[value])}
-            />
-          ))}
       </Group>
       <Group name="page-where" heading="Shown in">
         <Answered answer={card} what="the menus that show it">

@@ -1,6 +1,7 @@
 import { Button, Select } from "antd";
 import { useId, useState } from "react";
 import type { PeriodDto } from "../api/client";
+import { RemoveIcon } from "./icons";
 import { KeptField } from "./KeptField";
 import { useAsked } from "./useAsked";
 
@@ -120,7 +121,7 @@ function Period(props: {
         title="Remove this period"
         onClick={() => void onKeep(null)}
       >
-        ×
+        <RemoveIcon />
       </Button>
     </div>
   );

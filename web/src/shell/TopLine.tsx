@@ -2,6 +2,7 @@ import { Button, Dropdown, Tooltip } from "antd";
 import { NavLink } from "react-router";
 import type { PersonDto } from "../api/client";
 import { counted } from "../shared/counted";
+import { OpenIcon, RedoIcon, UndoIcon } from "../shared/icons";
 import { VelnikMark } from "../shared/marks";
 import { SteadyButton } from "../shared/SteadyButton";
 import type { Keeping, WorkingCopy } from "../working-copy/store";
@@ -79,7 +80,7 @@ function Steps(props: {
           idle={!undo}
           onClick={() => props.onUndo(1)}
         >
-          ↶
+          <UndoIcon />
         </SteadyButton>
       </Tooltip>
       <Dropdown
@@ -95,7 +96,7 @@ function Steps(props: {
         }}
       >
         <Button type="text" className="latest" aria-label="Latest edits" disabled={!undo}>
-          ▾
+          <OpenIcon />
         </Button>
       </Dropdown>
       <Tooltip title={redo ? `Redo: ${redo} (Ctrl+Shift+Z)` : "Nothing to redo"}>
@@ -105,7 +106,7 @@ function Steps(props: {
           idle={!redo}
           onClick={props.onRedo}
         >
-          ↷
+          <RedoIcon />
         </SteadyButton>
       </Tooltip>
     </>

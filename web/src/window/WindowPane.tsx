@@ -1,5 +1,6 @@
 import { Button, Segmented, Tooltip } from "antd";
 import { useState } from "react";
+import { WholeIcon } from "../shared/icons";
 import { Problem } from "../shared/Problem";
 import { addressOf, type PageTree } from "../working-copy/tree";
 import { AsOf } from "./AsOf";
@@ -163,7 +164,7 @@ function WindowBar(props: {
           aria-pressed={whole}
           onClick={() => props.onWhole(!whole)}
         >
-          {whole ? "Back" : "⤢"}
+          {whole ? "Back" : <WholeIcon />}
         </Button>
       </Tooltip>
     </div>

@@ -1,6 +1,7 @@
 import { Button, Select } from "antd";
 import { Link } from "react-router";
 import type { MenuDto, PlacedDto, Zone, ZonesDto } from "../api/client";
+import { DownIcon, UpIcon } from "../shared/icons";
 import { SteadyButton } from "../shared/SteadyButton";
 import { PlacedMenu } from "./PlacedMenu";
 import { added, altered, moved, without } from "./says";
@@ -35,7 +36,7 @@ export function MenuList(props: {
               idle={index === 0}
               onClick={() => onEdit((now) => moved(now, each.menu, -1))}
             >
-              ↑
+              <UpIcon />
             </SteadyButton>
             <SteadyButton
               type="text"
@@ -44,7 +45,7 @@ export function MenuList(props: {
               idle={index === placed.length - 1}
               onClick={() => onEdit((now) => moved(now, each.menu, 1))}
             >
-              ↓
+              <DownIcon />
             </SteadyButton>
             <Button
               type="text"

@@ -62,9 +62,9 @@ function ShowIn({ copy, table, menu, page, onEdit }: Props & { readonly onEdit: 
   const [zone, setZone] = useState<Zone>("HEADER");
   const [scope, setScope] = useState<ScopeDto>(EVERYWHERE);
   const everywhere = scope.kind === EVERYWHERE.kind;
-  const there = (table.page.find((each) => each.zone === zone)?.menus ?? []).filter(
-    (each) => each.menu !== menu.id,
-  );
+  const all = table.page.find((each) => each.zone === zone)?.menus ?? [];
+  const there = all.filter((each) => each.menu !== menu.id);
+  const isThere = there.length < all.length;
   const names = LISTS.format(there.map((each) => each.name));
   const title = pageOf(copy.tree, page).title;
   return (
@@ -92,21 +92,26 @@ function ShowIn({ copy, table, menu, page, onEdit }: Props & { readonly onEdit: 
           label: each.label === "only this page" ? title : scopeName(copy.tree, each.scope),
         }))}
       />
-      <div className="choices">
-        <Button type="primary" onClick={() => onEdit(zone, scope, () => instead(added([], menu.id)))}>
-          {names ? `Instead of ${names}` : `Show in ${ZONE_WORDS[zone].toLowerCase()}`}
-        </Button>
-        {names && (
-          <Button onClick={() => onEdit(zone, scope, (now) => beside(now, menu.id, everywhere))}>
-            Beside {names}
+      {(!isThere || names !== "") && (
+        <div className="choices">
+          <Button type="primary" onClick={() => onEdit(zone, scope, () => instead(added([], menu.id)))}>
+            {names ? `Instead of ${names}` : `Show in ${ZONE_WORDS[zone].toLowerCase()}`}
           </Button>
-        )}
-      </div>
-      <p className="hint">
-        {names
-          ? `${title}, in the preview, shows ${names} there now.`
-          : `Nothing is shown there on ${title} now.`}
-      </p>
+          {names && !isThere && (
+            <Button onClick={() => onEdit(zone, scope, (now) => beside(now, menu.id, everywhere))}>
+              Beside {names}
+            </Button>
+          )}
+        </div>
+      )}
+      <p className="hint">{whatIsThere(title, names, isThere)}</p>
     </div>
   );
+}
+
+function whatIsThere(title: string, names: string, isThere: boolean): string {
+  if (isThere) return `${title}, in the preview, shows it there already${names && `, with ${names}`}.`;
+  return names
+    ? `${title}, in the preview, shows ${names} there now.`
+    : `${title}, in the preview, shows nothing there now.`;
 }

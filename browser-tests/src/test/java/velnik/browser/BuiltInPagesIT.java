@@ -128,7 +128,7 @@ public class BuiltInPagesIT extends UndoneTest {
         assertThat(mara.page().getByText("Page index is a built-in page, which every site has; it cannot be removed."))
                 .isVisible();
         assertThat(mara.button("Remove")).hasAttribute("aria-disabled", "true");
-        assertThat(mara.button("+ under")).hasAttribute("aria-disabled", "true");
+        assertThat(mara.button("Add under")).hasAttribute("aria-disabled", "true");
         mara.chooses("Privacy").presses("Control+Shift+ArrowDown", "Control+Shift+ArrowRight");
         assertThat(mara.page().getByText("Nothing goes under Search, since it is a built-in page."))
                 .isVisible();

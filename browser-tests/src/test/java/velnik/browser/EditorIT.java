@@ -81,7 +81,7 @@ public class EditorIT extends DemoTest {
         assertThat(mara.page().locator(".card").getByRole(AriaRole.ALERT))
                 .hasText("The page Kayaks has the address “kayaks” already.");
         mara.seesAddress("Canoes", "/hire/canoes");
-        mara.chooses("Repairs").clicks("+ under").types("<b>Bold</b>").presses("Enter", "Escape");
+        mara.chooses("Repairs").clicks("Add under").types("<b>Bold</b>").presses("Enter", "Escape");
         assertThat(mara.row("<b>Bold</b>")).isVisible();
         assertThat(mara.window().locator("h1")).hasText("<b>Bold</b>");
         mara.chooses("Kayaks");

@@ -29,7 +29,7 @@ public class FirstLightIT extends BrowserTest {
         assertThat(mara.page().locator(".head")).containsText("53 pages · 2 held back");
         mara.isAccessible("Pages");
 
-        mara.chooses("Hire").clicks("+ under").types("Paddleboards").presses("Enter", "Escape");
+        mara.chooses("Hire").clicks("Add under").types("Paddleboards").presses("Enter", "Escape");
         mara.isTold("Paddleboards added under Hire.")
                 .seesAddress("Paddleboards", "/hire/paddleboards")
                 .seesSentence(
@@ -45,10 +45,10 @@ public class FirstLightIT extends BrowserTest {
         mara.clicks("Move up").isTold("SUP boards moved after Safety on the tide.");
         mara.clicks("Move up").isTold("SUP boards moved after Prices.");
         mara.clicks("Move down").isTold("SUP boards moved after Safety on the tide.");
-        mara.clicks("→ in")
+        mara.clicks("Move in")
                 .isTold("SUP boards moved under Safety on the tide.")
                 .seesAddress("SUP boards", "/hire/safety-on-the-tide/sup-boards");
-        mara.clicks("← out").isTold("SUP boards moved under Hire.").seesAddress("SUP boards", "/hire/sup-boards");
+        mara.clicks("Move out").isTold("SUP boards moved under Hire.").seesAddress("SUP boards", "/hire/sup-boards");
         mara.clicks("Move to…");
         mara.page().getByLabel("Find the page to move it to").fill("cafe");
         mara.clicks("Under Slipway Café").isTold("SUP boards moved under Slipway Café.");

@@ -19,7 +19,7 @@ public class Screenshots extends BrowserTest {
     public void takeAll() {
         try (RunningVelnik velnik = RunningVelnik.demo()) {
             Owner mara = new Owner(velnik, wide()).signsIn();
-            mara.chooses("Hire").clicks("+ under").types("Paddleboards").presses("Enter", "Escape");
+            mara.chooses("Hire").clicks("Add under").types("Paddleboards").presses("Enter", "Escape");
             mara.isTold("Paddleboards added under Hire.");
             assertThat(mara.window().locator(".header .across .pointed")).isVisible();
             mara.rests();

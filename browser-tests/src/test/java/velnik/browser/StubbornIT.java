@@ -51,7 +51,7 @@ public class StubbornIT extends UndoneTest {
         mara.holds("Control+Shift", "ArrowDown", 25).holds("Control+Shift", "ArrowUp", 12);
         mara.holds("Control+Shift", "ArrowLeft", 6).holds("Control+Shift", "ArrowRight", 9);
         mara.hasTheRowsOfTheServer();
-        for (String button : List.of("↑", "↓", "→ in", "← out")) {
+        for (String button : List.of("↑", "↓", "Move in", "Move out")) {
             mara.page()
                     .locator(".actions")
                     .getByText(button, exactly())
