@@ -31,7 +31,7 @@ export function ActionBar(props: {
 }) {
   const { actions, removes } = props;
   const bar = useRef<HTMLDivElement>(null);
-  const fits = useFitting(bar, actions);
+  const fits = useFitting(bar, actions, `${props.title} ${props.list !== undefined}`);
   const shown = actions.slice(0, fits);
   const more = actions.slice(fits);
   return (
@@ -125,8 +125,16 @@ function becomeStop(bar: HTMLElement | null, focused: EventTarget): void {
 /** Pixels that *More* takes. */
 const MORE = 74;
 
-/** How many of the actions fit on the line, by the widths they have once they have been shown. */
-function useFitting(bar: { readonly current: HTMLDivElement | null }, actions: readonly Action[]): number {
+/**
+ * How many of the actions fit on the line, by the widths they have once they have been shown.
+ *
+ * @param beside tells what else stands on the line
+ */
+function useFitting(
+  bar: { readonly current: HTMLDivElement | null },
+  actions: readonly Action[],
+  beside: string,
+): number {
   const widths = useRef(new Map<string, number>());
   const [width, setWidth] = useState(0);
   const [fits, setFits] = useState(actions.length);
@@ -159,7 +167,7 @@ function useFitting(bar: { readonly current: HTMLDivElement | null }, actions: r
         room,
       ),
     );
-  }, [kinds, width, fits]);
+  }, [kinds, beside, width, fits]);
   return Math.min(fits, actions.length);
 }
 

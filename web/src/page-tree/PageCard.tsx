@@ -78,15 +78,18 @@ export function PageCard(props: {
             />
           )}
           {!always && (
-            <div className="follows">
-              {REACHES.map(({ value, label }) => (
-                <WhatFollows
-                  key={value}
-                  choice={label}
-                  answer={derived(card, (known) => known?.reaches[value])}
-                />
-              ))}
-            </div>
+            <>
+              <span />
+              <div>
+                {REACHES.map(({ value, label }) => (
+                  <WhatFollows
+                    key={value}
+                    choice={label}
+                    answer={derived(card, (known) => known?.reaches[value])}
+                  />
+                ))}
+              </div>
+            </>
           )}
           <MembersOnly
             pages={[page]}

@@ -16,7 +16,9 @@ export function SessionOver({ person }: { readonly person: PersonDto }) {
       className="session-over"
       aria-labelledby="session-over"
       ref={(dialog) => {
-        if (dialog && !dialog.open) dialog.showModal();
+        if (!dialog || dialog.open) return;
+        dialog.showModal();
+        dialog.querySelector<HTMLInputElement>("input[type=password]")?.focus();
       }}
       onCancel={(event) => event.preventDefault()} // the screen behind it can do nothing without a session
       onKeyDown={(event) => event.stopPropagation()}

@@ -94,7 +94,7 @@ function ShowIn({ copy, table, menu, page, onEdit }: Props & { readonly onEdit: 
       />
       {(!isThere || names !== "") && (
         <div className="choices">
-          <Button type="primary" onClick={() => onEdit(zone, scope, () => instead(added([], menu.id)))}>
+          <Button onClick={() => onEdit(zone, scope, () => instead(added([], menu.id)))}>
             {names ? `Instead of ${names}` : `Show in ${ZONE_WORDS[zone].toLowerCase()}`}
           </Button>
           {names && !isThere && (

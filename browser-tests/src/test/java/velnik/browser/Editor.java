@@ -49,6 +49,12 @@ class Editor extends Watched {
                 AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
+    /** An entry of a list that a button has opened. */
+    Locator menuEntry(String name) {
+        return page.getByRole(
+                AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
     /** A cell of the zone table. */
     Locator cell(String zone, String scope) {
         return page.locator(".zone-table button")

@@ -49,7 +49,7 @@ public class FirstLightIT extends BrowserTest {
                 .isTold("SUP boards moved under Safety on the tide.")
                 .seesAddress("SUP boards", "/hire/safety-on-the-tide/sup-boards");
         mara.clicks("Move out").isTold("SUP boards moved under Hire.").seesAddress("SUP boards", "/hire/sup-boards");
-        mara.clicks("Move to…");
+        mara.clicks("More").menuEntry("Move to…").click();
         mara.page().getByLabel("Find the page to move it to").fill("cafe");
         mara.clicks("Under Slipway Café").isTold("SUP boards moved under Slipway Café.");
         mara.clicks("Undo: Move SUP boards under Slipway Café").isTold("Undone: Move SUP boards under Slipway Café.");

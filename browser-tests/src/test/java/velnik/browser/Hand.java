@@ -3,8 +3,6 @@ package velnik.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 
 /** How an owner reaches things: by mouse, or by keyboard alone. */
@@ -29,13 +27,6 @@ abstract class Hand {
     /** One of some options that stand side by side. */
     abstract Owner option(String name);
 
-    Locator menuEntry(String name) {
-        return owner.page()
-                .getByRole(
-                        AriaRole.MENUITEM,
-                        new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     Locator sideBySide(String name) {
         return owner.page().locator(".card .ant-segmented-item").filter(new Locator.FilterOptions().setHasText(name));
     }
@@ -58,9 +49,9 @@ abstract class Hand {
 
         @Override
         Owner entry(String name) {
-            assertThat(menuEntry(name)).isVisible();
+            assertThat(owner.menuEntry(name)).isVisible();
             owner.comesToRest();
-            menuEntry(name).click();
+            owner.menuEntry(name).click();
             return owner;
         }
 
@@ -105,7 +96,7 @@ abstract class Hand {
 
         @Override
         Owner entry(String name) {
-            Locator entry = menuEntry(name);
+            Locator entry = owner.menuEntry(name);
             assertThat(entry).isVisible();
             owner.framesPass(); // it moves the focus by frames, so keys that come faster would leave the entry again
             for (int tries = 0; tries < 40 && !Editor.isFocused(entry); tries++) {

@@ -51,11 +51,8 @@ public class StubbornIT extends UndoneTest {
         mara.holds("Control+Shift", "ArrowDown", 25).holds("Control+Shift", "ArrowUp", 12);
         mara.holds("Control+Shift", "ArrowLeft", 6).holds("Control+Shift", "ArrowRight", 9);
         mara.hasTheRowsOfTheServer();
-        for (String button : List.of("↑", "↓", "Move in", "Move out")) {
-            mara.page()
-                    .locator(".actions")
-                    .getByText(button, exactly())
-                    .dblclick(new Locator.DblclickOptions().setForce(true));
+        for (String button : List.of("Move up", "Move down", "Move in", "Move out")) {
+            mara.button(button).dblclick(new Locator.DblclickOptions().setForce(true));
         }
         mara.hasTheRowsOfTheServer();
         mara.chooses("News")
@@ -72,10 +69,6 @@ public class StubbornIT extends UndoneTest {
         mara.holds("Control", "z", 60).hasTheRowsOfTheServer();
         mara.forgives("422"); // nothing left to undo
         mara.complainsOfNothing();
-    }
-
-    private static Locator.GetByTextOptions exactly() {
-        return new Locator.GetByTextOptions().setExact(true);
     }
 
     @Test
