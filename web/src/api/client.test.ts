@@ -47,6 +47,14 @@ describe("a call", () => {
     server.says(json({ type: "/-/problems/not-signed-in", detail: "Sign in first." }, 401), json([]));
     expect(await api.findings()).toEqual([]);
     expect(over).toHaveBeenCalledTimes(1);
+    server.says(
+      json({ type: "/-/problems/not-signed-in" }, 401),
+      json({ type: "/-/problems/csrf-missing" }, 403),
+      json({}),
+      json({ told: [] }),
+    );
+    expect(await api.redo("r1")).toEqual({ told: [] }); // signing in brought another token with the next answer
+    expect(server.calls.slice(-2).map((call) => call.path)).toEqual(["/-/api/session", "/-/api/redo"]);
     whenSessionIsOver(null);
     server.says(json({ type: "/-/problems/not-signed-in", detail: "Sign in first." }, 401));
     await expect(api.findings()).rejects.toMatchObject({ message: "Sign in first." });

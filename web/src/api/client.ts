@@ -85,7 +85,7 @@ async function call<T>(
   path: string,
   body?: unknown,
   abandoned?: AbortSignal,
-  again = false,
+  tokenIsNew = false,
 ): Promise<T> {
   const patience = AbortSignal.timeout(PATIENCE);
   try {
@@ -106,11 +106,11 @@ async function call<T>(
     abandoned?.throwIfAborted();
     const type = problem instanceof Refused ? problem.type : "";
     const over = type === "not-signed-in" ? signedInAgain : null;
-    // Signing out in another window takes the token along; the next answer brings another.
-    if (over || (type === "csrf-missing" && !again)) {
+    // Signing out takes the token along, and signing in brings another with the next answer.
+    if (over || (type === "csrf-missing" && !tokenIsNew)) {
       await (over ? over() : call("GET", "/session"));
       abandoned?.throwIfAborted();
-      return call(method, path, body, abandoned, true);
+      return call(method, path, body, abandoned, !over);
     }
     if (problem instanceof Refused) throw problem;
     // Nothing came, or something that is no answer of Velnik's, such as a page that stands in its way.

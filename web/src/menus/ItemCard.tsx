@@ -13,7 +13,7 @@ import { MakeIt } from "./MakeIt";
 import type { Node } from "./outline";
 import { PageChoice } from "./PageChoice";
 import { StandsHere } from "./StandsHere";
-import { KIND_WORDS, visitorWords } from "./words";
+import { KIND_WORDS, whoSees } from "./words";
 
 /** Everything about the selected item: what it is, where it leads, how it shows. */
 export function ItemCard(props: {
@@ -46,7 +46,7 @@ export function ItemCard(props: {
     <section className="card" aria-label={`About ${title}`}>
       <h2>{title}</h2>
       <p className="sentence">
-        {row.absence ?? `${visitorWords(row)} see it as a ${KIND_WORDS[row.kind.kind]}.`}
+        {row.absence ?? `${whoSees(row)} it as a ${KIND_WORDS[row.kind.kind]}.`}
         {signsOut(props.copy, row) && " Members who are signed in see “Sign out” instead."}
       </p>
       {row.kind.kind === "PAGE" && row.absence !== null && <OpenPage {...props} send={send} />}

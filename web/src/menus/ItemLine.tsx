@@ -17,7 +17,7 @@ export function ItemLine(props: {
   readonly menu: string;
   readonly place: unknown;
   /** Takes the place at once, so that the next line can be typed while the offer is still on its way. */
-  readonly onAdd: (offer: Promise<OfferDto | undefined>) => Promise<Result>;
+  readonly onAdd: (offer: () => Promise<OfferDto | undefined>) => Promise<Result>;
   /** What a pasted list would add. */
   readonly onForetell: (text: string) => Promise<Foretold>;
   readonly onPaste: (text: string) => Promise<Result>;
@@ -94,7 +94,7 @@ export function ItemLine(props: {
             event.stopPropagation();
             if (event.key === "Enter" && pasting.waits) void pasting.confirm();
             else if (event.key === "Escape" && pasting.waits) pasting.discard();
-            else if (event.key === "Enter" && text !== "") void take(props.onAdd(meant()));
+            else if (event.key === "Enter" && text !== "") void take(props.onAdd(meant));
             else if (event.key === "Escape") return props.onLeave();
             else if (event.key === "ArrowDown")
               setChosen(waits ? chosen + 1 : Math.min(at + 1, offers.length - 1));
@@ -116,7 +116,7 @@ export function ItemLine(props: {
               aria-selected={index === at}
               onMouseDown={(event) => {
                 event.preventDefault();
-                void take(props.onAdd(Promise.resolve(offer)));
+                void take(props.onAdd(() => Promise.resolve(offer)));
               }}
             >
               <b>{offer.words || "Not possible"}</b>

@@ -243,6 +243,7 @@ function useExtraRow(props: {
         label="Name of the new menu"
         initial=""
         placeholder="What you call it; visitors never see it"
+        refused={line.refused}
         onKeep={deeds.nameMenu}
         onLeave={desk.leave}
       />

@@ -31,6 +31,7 @@ export function MenusCard(props: {
     const { place, menu, where } = asked.picking;
     return (
       <TreePick
+        revision={copy.revision}
         tree={copy.tree}
         place={place}
         where={where}

@@ -65,6 +65,7 @@ function Arranging({ copy, store, page, onPage, menus }: Props & { readonly menu
   return (
     <Split
       whole={whole}
+      tall={asked.kind === "picking"}
       desk={
         <MenuDesk
           copy={copy}

@@ -1,9 +1,10 @@
 import { Button, Segmented } from "antd";
 import { useId, useMemo, useState } from "react";
-import type { ChangeDto, RowPlace } from "../api/client";
+import { api, type ChangeDto, type RowPlace } from "../api/client";
 import { press } from "../outline/drag";
 import { namesOf } from "../outline/drop";
 import { rowsOf } from "../outline/rows";
+import { ifKnown, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
 import { FindField } from "../shared/FindField";
 import { ReachMark } from "../shared/marks";
@@ -11,6 +12,7 @@ import { Problem } from "../shared/Problem";
 import { plain } from "../shared/plain";
 import type { Result } from "../working-copy/store";
 import { addressOf, levelOf, type PageTree, pageOf } from "../working-copy/tree";
+import { EVERY_PAGE, type PickFilter, PickFilters, picked } from "./PickFilters";
 import { placing } from "./placing";
 
 type Nesting = "nested" | "flat";
@@ -18,6 +20,7 @@ type Nesting = "nested" | "flat";
 /** Many pages of the tree, chosen at once and put into a menu in their order, nested as in the tree or flat. */
 export function TreePick(props: {
   readonly tree: PageTree;
+  readonly revision: number;
   /** Where they will stand, and how that is called. */
   readonly place: RowPlace;
   readonly where: string;
@@ -34,7 +37,11 @@ export function TreePick(props: {
   const [problem, setProblem] = useState<string | null>(null);
   const list = useId();
   const all = useMemo(() => rowsOf(tree, new Set()).map((row) => row.id), [tree]);
-  const shown = all.filter((page) => plain(pageOf(tree, page).title).includes(plain(typed)));
+  const placings = useAnswer(["placings"], props.revision, api.placings);
+  const [only, setOnly] = useState<PickFilter>(EVERY_PAGE);
+  const shown = picked(tree, all, only, ifKnown(placings)).filter((page) =>
+    plain(pageOf(tree, page).title).includes(plain(typed)),
+  );
   const here = shown[Math.min(at, shown.length - 1)];
 
   const toggle = (page: string | undefined) => {
@@ -69,6 +76,7 @@ export function TreePick(props: {
         }}
         onLeave={props.onLeave}
       />
+      <PickFilters tree={tree} only={only} placings={placings} onOnly={setOnly} />
       <div className="targets" role="listbox" id={list} aria-label="Pages" aria-multiselectable="true">
         {shown.map((page) => (
           // biome-ignore lint/a11y/useKeyWithClickEvents: chosen by Enter in the field above

@@ -5,7 +5,11 @@ import { type Adding, shownAt } from "./adding";
 export type Line =
   | Adding
   | { readonly kind: "wrapping"; readonly node: string }
-  | { readonly kind: "naming" };
+  | {
+      readonly kind: "naming";
+      /** A name that was refused, and why. */
+      readonly refused?: { readonly name: string; readonly sentence: string };
+    };
 
 /** After the index of which row a line stands, and at which level; null where its row is not seen. */
 export function whereIs(

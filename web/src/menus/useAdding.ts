@@ -36,12 +36,12 @@ export function useAdding(props: {
       return work(standing(outline, from), tree, outline);
     }).catch((failed): Result => ({ ok: false, sentence: sentenceOf(failed) }));
   return {
-    add: async (offer: Promise<OfferDto | undefined>): Promise<Result> => {
+    add: async (offer: () => Promise<OfferDto | undefined>): Promise<Result> => {
       if (!line) return { ok: false, sentence: "" };
       const id = newId();
       props.onLine(() => continued(line, id));
       const result = await addInTurn(line, async (place, tree, outline): Promise<Result> => {
-        const chosen = await offer;
+        const chosen = await offer();
         if (!chosen) return { ok: false, sentence: "Nothing was found for that." };
         return addOffered(store, tree, nodeOf(outline, line.menu).menu, chosen, id, place);
       });

@@ -79,12 +79,13 @@ export function useMenuDeeds(props: Props) {
     nameMenu: async (name: string) => {
       const menu = newId();
       const after = childrenOf(outline, null).at(-1) ?? null;
-      const result = await store.change({ kind: "addMenu", menu, after, name });
+      const making = store.change({ kind: "addMenu", menu, after, name });
+      open(addingTo(menu)); // takes what is typed on, before the answer is there
+      const result = await making;
       if (result.ok) {
         await props.outlineAt(result.answer.revision);
         select(menu);
-        open(addingTo(menu)); // takes what is typed on
-      }
+      } else desk.setAttention({ kind: "naming", refused: { name, sentence: result.sentence } });
       return result;
     },
     move: (to: Move) =>

@@ -51,6 +51,12 @@ export function deviceWords(row: MenuRowDto): string | null {
       : "on wide screens only";
 }
 
+/** As in "*Everyone sees* it as a page". */
+export function whoSees(row: Pick<MenuRowDto, "shownTo">): string {
+  const who = visitorWords(row);
+  return who === "Members" ? `${who} see` : `${who} sees`;
+}
+
 /** Which visitors see a row. */
 export function visitorWords(row: Pick<MenuRowDto, "shownTo">): "Everyone" | "Members" | "Everyone else" {
   return row.shownTo.length > 1 ? "Everyone" : row.shownTo[0] === "MEMBER" ? "Members" : "Everyone else";

@@ -11,12 +11,14 @@ export function TitleField(props: {
   readonly label: string;
   readonly initial: string;
   readonly placeholder?: string;
+  /** What was typed before and why it was refused. */
+  readonly refused?: { readonly name: string; readonly sentence: string } | undefined;
   readonly onKeep: (title: string) => Promise<Result>;
   readonly onLeave: () => void;
 }) {
-  const [title, setTitle] = useState(props.initial);
+  const [title, setTitle] = useState(props.refused?.name ?? props.initial);
   const [over] = useState(props.initial);
-  const [problem, setProblem] = useState<string | null>(null);
+  const [problem, setProblem] = useState(props.refused?.sentence ?? null);
   const field = useRef<InputRef>(null);
   const done = useRef(false);
   useEffect(() => field.current?.select(), []);

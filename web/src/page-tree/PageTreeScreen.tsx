@@ -1,5 +1,5 @@
 import { memo, useRef, useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useLocation, useNavigate, useParams } from "react-router";
 import { menusAddress } from "../menus/address";
 import { type Choice, only, present } from "../outline/choice";
 import { MoveTo } from "../outline/MoveTo";
@@ -29,6 +29,13 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
   const [wholeScreen, setWholeScreen] = useWholeScreen(gridRef);
   // Not read back from the address: the router updates it later than the next key may come.
   const [last, setLast] = useState(only(asked ?? null));
+  // Except where somebody comes from elsewhere, though the screen be there already.
+  const { key, state: sent } = useLocation();
+  const [arrived, setArrived] = useState(key);
+  if (sent?.arrival && key !== arrived) {
+    setArrived(key);
+    setLast(only(sent.arrival));
+  }
   const choice = present(last, (id) => (copy.tree.pages.has(id) ? id : undefined), copy.tree.home);
   const choose = (next: Choice) => {
     setMoving(false);

@@ -26,7 +26,7 @@ export function Entrance() {
     );
   }
   if (session.data.ownerMissing) return <FirstOwner onEnter={enter} />;
-  if (!session.data.person) return <SignIn onEnter={enter} />;
+  if (!session.data.person) return <SignIn demo={session.data.demo} onEnter={enter} />;
   return <Desk person={session.data.person} />;
 }
 

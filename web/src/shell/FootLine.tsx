@@ -15,6 +15,8 @@ export function FootLine(props: {
   /** What to do about an edit that cannot be taken back alone. */
   readonly onBuiltUpon: (how: "TOGETHER" | "SKIP") => void;
   readonly onHelp: () => void;
+  /** Finds whatever there is. */
+  readonly onGo: () => void;
 }) {
   return (
     <footer className="foot-line">
@@ -39,6 +41,9 @@ export function FootLine(props: {
         </Button>
       )}
       <span className="spring" />
+      <Button type="text" size="small" onClick={props.onGo}>
+        Find anything: Ctrl+K
+      </Button>
       <Button type="text" size="small" onClick={props.onHelp}>
         All keys: ?
       </Button>

@@ -21,6 +21,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ["Delete", "remove, to the bin; remove a page from a list"],
   ["Placing sheet: Space, Enter", "add or remove; type a label"],
   ["W", "the preview at full size"],
+  ["Ctrl+K", "find a page, item, menu, screen or command"],
   ["Ctrl+Z, Ctrl+Shift+Z", "undo, redo"],
   ["?", "this list"],
 ];

@@ -10,9 +10,11 @@ import { type Result, useWorkingCopyState, type WorkingCopyStore } from "../work
 import { FootLine, type Problem as FootProblem } from "./FootLine";
 import { isTyping } from "./keys";
 import { Mishap } from "./Mishap";
+import { screenAt } from "./screenNames";
 import {
   BinScreen,
   fetchAhead,
+  GoTo,
   KeysHelp,
   MembersScreen,
   MenusScreen,
@@ -41,12 +43,17 @@ export default function Shell({
   const state = useWorkingCopyState(store);
   const area = useLocation().pathname;
   const [helping, setHelping] = useState(false);
+  const [going, setGoing] = useState(false);
   /** With what was told then; once something else is told, it is a problem no more. */
   const [problem, setProblem] = useState<(FootProblem & { readonly since: readonly string[] }) | null>(null);
   /** The page in the window of Menus and Zones stays where the owner went. */
   const [visited, setVisited] = useState<string | null>(null);
 
   useEffect(() => listen(store), [store]);
+  const { siteName } = state.copy;
+  useEffect(() => {
+    document.title = `${screenAt(area)} · ${siteName} · Velnik`;
+  }, [area, siteName]);
   useEffect(() => {
     const later = setTimeout(() => void fetchAhead(), AHEAD_AFTER);
     return () => clearTimeout(later);
@@ -81,6 +88,11 @@ export default function Shell({
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k") {
+        event.preventDefault(); // browsers go to their own search
+        setGoing(true);
+        return;
+      }
       if (isTyping(event.target)) return;
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") {
         event.preventDefault();
@@ -104,13 +116,27 @@ export default function Shell({
   }, [unsent]);
 
   const { copy } = state;
+  const mayEdit = person.role !== "READER";
+  const commands = [
+    { words: "All keys", detail: "help", run: () => setHelping(true) },
+    ...(mayEdit && copy.history.undo
+      ? [{ words: `Undo: ${copy.history.undo}`, detail: "command", run: () => void tell(store.undo()) }]
+      : []),
+    ...(mayEdit && copy.history.redo
+      ? [{ words: `Redo: ${copy.history.redo}`, detail: "command", run: () => void tell(store.redo()) }]
+      : []),
+    ...(person.role === "OWNER" && copy.waiting > 0
+      ? [{ words: "Publish", detail: "command", run: () => void tell(store.publish("")) }]
+      : []),
+    { words: "Sign out", detail: "command", run: onLeave },
+  ];
   /** Why edits wait, where it is not the connection. */
   const waitingFor =
     keeping.status === "lost" && keeping.why !== null ? { sentence: keeping.why, later: null } : null;
   const inWindow = visited !== null && copy.tree.pages.has(visited) ? visited : copy.tree.home;
   return (
     <PreferencesContext value={preferences}>
-      <MayEditContext value={person.role !== "READER"}>
+      <MayEditContext value={mayEdit}>
         <div className="shell">
           <TopLine
             copy={copy}
@@ -155,8 +181,14 @@ export default function Shell({
             onUndo={() => tell(store.undo())}
             onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
             onHelp={() => setHelping(true)}
+            onGo={() => setGoing(true)}
           />
           <SessionOver person={person} />
+          <Suspense>
+            {going && (
+              <GoTo copy={copy} person={person} commands={commands} onClose={() => setGoing(false)} />
+            )}
+          </Suspense>
           <Suspense>{helping && <KeysHelp onClose={() => setHelping(false)} />}</Suspense>
         </div>
       </MayEditContext>

@@ -15,6 +15,8 @@ export function Split(props: {
   readonly window: ReactNode;
   readonly card: ReactNode;
   readonly whole: boolean;
+  /** Whether the card needs the room of the window too. */
+  readonly tall?: boolean;
 }) {
   const [shares, setShares] = useState<Shares>(stored);
   const [shown, setShown] = useState<"desk" | "beside">("desk");
@@ -25,7 +27,7 @@ export function Split(props: {
   };
   return (
     <main
-      className={`area ${props.whole ? "whole" : ""} shows-${shown}`}
+      className={`area ${props.whole ? "whole" : ""} ${props.tall ? "tall" : ""} shows-${shown}`}
       style={share("--desk", shares.desk)}
     >
       <button type="button" className="switch" onClick={() => setShown(shown === "desk" ? "beside" : "desk")}>

@@ -6,6 +6,7 @@ import { OpenIcon, RedoIcon, UndoIcon } from "../shared/icons";
 import { VelnikMark } from "../shared/marks";
 import { SteadyButton } from "../shared/SteadyButton";
 import type { Keeping, WorkingCopy } from "../working-copy/store";
+import { SCREENS } from "./screenNames";
 
 /** The one line at the top: where one is, whether all is kept, undo and redo, and what waits to be published. */
 export function TopLine(props: {
@@ -35,12 +36,13 @@ export function TopLine(props: {
         {copy.siteName}
       </a>
       <nav aria-label="Screens">
-        <NavLink to="/pages">Pages</NavLink>
-        <NavLink to="/menus">Menus</NavLink>
-        <NavLink to="/zones">Zones</NavLink>
-        <NavLink to="/waiting">What waits</NavLink>
-        <NavLink to="/bin">Bin</NavLink>
-        {person.role === "OWNER" && <NavLink to="/members">Members</NavLink>}
+        {SCREENS.filter((screen) => !("ownersOnly" in screen) || person.role === "OWNER").map(
+          ({ path, name }) => (
+            <NavLink key={path} to={path}>
+              {name}
+            </NavLink>
+          ),
+        )}
       </nav>
       <span className="spring" />
       {person.role === "READER" && props.keeping.status !== "lost" ? (

@@ -10,11 +10,13 @@ export const WaitingScreen = apart(() => import("../releases/WaitingScreen"));
 
 /** No screen, but seldom needed either. */
 export const KeysHelp = apart(() => import("./KeysHelp"));
+export const GoTo = apart(() => import("./GoTo"));
 
 /** Fetches what was left for later, so that it is there at once, and though the connection be lost by then. */
 export async function fetchAhead(): Promise<void> {
   const all = [
     KeysHelp,
+    GoTo,
     PageTreeScreen,
     MenusScreen,
     ZonesScreen,

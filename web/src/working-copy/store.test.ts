@@ -148,3 +148,27 @@ describe("several undone at once", () => {
     expect(server.calls).toHaveLength(2);
   });
 });
+
+describe("a lost connection", () => {
+  it("stays told whatever else is asked for, until there is an answer", async () => {
+    server.says(
+      "nothing",
+      json(answer(2, "canoes", "Canoes is there.")),
+      json(answer(3, "hire", "Hire is there.")),
+    );
+    const first = store.change(retitle("Boats"));
+    await vi.advanceTimersByTimeAsync(0);
+    const second = store.change(retitle("Hulls"));
+    expect(current().keeping).toEqual({ status: "lost", waiting: 2, why: null });
+    await vi.advanceTimersByTimeAsync(2_000);
+    await Promise.all([first, second]);
+    expect(current().keeping.status).toBe("kept");
+  });
+
+  it("is told though nothing waits, and mended by the next word", () => {
+    store.seeConnection(false);
+    expect(current().keeping).toEqual({ status: "lost", waiting: 0, why: null });
+    store.seeConnection(true);
+    expect(current().keeping.status).toBe("kept");
+  });
+});

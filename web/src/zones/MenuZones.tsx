@@ -7,6 +7,7 @@ import { pageOf } from "../working-copy/tree";
 import { added, beside, instead, removed } from "./says";
 import { EVERYWHERE, scopeKey, scopeName, scopesAt } from "./scopes";
 import { useSaying } from "./useZones";
+import "./zones.css";
 
 const LISTS = new Intl.ListFormat("en-GB");
 

@@ -151,7 +151,7 @@ public class BoatyardIT extends UndoneTest {
         mara.opensMenu("Footer").clicks("Add list…");
         hand.entry("Elsewhere").isTold("Elsewhere added to Footer.");
         assertThat(footer).containsText("Write to us");
-        mara.picks("Yields", "All items of Tides").isTold("Elsewhere leads elsewhere now.");
+        mara.picks("Contains", "All items of Tides").isTold("Elsewhere leads elsewhere now.");
         assertThat(footer).containsText("Before you set out");
         mara.isAccessible("an item that is another menu");
         mara.chooses("Footer").clicks("Add list…");

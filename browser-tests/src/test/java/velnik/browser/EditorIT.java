@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -151,7 +152,7 @@ public class EditorIT extends DemoTest {
         Owner mara = new Owner(velnik, wide()).signsIn();
         Page page = mara.page();
         List<Route> held = new ArrayList<>();
-        List<Response> answers = new ArrayList<>();
+        List<Response> answers = new CopyOnWriteArrayList<>();
         page.route("**/-/api/preferences", held::add);
         page.onResponse(answers::add);
         Response menus = page.waitForResponse(

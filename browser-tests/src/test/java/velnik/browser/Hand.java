@@ -91,7 +91,16 @@ abstract class Hand {
 
         @Override
         Owner uses(Locator control) {
-            return owner.tabsTo(control).presses("Enter");
+            Locator bar = owner.page().locator(".actions").filter(new Locator.FilterOptions().setHas(control));
+            if (bar.count() == 0) {
+                return owner.tabsTo(control).presses("Enter");
+            }
+            owner.tabsTo(bar.locator("button[tabindex='0']")); // one stop; from there the arrow keys go along
+            for (int tries = 0; tries < 40 && !Editor.isFocused(control); tries++) {
+                owner.presses("ArrowRight");
+            }
+            assertThat(control).isFocused();
+            return owner.presses("Enter");
         }
 
         @Override

@@ -78,7 +78,7 @@ public class MembersIT extends UndoneTest {
         mara.tabsTo(mara.page().getByLabel("See it too, and are asked to sign in"))
                 .presses("Space");
         mara.isTold("Canoes shows another way.");
-        assertThat(mara.page().locator(".card .sentence")).containsText("Visitors see it as a page.");
+        assertThat(mara.page().locator(".card .sentence")).containsText("Everyone sees it as a page.");
         hand.option("Everyone else");
         mara.isTold("Canoes shows to visitors who are not members.");
         hand.row("Contact").presses("ArrowDown");

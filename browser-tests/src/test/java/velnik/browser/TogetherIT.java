@@ -74,7 +74,7 @@ public class TogetherIT extends DemoTest {
                 .fill("canadians");
         jo.presses("Enter").isTold("Canadian canoes is now at /hire/canadians.");
         assertThat(mara.page().locator(".card"))
-                .containsText("It became “canadians” meanwhile. Enter keeps what you typed, Escape what is there.");
+                .containsText("Meanwhile it was changed to “canadians”. Enter saves what you typed, Escape cancels.");
         assertThat(address).hasValue("open-canoes");
         mara.presses("Escape");
         assertThat(address).hasValue("canadians");

@@ -124,7 +124,7 @@ public class ZonesIT extends UndoneTest {
         mara.clicks("Add Short").clicks("Remove Main").isTold("The header of every page shows Short.");
         assertThat(mara.page().getByLabel("Remove Main")).hasCount(0);
         for (String place : List.of("at the start", "in the middle", "spread")) {
-            mara.seesAnotherPicture(header, () -> mara.picks("Stands", place));
+            mara.seesAnotherPicture(header, () -> mara.picks("Aligned", place));
         }
         mara.complainsOfNothing();
     }

@@ -202,12 +202,14 @@ public final class VisitorHtml {
     /** The page for an address that leads nowhere, with the menus of its own in place. */
     public String notFound() {
         Optional<PageId> own = site.builtIn(PageKind.NOT_FOUND);
+        boolean published = site.pages().size() > 0;
         PageView view = new PageView(
                 frame,
                 site.details().name(),
                 written("/"),
                 own.orElse(null),
-                own.map(id -> site.pages().get(id).title()).orElse(frame.say("notFound.title")),
+                own.map(id -> site.pages().get(id).title())
+                        .orElse(frame.say(published ? "notFound.title" : "notYet.title")),
                 "",
                 null,
                 true,
@@ -219,7 +221,8 @@ public final class VisitorHtml {
                 List.of(),
                 this::addressOf);
         @Nullable String search = gettable(PageKind.SEARCH);
-        Map<String, Object> parts = new HashMap<>(Map.of("view", view));
+        Map<String, Object> parts =
+                new HashMap<>(Map.of("view", view, "says", frame.say(published ? "notFound.says" : "notYet.says")));
         parts.put("search", search == null ? null : new SearchView(search, "", "", List.of(), null));
         return render("not-found.jte", parts);
     }

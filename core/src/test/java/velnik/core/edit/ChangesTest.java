@@ -109,7 +109,8 @@ public class ChangesTest {
     public void branchByLinkOnly_tellsWhatListsNoLongerShow() {
         brackwater()
                 .setsReach("Slipway Café", Reach.BY_LINK_ONLY)
-                .notices("Lists do not show its 3 subpages then either: Menu of the week, Cakes to order and Evening suppers.");
+                .notices(
+                        "Lists do not show its 3 subpages then either: Menu of the week, Cakes to order and Evening suppers.");
     }
 
     @Test

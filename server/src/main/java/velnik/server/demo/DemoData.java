@@ -7,10 +7,10 @@ import org.springframework.stereotype.Component;
 import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
 import velnik.server.members.Members;
+import velnik.server.people.DemoAccount;
 import velnik.server.people.People;
 import velnik.server.releasing.Releases;
 import velnik.server.settings.Settings;
-import velnik.server.storage.Person;
 import velnik.server.storage.TextStore;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -52,9 +52,9 @@ class DemoData implements ApplicationRunner {
             workingCopy.applyForTheSystem(OWNER, "demo-" + i, List.of(changes.get(i)));
         }
         releases.publish(OWNER, "demo-release", workingCopy.state().revision(), "As the season begins");
-        people.add(OWNER, "Mara Okafor", Person.Role.OWNER, "slack-water");
-        people.add("jo", "Jo Lindqvist", Person.Role.EDITOR, "neap-tide");
-        people.add("visitor-desk", "Visitor desk", Person.Role.READER, "low-water");
+        for (DemoAccount account : DemoAccount.ALL) {
+            people.add(account.name(), account.displayName(), account.role(), account.password());
+        }
         members.add("member", "Robin Ashby", "mooring-line");
     }
 }

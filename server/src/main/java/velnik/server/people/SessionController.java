@@ -13,6 +13,7 @@ import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -31,6 +32,7 @@ import velnik.core.text.Line;
 import velnik.server.calls.ProblemException;
 import velnik.server.passwords.Attempts;
 import velnik.server.passwords.PasswordRule;
+import velnik.server.settings.Settings;
 import velnik.server.storage.Person;
 
 /** Signing in and out, and the first account. */
@@ -42,8 +44,10 @@ class SessionController {
     private final People people;
     private final SignIn signIn;
     private final Attempts attempts;
+    private final Settings settings;
 
-    SessionController(People people, SignIn signIn, Clock clock) {
+    SessionController(People people, SignIn signIn, Clock clock, Settings settings) {
+        this.settings = settings;
         this.people = people;
         this.signIn = signIn;
         this.attempts = new Attempts(clock);
@@ -88,8 +92,15 @@ class SessionController {
         }
     }
 
-    /** @param ownerMissing whether nobody has an account yet */
-    record SessionDto(@Nullable PersonDto person, boolean ownerMissing) {}
+    /**
+     * @param ownerMissing whether nobody has an account yet
+     * @param demo the accounts that the demo offers to whoever has not signed in; none outside the demo
+     */
+    record SessionDto(@Nullable PersonDto person, boolean ownerMissing, List<DemoAccount> demo) {
+        static SessionDto of(Person person) {
+            return new SessionDto(PersonDto.of(person), false, List.of());
+        }
+    }
 
     record PersonDto(String name, String displayName, Person.Role role) {
         static PersonDto of(Person person) {
@@ -102,7 +113,10 @@ class SessionController {
         @Nullable
         Person person =
                 principal == null ? null : people.find(principal.getName()).orElse(null);
-        return new SessionDto(person == null ? null : PersonDto.of(person), person == null && people.isEmpty());
+        if (person != null) {
+            return SessionDto.of(person);
+        }
+        return new SessionDto(null, people.isEmpty(), settings.demo() ? DemoAccount.ALL : List.of());
     }
 
     @PostMapping("/session")
@@ -127,7 +141,7 @@ class SessionController {
         }
         attempts.succeeded(credentials.name(), address);
         Person person = people.find(credentials.name()).orElseThrow();
-        return new SessionDto(PersonDto.of(person), false);
+        return SessionDto.of(person);
     }
 
     @DeleteMapping("/session")
@@ -148,6 +162,6 @@ class SessionController {
         Person person =
                 people.begin(owner.name(), owner.displayName(), owner.password(), owner.siteName(), owner.zone());
         signIn.with(owner.name(), owner.password(), request, response);
-        return new SessionDto(PersonDto.of(person), false);
+        return SessionDto.of(person);
     }
 }

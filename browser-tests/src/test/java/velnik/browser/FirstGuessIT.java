@@ -1,0 +1,162 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** Errands done by the most natural first guess, counted, and what the screen says while something is not known. */
+public class FirstGuessIT extends UndoneTest {
+    @Test
+    public void anotherMenu_becomesTheMainOne_inOneAct_andIsTakenOutThere() {
+        mara.opensMenu("Short");
+        mara.gestures();
+        mara.clicks("Instead of Main").isTold("The header of every page shows Short.");
+        assertTrue(mara.gestures() <= 2, "another menu becomes the main one");
+        assertThat(mara.header().locator("a")).hasText(new String[] {"Home", "Contact"});
+        mara.clicks("Remove from Header of every page").isTold("The header of every page shows no menu.");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void page_goesIntoHeaderAndFooter_whereTheTreeHasIt_andOutAgain() {
+        mara.chooses("Group bookings");
+        mara.gestures();
+        mara.clicks("Add to Footer").isTold("Group bookings is in Footer now, under Afloat, after Hire.");
+        mara.clicks("Add to Short");
+        assertTrue(mara.gestures() <= 3, "a page into header and footer");
+        mara.isTold("Group bookings is by link only: this item leads to it, lists and search do not show it.");
+        assertThat(mara.window().locator(".site-footer")).containsText("Group bookings");
+        mara.clicks("Remove from Footer").isTold("Group bookings is no longer in Footer.");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void barOfSevenItems_isTyped_asOneSpeaks() {
+        mara.opensScreen("Menus");
+        mara.gestures();
+        mara.clicks("New menu").types("Season").presses("Enter");
+        assertThat(mara.page().getByLabel("The new item")).isFocused();
+        for (String line : List.of(
+                "Home",
+                "Boats = Hire",
+                "Repairs",
+                "Café /slipway-cafe",
+                "Tide tables tides.example",
+                "Call us 01632 960 983",
+                "search")) {
+            mara.types(line).presses("Enter");
+        }
+        assertTrue(mara.gestures() <= 30, "a bar of seven items typed");
+        assertThat(mara.row("Search").last()).hasAttribute("aria-selected", "true");
+        assertThat(mara.page().locator(".card h2")).hasText("Search");
+        mara.presses("Escape");
+        mara.seesUnder("Season", "Home", "Boats", "Repairs", "Café", "Tide tables", "Call us", "Search");
+        mara.chooses("Season").presses("n").types("Find us").presses("Enter", "Escape");
+        mara.seesUnder("Season", "Home", "Boats", "Repairs", "Café", "Tide tables", "Call us", "Find us", "Search");
+        mara.chooses("Boats").presses("Delete").isTold("Boats is in the bin.");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void lastRowOfAMenuRemoved_theMenuStaysChosen_andAHeadingBecomesAPage() {
+        mara.opensScreen("Menus").clicks("New menu").types("Season").presses("Enter");
+        mara.types("Boat talk").presses("Enter", "Escape");
+        assertThat(mara.page().locator(".card h2")).hasText("Boat talk");
+        mara.choosesFrom("Make it a page", "Canoes .*").isTold("Boat talk leads elsewhere now.");
+        assertThat(mara.row("Boat talk")).containsText("/hire/canoes");
+        mara.presses("Control+z");
+        mara.page().getByLabel("Make it a link").fill("tides.example");
+        mara.presses("Enter");
+        assertThat(mara.row("Boat talk")).containsText("https://tides.example");
+        mara.chooses("Boat talk").presses("Delete").isTold("Boat talk is in the bin.");
+        assertThat(mara.row("Season")).hasAttribute("aria-selected", "true");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void whateverThereIs_isFoundByTyping() {
+        mara.presses("Control+k").isAccessible("finding anything");
+        mara.types("canoes").presses("Enter");
+        assertThat(mara.row("Canoes")).hasAttribute("aria-selected", "true");
+        mara.presses("Control+k").types("tide tab").presses("Enter");
+        assertThat(mara.page().locator(".card h2")).hasText("Tide tables");
+        mara.presses("Control+k").types("zones").presses("Enter");
+        assertThat(mara.page()).hasTitle("Zones · Brackwater Boatyard · Velnik");
+        mara.presses("Control+k").types("nothing is called that").presses("Enter", "Escape");
+        assertThat(mara.page().locator("h2").first()).hasText("Zones");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void sessionThatEnds_isAskedForOverTheScreen_andTheEditGoesOn() {
+        mara.chooses("Canoes");
+        mara.page().context().clearCookies(new BrowserContext.ClearCookiesOptions().setName("velnik"));
+        mara.presses("Control+Shift+ArrowDown");
+        assertThat(mara.page().getByRole(AriaRole.DIALOG)).containsText("Your session is over, Mara Okafor.");
+        mara.isAccessible("a session that is over");
+        mara.presses("Escape").types("not it").presses("Enter");
+        assertThat(mara.page().getByRole(AriaRole.ALERT)).hasText("This name and password do not go together.");
+        mara.presses("Control+a").types("slack-water").presses("Enter");
+        mara.isTold("Canoes moved after Kayaks.");
+        assertThat(mara.page().getByRole(AriaRole.DIALOG)).hasCount(0);
+        mara.forgives("401");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void reader_seesAllOfIt_andIsToldWhatMayNotBeDone() {
+        Owner desk = new Owner(velnik, wide());
+        desk.opensTheEditor();
+        desk.isAccessible("signing in to the demo");
+        desk.page().getByText("Visitor desk").click();
+        desk.chooses("Canoes");
+        assertThat(desk.page().locator(".top-line")).containsText("You can look at everything, but not change it.");
+        assertThat(desk.page().locator(".actions")).hasCount(0);
+        assertThat(desk.page().getByLabel("Address", new Page.GetByLabelOptions().setExact(true)))
+                .isDisabled();
+        desk.isAccessible("what a reader sees");
+        desk.presses("Delete", "n", "Control+Shift+ArrowDown");
+        desk.seesUnder("Hire", "Canoes", "Kayaks", "Rowing skiffs", "Prices", "Safety on the tide", "Group bookings");
+        desk.complainsOfNothing();
+    }
+
+    @Test
+    public void answerThatDoesNotCome_isNeverTakenForGoodNews() {
+        List<Route> held = new ArrayList<>();
+        mara.page().route("**/card", held::add);
+        mara.chooses("Group bookings");
+        assertThat(mara.page().locator(".card")).containsText("Looking up who can reach it…");
+        assertThat(mara.page().locator(".card")).not().containsText("No menu shows it");
+        assertThat(mara.page().locator(".card")).not().containsText("Nothing else changes");
+        held.forEach(Route::abort);
+        assertThat(mara.page().locator(".card")).containsText("Could not look up who can reach it.");
+        mara.isAccessible("answers that do not come");
+        mara.page().unroute("**/card");
+        mara.page().locator(".card").getByText("Try again").first().click();
+        assertThat(mara.page().locator(".card")).containsText("No menu shows it");
+        mara.forgives("ERR_FAILED");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void tenArrowKeys_askForTwoAnswersAtMost() {
+        mara.chooses("Home").comesToRest();
+        mara.page().waitForTimeout(1000); // what the screen asks for by itself has come
+        List<String> asked = new ArrayList<>();
+        mara.page().onRequest(request -> asked.add(request.url().replaceAll("^.*/-/", "")));
+        mara.holds("", "ArrowDown", 10);
+        assertThat(mara.page().locator(".card .sentence")).not().isEmpty();
+        mara.page().waitForTimeout(700);
+        assertTrue(asked.size() <= 2, asked.toString());
+        assertEquals(asked.stream().filter(url -> url.endsWith("/card")).count(), 1, asked.toString());
+        mara.complainsOfNothing();
+    }
+}

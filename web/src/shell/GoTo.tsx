@@ -1,0 +1,150 @@
+import { useQuery } from "@tanstack/react-query";
+import { useId, useMemo, useState } from "react";
+import { useNavigate } from "react-router";
+import type { PersonDto } from "../api/client";
+import { menusAddress } from "../menus/address";
+import { menusAt } from "../menus/menusAt";
+import { FindField } from "../shared/FindField";
+import { plain } from "../shared/plain";
+import type { WorkingCopy } from "../working-copy/store";
+import { addressOf } from "../working-copy/tree";
+import { SCREENS, SHEET } from "./screenNames";
+
+/** As many as fit; the rest is found by typing more. */
+const SHOWN = 12;
+
+/** Somewhere to go, or something to do. */
+type Goal = {
+  readonly key: string;
+  readonly words: string;
+  /** What it is, and where. */
+  readonly detail: string;
+  readonly go: () => void;
+};
+
+export type Command = { readonly words: string; readonly detail: string; readonly run: () => void };
+
+/** Finds pages, items, menus, screens and commands by typing, and goes there or does it. */
+export default function GoTo(props: {
+  readonly copy: WorkingCopy;
+  readonly person: PersonDto;
+  readonly commands: readonly Command[];
+  readonly onClose: () => void;
+}) {
+  const { copy, onClose } = props;
+  const [typed, setTyped] = useState("");
+  const [at, setAt] = useState(0);
+  const list = useId();
+  const goals = useGoals(props);
+  const found = useMemo(() => matching(goals, typed), [goals, typed]);
+  const chosen = Math.min(at, found.length - 1);
+  const take = (goal: Goal | undefined) => {
+    if (!goal) return;
+    onClose();
+    goal.go();
+  };
+  return (
+    <dialog
+      className="go-anywhere"
+      aria-label="Go to, or do"
+      ref={(dialog) => {
+        if (dialog && !dialog.open) dialog.showModal();
+      }}
+      onClose={onClose}
+      onClick={(event) => event.target === event.currentTarget && onClose()}
+      onKeyDown={(event) => event.stopPropagation()}
+    >
+      <FindField
+        list={list}
+        active={found[chosen] ? `${list}-${chosen}` : undefined}
+        label="Find a page, item, menu, screen or command"
+        placeholder={`Find anything on ${copy.siteName}`}
+        typed={typed}
+        onType={(text) => {
+          setTyped(text);
+          setAt(0);
+        }}
+        onMove={(by) => setAt(Math.max(0, Math.min(chosen + by, found.length - 1)))}
+        onEnter={() => take(found[chosen])}
+        onLeave={onClose}
+      />
+      <div className="goals" role="listbox" id={list} aria-label="Found">
+        {found.map((goal, index) => (
+          // biome-ignore lint/a11y/useKeyWithClickEvents: chosen by the arrow keys in the field above
+          <div
+            key={goal.key}
+            id={`${list}-${index}`}
+            role="option"
+            tabIndex={-1}
+            aria-selected={index === chosen}
+            onClick={() => take(goal)}
+          >
+            <b>{goal.words}</b> <span>{goal.detail}</span>
+          </div>
+        ))}
+        {found.length === 0 && <p>Nothing is called that.</p>}
+      </div>
+    </dialog>
+  );
+}
+
+function useGoals(props: Parameters<typeof GoTo>[0]): readonly Goal[] {
+  const { copy, person, commands } = props;
+  const navigate = useNavigate();
+  const menus = useQuery(menusAt(copy.revision)).data?.menus;
+  return useMemo(() => {
+    const go = (address: string) => () => void navigate(address);
+    return [
+      ...SCREENS.filter((screen) => !("ownersOnly" in screen) || person.role === "OWNER").map((screen) => ({
+        key: screen.path,
+        words: screen.name,
+        detail: "screen",
+        go: go(screen.path),
+      })),
+      { key: SHEET.path, words: SHEET.name, detail: "screen", go: go(SHEET.path) },
+      ...commands.map(({ words, detail, run }) => ({ key: `do ${words}`, words, detail, go: run })),
+      ...[...copy.tree.pages.values()].map((page) => ({
+        key: page.id,
+        words: page.title,
+        detail: `page · ${addressOf(copy.tree, page.id)}`,
+        go: () => void navigate(`/pages/${page.id}`, { state: { arrival: page.id } }),
+      })),
+      ...(menus ?? []).flatMap((menu) => [
+        {
+          key: menu.id,
+          words: menu.name,
+          detail: "menu",
+          go: go(menusAddress({ menu: menu.id, item: menu.id, page: null })),
+        },
+        ...menu.rows
+          .filter((row) => !row.foreign && row.kind.kind !== "LISTED" && row.label !== "")
+          .map((row) => ({
+            key: `${menu.id} ${row.key}`,
+            words: row.label,
+            detail: `item of ${menu.name}`,
+            go: go(menusAddress({ menu: menu.id, item: row.item, page: null })),
+          })),
+      ]),
+    ];
+  }, [copy, person, commands, menus, navigate]);
+}
+
+/** Those called what was typed, the whole name first, then its beginning, then the beginning of a word, then the rest. */
+function matching(goals: readonly Goal[], typed: string): readonly Goal[] {
+  const wanted = plain(typed.trim());
+  if (wanted === "") return goals.slice(0, SHOWN);
+  const rank = (words: string) => {
+    const name = plain(words);
+    if (name === wanted) return 0;
+    if (name.startsWith(wanted)) return 1;
+    return name.includes(` ${wanted}`) ? 2 : name.includes(wanted) ? 3 : null;
+  };
+  return goals
+    .flatMap((goal) => {
+      const how = rank(goal.words);
+      return how === null ? [] : [{ goal, how }];
+    })
+    .sort((one, other) => one.how - other.how)
+    .slice(0, SHOWN)
+    .map(({ goal }) => goal);
+}

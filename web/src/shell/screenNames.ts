@@ -1,0 +1,17 @@
+/** The screens of the editor by their addresses, as they are called everywhere. */
+export const SCREENS = [
+  { path: "/pages", name: "Pages" },
+  { path: "/menus", name: "Menus" },
+  { path: "/zones", name: "Zones" },
+  { path: "/waiting", name: "What waits" },
+  { path: "/bin", name: "Bin" },
+  { path: "/members", name: "Members", ownersOnly: true },
+] as const;
+
+export const SHEET = { path: "/pages/sheet", name: "Placing sheet" } as const;
+
+/** What the screen at an address is called. */
+export function screenAt(area: string): string {
+  if (area === SHEET.path) return SHEET.name;
+  return SCREENS.find(({ path }) => area === path || area.startsWith(`${path}/`))?.name ?? "Pages";
+}
