@@ -75,6 +75,7 @@ describe("an answer", () => {
     }
     expect(ask).not.toHaveBeenCalled();
     await pass(160);
+    await pass(1);
     expect(ask).toHaveBeenCalledTimes(1);
     expect(statusOf(result.current)).toBe("page-9");
   });
