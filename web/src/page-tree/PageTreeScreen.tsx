@@ -1,4 +1,4 @@
-import { memo, useRef, useState } from "react";
+import { memo, useEffect, useRef, useState } from "react";
 import { useLocation, useNavigate, useParams } from "react-router";
 import { menusAddress } from "../menus/address";
 import { type Choice, only, present } from "../outline/choice";
@@ -36,6 +36,9 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
     setArrived(key);
     setLast(only(sent.arrival));
   }
+  useEffect(() => {
+    if (sent?.arrival) gridRef.current?.focus({ preventScroll: true });
+  }, [sent]);
   const choice = present(last, (id) => (copy.tree.pages.has(id) ? id : undefined), copy.tree.home);
   const choose = (next: Choice) => {
     setMoving(false);

@@ -17,6 +17,8 @@ export function FootLine(props: {
   readonly onHelp: () => void;
   /** Finds whatever there is. */
   readonly onGo: () => void;
+  /** Answers what owners ask. */
+  readonly onAsk: () => void;
 }) {
   return (
     <footer className="foot-line">
@@ -41,6 +43,9 @@ export function FootLine(props: {
         </Button>
       )}
       <span className="spring" />
+      <Button type="text" size="small" onClick={props.onAsk}>
+        Help
+      </Button>
       <Button type="text" size="small" onClick={props.onGo}>
         Find anything: Ctrl+K
       </Button>

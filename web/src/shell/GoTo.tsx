@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useId, useMemo, useState } from "react";
+import { useEffect, useId, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import type { PersonDto } from "../api/client";
 import { menusAddress } from "../menus/address";
@@ -8,6 +8,8 @@ import { FindField } from "../shared/FindField";
 import { plain } from "../shared/plain";
 import type { WorkingCopy } from "../working-copy/store";
 import { addressOf } from "../working-copy/tree";
+import { HelpPage } from "./HelpPage";
+import { HELP, type HelpTopic } from "./help";
 import { SCREENS, SHEET } from "./screenNames";
 
 /** As many as fit; the rest is found by typing more. */
@@ -29,20 +31,28 @@ export default function GoTo(props: {
   readonly copy: WorkingCopy;
   readonly person: PersonDto;
   readonly commands: readonly Command[];
+  /** Whether only questions are looked for. */
+  readonly asking: boolean;
   readonly onClose: () => void;
 }) {
-  const { copy, onClose } = props;
+  const { copy, onClose, asking } = props;
   const [typed, setTyped] = useState("");
-  const [at, setAt] = useState(0);
-  const list = useId();
+  const [topic, setTopic] = useState<HelpTopic | null>(null);
   const goals = useGoals(props);
-  const found = useMemo(() => matching(goals, typed), [goals, typed]);
-  const chosen = Math.min(at, found.length - 1);
-  const take = (goal: Goal | undefined) => {
-    if (!goal) return;
-    onClose();
-    goal.go();
-  };
+  const found = useMemo(() => {
+    const questions = HELP.map((each) => ({
+      key: each.question,
+      words: each.question,
+      detail: "help",
+      go: () => setTopic(each),
+    }));
+    if (asking) return typed.trim() === "" ? questions : matching(questions, typed);
+    return typed.trim() === "" ? goals.slice(0, SHOWN) : matching([...goals, ...questions], typed);
+  }, [goals, typed, asking]);
+  useEffect(() => {
+    const before = document.activeElement;
+    return () => (before instanceof HTMLElement ? before.focus() : undefined);
+  }, []);
   return (
     <dialog
       className="go-anywhere"
@@ -54,22 +64,51 @@ export default function GoTo(props: {
       onClick={(event) => event.target === event.currentTarget && onClose()}
       onKeyDown={(event) => event.stopPropagation()}
     >
+      {topic ? (
+        <HelpPage topic={topic} onBack={() => setTopic(null)} onClose={onClose} />
+      ) : (
+        <Finding goals={found} asking={asking} siteName={copy.siteName} {...{ typed, setTyped, onClose }} />
+      )}
+    </dialog>
+  );
+}
+
+/** The field, and what it finds. */
+function Finding(props: {
+  readonly goals: readonly Goal[];
+  readonly asking: boolean;
+  readonly siteName: string;
+  readonly typed: string;
+  readonly setTyped: (typed: string) => void;
+  readonly onClose: () => void;
+}) {
+  const { goals, onClose } = props;
+  const [at, setAt] = useState(0);
+  const list = useId();
+  const chosen = Math.min(at, goals.length - 1);
+  const take = (goal: Goal | undefined) => {
+    if (!goal) return;
+    if (goal.detail !== "help") onClose();
+    goal.go();
+  };
+  return (
+    <>
       <FindField
         list={list}
-        active={found[chosen] ? `${list}-${chosen}` : undefined}
+        active={goals[chosen] ? `${list}-${chosen}` : undefined}
         label="Find a page, item, menu, screen or command"
-        placeholder={`Find anything on ${copy.siteName}`}
-        typed={typed}
+        placeholder={props.asking ? "What would you like to do?" : `Find anything on ${props.siteName}`}
+        typed={props.typed}
         onType={(text) => {
-          setTyped(text);
+          props.setTyped(text);
           setAt(0);
         }}
-        onMove={(by) => setAt(Math.max(0, Math.min(chosen + by, found.length - 1)))}
-        onEnter={() => take(found[chosen])}
+        onMove={(by) => setAt(Math.max(0, Math.min(chosen + by, goals.length - 1)))}
+        onEnter={() => take(goals[chosen])}
         onLeave={onClose}
       />
       <div className="goals" role="listbox" id={list} aria-label="Found">
-        {found.map((goal, index) => (
+        {goals.map((goal, index) => (
           // biome-ignore lint/a11y/useKeyWithClickEvents: chosen by the arrow keys in the field above
           <div
             key={goal.key}
@@ -77,14 +116,15 @@ export default function GoTo(props: {
             role="option"
             tabIndex={-1}
             aria-selected={index === chosen}
+            ref={index === chosen ? (element) => element?.scrollIntoView({ block: "nearest" }) : null}
             onClick={() => take(goal)}
           >
             <b>{goal.words}</b> <span>{goal.detail}</span>
           </div>
         ))}
-        {found.length === 0 && <p>Nothing is called that.</p>}
+        {goals.length === 0 && <p>Nothing is called that.</p>}
       </div>
-    </dialog>
+    </>
   );
 }
 
@@ -132,12 +172,13 @@ function useGoals(props: Parameters<typeof GoTo>[0]): readonly Goal[] {
 /** Those called what was typed, the whole name first, then its beginning, then the beginning of a word, then the rest. */
 function matching(goals: readonly Goal[], typed: string): readonly Goal[] {
   const wanted = plain(typed.trim());
-  if (wanted === "") return goals.slice(0, SHOWN);
+  const parts = wanted.split(/\s+/);
   const rank = (words: string) => {
     const name = plain(words);
     if (name === wanted) return 0;
     if (name.startsWith(wanted)) return 1;
-    return name.includes(` ${wanted}`) ? 2 : name.includes(wanted) ? 3 : null;
+    if (name.includes(` ${wanted}`)) return 2;
+    return parts.every((part) => name.includes(part)) ? 3 : null;
   };
   return goals
     .flatMap((goal) => {

@@ -43,7 +43,8 @@ export default function Shell({
   const state = useWorkingCopyState(store);
   const area = useLocation().pathname;
   const [helping, setHelping] = useState(false);
-  const [going, setGoing] = useState(false);
+  /** Whether something is looked for: anything, or the answer to a question. */
+  const [going, setGoing] = useState<"anywhere" | "help" | null>(null);
   /** With what was told then; once something else is told, it is a problem no more. */
   const [problem, setProblem] = useState<(FootProblem & { readonly since: readonly string[] }) | null>(null);
   /** The page in the window of Menus and Zones stays where the owner went. */
@@ -90,7 +91,7 @@ export default function Shell({
     const onKey = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "k") {
         event.preventDefault(); // browsers go to their own search
-        setGoing(true);
+        setGoing("anywhere");
         return;
       }
       if (isTyping(event.target)) return;
@@ -118,7 +119,7 @@ export default function Shell({
   const { copy } = state;
   const mayEdit = person.role !== "READER";
   const commands = [
-    { words: "All keys", detail: "help", run: () => setHelping(true) },
+    { words: "All keys", detail: "command", run: () => setHelping(true) },
     ...(mayEdit && copy.history.undo
       ? [{ words: `Undo: ${copy.history.undo}`, detail: "command", run: () => void tell(store.undo()) }]
       : []),
@@ -181,12 +182,19 @@ export default function Shell({
             onUndo={() => tell(store.undo())}
             onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
             onHelp={() => setHelping(true)}
-            onGo={() => setGoing(true)}
+            onGo={() => setGoing("anywhere")}
+            onAsk={() => setGoing("help")}
           />
           <SessionOver person={person} />
           <Suspense>
             {going && (
-              <GoTo copy={copy} person={person} commands={commands} onClose={() => setGoing(false)} />
+              <GoTo
+                copy={copy}
+                person={person}
+                commands={commands}
+                asking={going === "help"}
+                onClose={() => setGoing(null)}
+              />
             )}
           </Suspense>
           <Suspense>{helping && <KeysHelp onClose={() => setHelping(false)} />}</Suspense>

@@ -1,10 +1,12 @@
 import { Button, Segmented, Tooltip } from "antd";
-import { useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import { WholeIcon } from "../shared/icons";
 import { Problem } from "../shared/Problem";
 import { addressOf, type PageTree } from "../working-copy/tree";
 import { AsOf } from "./AsOf";
 import type { As } from "./addresses";
+import { PageInPreview } from "./PageInPreview";
+import { remembered } from "./remembered";
 import { type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
 import { WIDTHS, type Width } from "./widths";
@@ -30,9 +32,12 @@ export function WindowPane(props: {
   /** The owner pointed at a menu or an item to edit it. */
   readonly onPoint: (pointed: Pointed) => void;
 }) {
-  const [width, setWidth] = useState<Width>("wide");
+  const [width, setWidth] = useState(remembered.width);
   const [choosing, setChoosing] = useState(false);
-  const [as, setAs] = useState<As>({ day: null, member: false });
+  const [as, setAs] = useState(remembered.as);
+  useEffect(() => {
+    Object.assign(remembered, { width, as });
+  }, [width, as]);
   const [trueSize, setTrueSize] = useState(false);
   const [ground, size] = useSize();
   const { ref: frameRef, ...frame } = useFrame({
@@ -55,13 +60,27 @@ export function WindowPane(props: {
   });
   const said = frame.outside
     ? `That link leaves the site: ${frame.outside}`
-    : ((frame.over && props.nameOf?.(frame.over)) ?? props.path.join(" › "));
+    : ((frame.over && props.nameOf?.(frame.over)) ?? null);
   const laidOut = WIDTHS[width];
   const scale = trueSize ? 1 : Math.min(1, size.width / laidOut);
   return (
     <section className="window" aria-label="What visitors see">
       <WindowBar
-        {...{ width, setWidth, scale, trueSize, setTrueSize, choosing, setChoosing, as, setAs, said }}
+        {...{ width, setWidth, scale, trueSize, setTrueSize, choosing, setChoosing, as, setAs }}
+        said={
+          said === null ? (
+            <PageInPreview
+              tree={props.tree}
+              page={props.page}
+              path={props.path.join(" › ")}
+              onPage={props.onVisit}
+            />
+          ) : (
+            <span className="path" title={said}>
+              {said}
+            </span>
+          )
+        }
         whole={props.whole}
         onWhole={props.onWhole}
       />
@@ -98,7 +117,8 @@ function WindowBar(props: {
   readonly setChoosing: (on: boolean) => void;
   readonly as: As;
   readonly setAs: (as: As) => void;
-  readonly said: string;
+  /** Which page it is, or what is under the pointer. */
+  readonly said: ReactNode;
   readonly whole: boolean;
   readonly onWhole: (whole: boolean) => void;
 }) {
@@ -153,9 +173,7 @@ function WindowBar(props: {
           Member
         </Button>
       </Tooltip>
-      <span className="path" title={said}>
-        {said}
-      </span>
+      {said}
       <Tooltip title={whole ? "Back to the desk (W)" : "The whole screen (W)"}>
         <Button
           type="text"

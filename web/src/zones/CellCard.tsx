@@ -2,11 +2,12 @@ import { Segmented } from "antd";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import type { MenuDto, PlacedDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
+import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { MenuList } from "./MenuList";
 import { ScopePages } from "./ScopePages";
-import { around, instead, type Part, saysOf, withPart } from "./says";
+import { added, around, instead, type Part, saysOf, withPart } from "./says";
 import { type ScopeChoice, scopeKey, scopeName, scopesAt } from "./scopes";
 import { useSaying } from "./useZones";
 
@@ -71,6 +72,14 @@ export function CellCard(props: {
       zone={zone}
       usual={table.usual.find((each) => each.zone === zone)}
       onEdit={(edit) => void send((now) => withPart(now, part, edit))}
+      onMake={async (name) => {
+        const menu = newId();
+        const after = menus.at(-1)?.id ?? null;
+        const made = await store.change({ kind: "addMenu", menu, after, name });
+        setProblem(made.ok ? null : made.sentence);
+        if (made.ok) await send((now) => withPart(now, part, (there) => added(there, menu)));
+        return made.ok;
+      }}
     />
   );
   return (

@@ -1,10 +1,11 @@
-import { Button, Select } from "antd";
+import { Button, Input, Select } from "antd";
+import { useState } from "react";
 import { Link } from "react-router";
 import type { MenuDto, PlacedDto, Zone, ZonesDto } from "../api/client";
 import { DownIcon, UpIcon } from "../shared/icons";
 import { SteadyButton } from "../shared/SteadyButton";
 import { PlacedMenu } from "./PlacedMenu";
-import { added, altered, moved, without } from "./says";
+import { added, altered, moved, replaced, without } from "./says";
 
 /** The menus of one part, in order, and those that could stand there too. */
 export function MenuList(props: {
@@ -16,11 +17,14 @@ export function MenuList(props: {
   readonly zone: Zone;
   readonly usual: ZonesDto["usual"][number] | undefined;
   readonly onEdit: (edit: (placed: readonly PlacedDto[]) => readonly PlacedDto[]) => void;
+  /** Makes a menu of that name and shows it here too. */
+  readonly onMake: (name: string) => Promise<boolean>;
 }) {
   const { placed, menus, onEdit } = props;
   const nameOf = (id: string) => menus.find((menu) => menu.id === id)?.name ?? "A menu that is gone";
   const there = [...placed, ...props.elsewhere];
-  const free = menus.filter((menu) => !there.some((each) => each.menu === menu.id));
+  /** The newest first, which is the one that has no place yet. */
+  const free = menus.filter((menu) => !there.some((each) => each.menu === menu.id)).toReversed();
   return (
     <>
       <h3>{props.word}</h3>
@@ -47,6 +51,19 @@ export function MenuList(props: {
             >
               <DownIcon />
             </SteadyButton>
+            {free.length > 0 && (
+              <Select<string>
+                size="small"
+                variant="borderless"
+                aria-label={`Replace ${nameOf(each.menu)} with`}
+                placeholder="Replace with…"
+                popupMatchSelectWidth={false}
+                value={null}
+                style={{ width: 124 }}
+                onChange={(menu) => onEdit((now) => replaced(now, each.menu, menu))}
+                options={free.map((menu) => ({ value: menu.id, label: menu.name }))}
+              />
+            )}
             <Button
               type="text"
               size="small"
@@ -63,7 +80,7 @@ export function MenuList(props: {
           />
         </div>
       ))}
-      {free.length > 0 && <Addable free={free} onAdd={(menu) => onEdit((now) => added(now, menu))} />}
+      <Addable free={free} onAdd={(menu) => onEdit((now) => added(now, menu))} onMake={props.onMake} />
     </>
   );
 }
@@ -71,8 +88,13 @@ export function MenuList(props: {
 /** So many have a button each. */
 const BUTTONS = 6;
 
-function Addable(props: { readonly free: readonly MenuDto[]; readonly onAdd: (menu: string) => void }) {
+function Addable(props: {
+  readonly free: readonly MenuDto[];
+  readonly onAdd: (menu: string) => void;
+  readonly onMake: (name: string) => Promise<boolean>;
+}) {
   const { free } = props;
+  const [naming, setNaming] = useState(false);
   return (
     <div className="choices put">
       {free.slice(0, BUTTONS).map((menu) => (
@@ -92,6 +114,26 @@ function Addable(props: { readonly free: readonly MenuDto[]; readonly onAdd: (me
           onChange={props.onAdd}
           options={free.slice(BUTTONS).map((menu) => ({ value: menu.id, label: menu.name }))}
         />
+      )}
+      {naming ? (
+        <Input
+          size="small"
+          autoFocus
+          aria-label="Name of the new menu"
+          placeholder="Its name, then Enter"
+          style={{ width: 160 }}
+          onBlur={() => setNaming(false)}
+          onKeyDown={async (event) => {
+            if (event.key !== "Enter" && event.key !== "Escape") return;
+            event.stopPropagation();
+            const { value } = event.currentTarget;
+            if (event.key === "Escape" || (await props.onMake(value))) setNaming(false);
+          }}
+        />
+      ) : (
+        <Button size="small" onClick={() => setNaming(true)}>
+          New menu…
+        </Button>
       )}
     </div>
   );

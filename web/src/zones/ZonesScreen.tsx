@@ -12,7 +12,7 @@ import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf, pathTo } from "../working-copy/tree";
 import { CellCard } from "./CellCard";
-import { capital, pagesScope, scopeKey, scopeName, scopesOf, sectionScope } from "./scopes";
+import { capital, pagesScope, pageWithin, scopeKey, scopeName, scopesOf, sectionScope } from "./scopes";
 import { useZones } from "./useZones";
 import { ZoneTable } from "./ZoneTable";
 import "./zones.css";
@@ -53,8 +53,11 @@ function ZonesScreen(props: {
   const names = new Map(all.map((menu) => [menu.id, menu.name]));
   const rows = withDrafts(table, drafts, copy);
   const title = pageOf(copy.tree, page).title;
-  const choose = (zone: Zone, scope: ScopeDto, ofPage: boolean, byKey: boolean) =>
+  const choose = (zone: Zone, scope: ScopeDto, ofPage: boolean, byKey: boolean) => {
     setChosen({ zone, scope, ofPage, byKey, card: `${zone} ${ofPage ? page : scopeKey(scope)}` });
+    const shown = ofPage ? page : pageWithin(copy.tree, scope, page);
+    if (shown !== page) props.onPage(shown); // the preview goes to what is being changed
+  };
   const isChosen = (zone: Zone, scope: ScopeDto, ofPage: boolean) =>
     chosen?.zone === zone &&
     chosen.ofPage === ofPage &&
@@ -96,7 +99,7 @@ function ZonesScreen(props: {
                   const scope = scopesOf(copy.tree).find((each) => scopeKey(each) === key);
                   if (scope) {
                     setDrafts([...drafts, scope]);
-                    choose("SIDEBAR", scope, false, true);
+                    choose(chosen?.zone ?? "SIDEBAR", scope, false, true);
                   }
                 }}
                 options={scopesOf(copy.tree).map((scope) => ({

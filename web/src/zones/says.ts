@@ -64,6 +64,11 @@ export function added(placed: readonly PlacedDto[], menu: string): PlacedDto[] {
   return [...without(placed, menu), { menu, ...AS_THE_ZONE }];
 }
 
+/** With another menu in the place of one, standing as that did. */
+export function replaced(placed: readonly PlacedDto[], menu: string, by: string): PlacedDto[] {
+  return placed.map((each) => (each.menu === menu ? { ...each, menu: by } : each));
+}
+
 export function without(placed: readonly PlacedDto[], menu: string): PlacedDto[] {
   return placed.filter((each) => each.menu !== menu);
 }

@@ -1,5 +1,5 @@
 import type { ScopeDto } from "../api/client";
-import { childrenOf, type PageTree, pageOf, topicsOf } from "../working-copy/tree";
+import { childrenOf, isInside, type PageTree, pageOf, topicsOf } from "../working-copy/tree";
 
 const LISTS = new Intl.ListFormat("en-GB");
 
@@ -52,6 +52,24 @@ export function scopesAt(tree: PageTree, page: string): readonly ScopeChoice[] {
     { scope: layoutScope(tree.pages.get(page)?.layout ?? "STANDARD"), label: "its layout" },
     { scope: pagesScope([page]), label: "only this page" },
   ];
+}
+
+/** A page that a scope is about: the one given where it is among them, else the first; that one too where there is none. */
+export function pageWithin(tree: PageTree, scope: ScopeDto, page: string): string {
+  switch (scope.kind) {
+    case "SECTION":
+      return scope.page !== null && tree.pages.has(scope.page) && !isInside(tree, page, scope.page)
+        ? scope.page
+        : page;
+    case "LAYOUT": {
+      const isOf = (id: string) => tree.pages.get(id)?.layout === scope.layout;
+      return isOf(page) ? page : ([...tree.pages.keys()].find(isOf) ?? page);
+    }
+    case "PAGES":
+      return scope.pages?.includes(page) ? page : (scope.pages?.find((id) => tree.pages.has(id)) ?? page);
+    default:
+      return page;
+  }
 }
 
 /** All scopes that an exception could be for: sections, layouts, listings of topics, single pages. */

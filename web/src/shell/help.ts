@@ -1,0 +1,192 @@
+/** A thing that owners ask, its answer, and the control that does it. */
+export type HelpTopic = {
+  readonly question: string;
+  readonly answer: readonly string[];
+  readonly screen: string;
+  /** Finds the control on that screen. */
+  readonly control: string;
+};
+
+export const HELP: readonly HelpTopic[] = [
+  {
+    question: "How do I add a page?",
+    answer: [
+      "On Pages, press Add below, type a title and press Enter. Go on typing titles; Tab puts the next one under the last.",
+      "A list pasted into that line becomes many pages at once; it says first what it would add.",
+    ],
+    screen: "/pages",
+    control: "[data-action=below]",
+  },
+  {
+    question: "How do I move a page under another one?",
+    answer: [
+      "Drag it onto the other page, or select it and press Move in, which puts it under the page before it.",
+      "Move to… finds any page by typing. Before you let go, you read which addresses change.",
+    ],
+    screen: "/pages",
+    control: "[data-action=in]",
+  },
+  {
+    question: "How do I put a page into a menu?",
+    answer: [
+      "Select the page. Its card has a button for each menu that does not show it yet: Add to Main. It goes where the page tree has it.",
+      "For many pages and menus at once, use the placing sheet.",
+    ],
+    screen: "/pages",
+    control: ".placing button",
+  },
+  {
+    question: "How do I hide a page from the menus?",
+    answer: [
+      "Set its reach to By link only. Lists, search and menus that follow the page tree no longer show it; whoever has the link can still open it.",
+      "To take it out of one menu only, use Remove from that menu on its card.",
+    ],
+    screen: "/pages",
+    control: "[aria-labelledby=reach-label]",
+  },
+  {
+    question: "How do I keep a page to myself until it is ready?",
+    answer: ["Set its reach to Held back. Nobody gets it, nor what is under it, until you set it to Open."],
+    screen: "/pages",
+    control: "[aria-labelledby=reach-label]",
+  },
+  {
+    question: "How do I show a page only at some time of the year?",
+    answer: [
+      "On its card, under When visitors can see it, choose the days. It opens and closes by itself.",
+      "The preview shows the site on any day: press As of today.",
+    ],
+    screen: "/pages",
+    control: ".periods button",
+  },
+  {
+    question: "How do I change the address of a page?",
+    answer: [
+      "Type another last part into Address on its card. While you type, you read how many addresses change.",
+    ],
+    screen: "/pages",
+    control: "#slug",
+  },
+  {
+    question: "How do I rename a menu item without renaming the page?",
+    answer: [
+      "On Menus, select the item and press Enter, or type into Label on its card. Empty follows the page again.",
+    ],
+    screen: "/menus",
+    control: "[data-action=label]",
+  },
+  {
+    question: "How do I add a link to another website?",
+    answer: [
+      "On Menus, type it where it shall stand: Tide tables tides.example. Mail addresses and phone numbers work the same way.",
+    ],
+    screen: "/menus",
+    control: ".add-teaser",
+  },
+  {
+    question: "How do I make a new menu?",
+    answer: [
+      "Press New menu, type its name and press Enter; then type its items, one a line. Visitors never see the name.",
+      "It shows once it has a zone: its card asks which.",
+    ],
+    screen: "/menus",
+    control: ".desk .head button:last-of-type",
+  },
+  {
+    question: "How do I change which menu is in the header?",
+    answer: [
+      "Select the menu that shall be there. Its card says what the header shows now: press Instead of that menu, or Beside it.",
+    ],
+    screen: "/menus",
+    control: ".show-in button",
+  },
+  {
+    question: "How do I let a menu follow the page tree?",
+    answer: [
+      "Press Add list… and choose The whole page tree. New pages then come by themselves; rows can still be renamed and hidden.",
+    ],
+    screen: "/menus",
+    control: ".actions .ant-dropdown-trigger",
+  },
+  {
+    question: "How do I give one section a sidebar of its own?",
+    answer: [
+      "On Zones, choose Add an exception for… and the section, then the cell under Sidebar, and add a menu there.",
+    ],
+    screen: "/zones",
+    control: ".new-scope .ant-select",
+  },
+  {
+    question: "How do I hide an item for a while?",
+    answer: ["Select it on Menus and press Hide. Show brings it back where it was."],
+    screen: "/menus",
+    control: "[data-action=hide]",
+  },
+  {
+    question: "How do I show an item on phones only?",
+    answer: ["Select it on Menus; its card says where it shows: everywhere, on wide screens or on phones."],
+    screen: "/menus",
+    control: "[aria-labelledby=shows]",
+  },
+  {
+    question: "How do I show something to members only?",
+    answer: [
+      "On the card of the page, choose Members only. Give members their names and passwords on the screen Members.",
+    ],
+    screen: "/pages",
+    control: "[aria-labelledby=members-label]",
+  },
+  {
+    question: "How do I see what visitors will get?",
+    answer: [
+      "The preview beside the outline is the real site with your edits. Choose a width, another day, or see it as a member.",
+      "Pick on the page, then click something in it to edit it.",
+    ],
+    screen: "/pages",
+    control: ".window-bar",
+  },
+  {
+    question: "How do I publish?",
+    answer: [
+      "Every edit is saved at once, and visitors see none of it until you press Publish. What waits lists all of it first.",
+    ],
+    screen: "/waiting",
+    control: "h2#waits",
+  },
+  {
+    question: "How do I undo a mistake?",
+    answer: [
+      "Press Ctrl+Z, or the arrow at the top; the small arrow beside it lists your latest edits. It works after a restart too.",
+    ],
+    screen: "/pages",
+    control: ".top-line .latest",
+  },
+  {
+    question: "How do I get back what I removed?",
+    answer: ["The bin keeps what you removed for 90 days. Restore puts it back where it was."],
+    screen: "/bin",
+    control: "h2",
+  },
+];
+
+/** Milliseconds that a control is pointed at, and that a screen has to come. */
+const POINTED = 4_000;
+const PATIENCE = 3_000;
+
+/** Scrolls to a control and draws a frame around it for a moment, once it is on the screen. */
+export function pointAt(control: string): void {
+  const until = performance.now() + PATIENCE;
+  const look = () => {
+    const found = document.querySelector<HTMLElement>(control);
+    if (!found) {
+      if (performance.now() < until) setTimeout(look, 100);
+      return;
+    }
+    found.closest("details")?.setAttribute("open", "");
+    found.scrollIntoView({ block: "nearest" });
+    found.focus({ preventScroll: true });
+    found.classList.add("pointed-at");
+    setTimeout(() => found.classList.remove("pointed-at"), POINTED);
+  };
+  look();
+}
