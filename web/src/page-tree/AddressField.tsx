@@ -49,7 +49,7 @@ export function AddressField(props: {
                 ? "follows the title"
                 : "never public yet"}
         </span>
-        {typed !== page.slug && <WhatFollows choice="If you keep this" answer={tried} />}
+        {typed !== page.slug && <WhatFollows choice="Then" answer={tried} />}
       </span>
     </>
   );

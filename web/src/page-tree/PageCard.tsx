@@ -52,9 +52,11 @@ export function PageCard(props: {
         <FindingsCount findings={findings} />
       </div>
       {isBuiltIn(page) && <p className="hint">Built-in page, on every site: {BUILT_IN[page.kind]}.</p>}
-      <Answered answer={card} what="who can reach it">
-        {(known) => <p className="sentence">{known?.reach ?? "This page is gone."}</p>}
-      </Answered>
+      <div className="says-who">
+        <Answered answer={card} what="who can reach it">
+          {(known) => <p className="sentence">{known?.reach ?? "This page is gone."}</p>}
+        </Answered>
+      </div>
       <Problem sentence={problem} />
       <Group name="page-address" heading="Address and reach">
         <div className="fields">
@@ -77,20 +79,6 @@ export function PageCard(props: {
               onChoose={(chosen) => void take(store.change({ kind: "setReach", pages: [id], reach: chosen }))}
             />
           )}
-          {!always && (
-            <>
-              <span />
-              <div>
-                {REACHES.map(({ value, label }) => (
-                  <WhatFollows
-                    key={value}
-                    choice={label}
-                    answer={derived(card, (known) => known?.reaches[value])}
-                  />
-                ))}
-              </div>
-            </>
-          )}
           <MembersOnly
             pages={[page]}
             home={copy.tree.home}
@@ -98,6 +86,14 @@ export function PageCard(props: {
           />
           <SearchEngines pages={[page]} onChange={(change) => void take(store.change(change))} />
         </div>
+        {!always &&
+          REACHES.map(({ value, label }) => (
+            <WhatFollows
+              key={value}
+              choice={label}
+              answer={derived(card, (known) => known?.reaches[value])}
+            />
+          ))}
       </Group>
       <Group name="page-where" heading="Shown in">
         <Answered answer={card} what="the menus that show it">

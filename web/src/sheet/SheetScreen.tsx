@@ -117,10 +117,10 @@ function SheetScreen({ copy, store }: { readonly copy: WorkingCopy; readonly sto
             setLabelling(false);
             setProblem(null);
           }}
-          onToggle={toggle}
+          onToggle={mayEdit ? toggle : () => {}}
           onFold={folding.fold}
           onLabel={label}
-          onLabelling={setLabelling}
+          onLabelling={mayEdit ? setLabelling : () => {}}
         />
       )}
       <Problem sentence={problem} />

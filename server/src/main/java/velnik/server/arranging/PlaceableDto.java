@@ -2,7 +2,6 @@ package velnik.server.arranging;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -13,10 +12,9 @@ import velnik.server.workingcopy.Computed;
 /**
  * A menu that some of the pages asked for could be placed in.
  *
- * @param after its last item of the first level; null while it has none
  * @param missing those of the pages that no row of it leads to
  */
-record PlaceableDto(String menu, String name, @Nullable String after, List<String> missing) {
+record PlaceableDto(String menu, String name, List<String> missing) {
     static List<PlaceableDto> of(Computed.Revision now, List<PageId> pages) {
         Site site = now.state().site();
         List<PageId> there = pages.stream().filter(site.pages()::contains).toList();
@@ -28,9 +26,7 @@ record PlaceableDto(String menu, String name, @Nullable String after, List<Strin
                     .map(PageId::value)
                     .toList();
             if (menu.value() instanceof MenuRow.Menu named && !named.setAside() && !missing.isEmpty()) {
-                @Nullable MenuRowId after = site.menus().endOf(menu.id()).after();
-                placeable.add(new PlaceableDto(
-                        menu.id().value(), named.name(), after == null ? null : after.value(), missing));
+                placeable.add(new PlaceableDto(menu.id().value(), named.name(), missing));
             }
         }
         return placeable;
