@@ -23,9 +23,9 @@ export function SignIn(props: {
 }
 
 const ROLES: Readonly<Record<SessionDto["demo"][number]["role"], string>> = {
-  OWNER: "owner: may do everything",
-  EDITOR: "editor: may change the site, not publish it",
-  READER: "reader: may look at everything",
+  OWNER: "owner, may do everything",
+  EDITOR: "editor, may not publish",
+  READER: "reader, may only look",
 };
 
 /** The demo hides nothing, so each of its accounts is a press away. */

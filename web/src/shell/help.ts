@@ -98,7 +98,7 @@ export const HELP: readonly HelpTopic[] = [
       "Select the menu that shall be there. Its card says what the header shows now: press Instead of that menu, or Beside it.",
     ],
     screen: "/menus",
-    control: ".show-in button",
+    control: ".show-in",
   },
   {
     question: "How do I let a menu follow the page tree?",

@@ -23,8 +23,11 @@ export function MenuList(props: {
   const { placed, menus, onEdit } = props;
   const nameOf = (id: string) => menus.find((menu) => menu.id === id)?.name ?? "A menu that is gone";
   const there = [...placed, ...props.elsewhere];
-  /** The newest first, which is the one that has no place yet. */
-  const free = menus.filter((menu) => !there.some((each) => each.menu === menu.id)).toReversed();
+  /** The newest first, which is the one that has no place yet; last those that are set aside. */
+  const free = menus
+    .filter((menu) => !there.some((each) => each.menu === menu.id))
+    .toReversed()
+    .sort((one, other) => Number(one.setAside) - Number(other.setAside));
   return (
     <>
       <h3>{props.word}</h3>
