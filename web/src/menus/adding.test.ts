@@ -12,7 +12,7 @@ import {
   without,
 } from "./adding";
 import { nodeOf, outlineOf } from "./outline";
-import { FOREIGN, menu, row } from "./samples.test-help";
+import { FOREIGN, menu, row, treeList } from "./samples.test-help";
 
 const outline = outlineOf({
   revision: 1,
@@ -31,6 +31,41 @@ const rows = rowsOf(outline, new Set());
 function node(id: string) {
   return nodeOf(outline, id);
 }
+
+describe("what is new at the end of a menu", () => {
+  const far = { ...row("far", null, 1, "TEXT"), farEnd: true };
+  const search = { ...row("search", null, 1, "PAGE"), builtIn: true };
+  const underList = { ...search, level: 2 };
+  it.each([
+    [
+      "comes before what stands at the far end and the search",
+      [row("one", null, 1, "TEXT"), far, search],
+      "one",
+    ],
+    ["is first where all the others come last", [search, far], null],
+    ["comes last where an ordinary row does", [search, row("one", null, 1, "TEXT")], "one"],
+  ])("%s", (_what, rowsOfMenu, after) => {
+    const made = outlineOf({ revision: 1, menus: [menu("bar", rowsOfMenu)] });
+    const line = addingUnder(made, rowsOf(made, new Set()), nodeOf(made, "bar"));
+    expect(line).toMatchObject({ place: { parent: "bar", after }, level: 2 });
+  });
+
+  it("goes among the rows of a list where those that come last are there", () => {
+    const list = [
+      treeList("tree"),
+      row("tree", "home", 2, "LISTED"),
+      row("tree", "hire", 2, "LISTED"),
+      underList,
+    ];
+    const made = outlineOf({ revision: 1, menus: [menu("bar", list)] });
+    const line = addingUnder(made, rowsOf(made, new Set()), nodeOf(made, "bar"));
+    expect(line).toMatchObject({
+      place: { parent: "tree", after: null, anchor: { under: null, behind: ["hire", "home"] } },
+      level: 3,
+      shownAfter: ["bar/tree hire"],
+    });
+  });
+});
 
 describe("the add line", () => {
   it("opens below a row, after all that is under it", () => {
