@@ -1,4 +1,5 @@
 import { Button } from "antd";
+import type { About } from "../working-copy/store";
 
 export type Problem = {
   readonly sentence: string;
@@ -10,8 +11,10 @@ export type Problem = {
 export function FootLine(props: {
   readonly told: readonly string[];
   readonly problem: Problem | null;
-  readonly undo: string | null;
+  /** What can be done about it at once. */
+  readonly about: About;
   readonly onUndo: () => void;
+  readonly onRedo: () => void;
   /** What to do about an edit that cannot be taken back alone. */
   readonly onBuiltUpon: (how: "TOGETHER" | "SKIP") => void;
   readonly onHelp: () => void;
@@ -37,9 +40,9 @@ export function FootLine(props: {
           </Button>
         </>
       )}
-      {!props.problem && props.told.length > 0 && props.undo && (
-        <Button type="link" size="small" onClick={props.onUndo}>
-          Undo
+      {!props.problem && props.about && (
+        <Button type="link" size="small" onClick={props.about === "undo" ? props.onUndo : props.onRedo}>
+          {props.about === "undo" ? "Undo" : "Redo"}
         </Button>
       )}
       <span className="spring" />

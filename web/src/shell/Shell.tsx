@@ -178,8 +178,9 @@ export default function Shell({
           <FootLine
             told={copy.told}
             problem={waitingFor ?? (problem?.since === copy.told ? problem : null)}
-            undo={copy.elsewhere ? null : copy.history.undo}
+            about={copy.about}
             onUndo={() => tell(store.undo())}
+            onRedo={() => tell(store.redo())}
             onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
             onHelp={() => setHelping(true)}
             onGo={() => setGoing("anywhere")}

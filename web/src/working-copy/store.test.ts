@@ -141,6 +141,19 @@ describe("what others do", () => {
   });
 });
 
+describe("what is told", () => {
+  it("says what can be done about it: an edit undone, a step back made again, nothing about a release", async () => {
+    server.says(json(answer(2, "canoes", "Canoes is there.")), json(answer(3, "home", "Undone.")));
+    await store.change(retitle("Boats"));
+    expect(current().copy.about).toBe("undo");
+    await store.undo();
+    expect(current().copy.about).toBe("redo");
+    server.says(json({ number: 4 }), json(copyOf(3, "home")));
+    await store.publish("");
+    expect(current().copy).toMatchObject({ about: null, told: ["Release 4 is what visitors see now."] });
+  });
+});
+
 describe("several undone at once", () => {
   it("stop at the first that cannot be", async () => {
     server.says(json(answer(2, "a", "Undone.")), json({ detail: "Built upon.", later: ["Move Hire"] }, 422));

@@ -40,9 +40,13 @@ export type WorkingCopy = {
   readonly told: readonly string[];
   /** Whether that was an edit of somebody else, or of the person in another window. */
   readonly elsewhere: boolean;
+  /** What can be done about it at once: an edit can be undone, a step back be made again. */
+  readonly about: About;
   /** The pages it touched; their rows say that they are kept. */
   readonly touched: ReadonlySet<string>;
 };
+
+export type About = "undo" | "redo" | null;
 
 export type WorkingCopyState = { readonly copy: WorkingCopy; readonly keeping: Keeping };
 
@@ -55,6 +59,8 @@ export type Result =
       /** Of an undo that later edits were built upon: their titles, as far as taking them back too would do. */
       readonly later?: readonly string[] | null;
     };
+
+type Ask = (request: string, revision: number) => Promise<AnswerDto>;
 
 /** Milliseconds until a call that got no answer is sent again. */
 const AGAIN = 2_000;
@@ -71,7 +77,7 @@ export class WorkingCopyStore {
   private turned: string | null = null;
 
   constructor(copy: WorkingCopyDto) {
-    const untold = { turns: 0, told: [], elsewhere: false, touched: new Set<string>() };
+    const untold = { turns: 0, told: [], elsewhere: false, about: null, touched: new Set<string>() };
     this.state = { copy: { ...read(copy), ...untold }, keeping: { status: "kept" } };
   }
 
@@ -115,13 +121,13 @@ export class WorkingCopyStore {
 
   /** Takes back so many of the person's latest edits, one after another until one cannot be. */
   readonly undo = async (edits = 1): Promise<Result> => {
-    const result = await this.send((request) => api.undo(request, "ALONE"));
+    const result = await this.send((request) => api.undo(request, "ALONE"), "redo");
     return result.ok && edits > 1 ? this.undo(edits - 1) : result;
   };
 
   /** Takes back the latest edit with all that was built upon it, or leaves it and goes on with the one before. */
   readonly undoBuiltUpon = (how: "TOGETHER" | "SKIP"): Promise<Result> =>
-    this.send((request) => api.undo(request, how));
+    this.send((request) => api.undo(request, how), "redo");
 
   readonly redo = (): Promise<Result> => this.send((request) => api.redo(request));
 
@@ -176,7 +182,7 @@ export class WorkingCopyStore {
   }
 
   private tell(sentence: string, elsewhere: boolean): void {
-    this.become({ ...this.state, copy: { ...this.state.copy, told: [sentence], elsewhere } });
+    this.become({ ...this.state, copy: { ...this.state.copy, told: [sentence], elsewhere, about: null } });
   }
 
   private async catchUp(revision: number): Promise<void> {
@@ -194,6 +200,7 @@ export class WorkingCopyStore {
           waiting: edits.waiting,
           told: edits.told,
           elsewhere: true,
+          about: null,
           touched: new Set(),
         },
         keeping,
@@ -204,16 +211,16 @@ export class WorkingCopyStore {
     }
   }
 
-  private send(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
+  private send(ask: Ask, about: About = "undo"): Promise<Result> {
     this.queued++;
     this.keep(this.keeping());
-    const turn = this.queue.then(() => this.sendNow(ask));
+    const turn = this.queue.then(() => this.sendNow(ask, about));
     this.queue = turn;
     return turn;
   }
 
   /** The same request name goes out each time, so an edit that arrived unseen is not made twice. */
-  private async sendNow(ask: (request: string, revision: number) => Promise<AnswerDto>): Promise<Result> {
+  private async sendNow(ask: Ask, about: About): Promise<Result> {
     const request = newId();
     for (;;) {
       const { revision } = this.state.copy;
@@ -222,7 +229,7 @@ export class WorkingCopyStore {
         this.lost = undefined;
         if (answer.revision > revision + 1) await this.catchUp(answer.revision);
         this.queued--;
-        this.take(answer, revision);
+        this.take(answer, revision, about);
         return { ok: true, answer };
       } catch (problem) {
         const unsure = problem instanceof Refused && problem.type === "disk-unsure";
@@ -252,7 +259,7 @@ export class WorkingCopyStore {
   }
 
   /** @param since the revision it was asked at; where others were faster, the tree has caught up with all of it */
-  private take(answer: AnswerDto, since: number): void {
+  private take(answer: AnswerDto, since: number, about: About): void {
     const { copy } = this.state;
     const behind = copy.revision === since && answer.revision > since + 1;
     this.become({
@@ -265,6 +272,7 @@ export class WorkingCopyStore {
         waiting: answer.waiting,
         told: answer.told,
         elsewhere: false,
+        about,
         touched: new Set([...answer.difference.placed, ...answer.difference.altered].map((page) => page.id)),
       },
       keeping: this.keeping(),
