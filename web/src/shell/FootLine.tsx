@@ -25,7 +25,7 @@ export function FootLine(props: {
 }) {
   return (
     <footer className="foot-line">
-      <p className={props.problem ? "problem" : undefined} title={props.problem?.sentence} role="status">
+      <p className={props.problem ? "problem" : undefined} role="status">
         {props.problem?.sentence ?? props.told.join(" ")}
       </p>
       {props.problem?.later && (
@@ -49,10 +49,10 @@ export function FootLine(props: {
       <Button type="text" size="small" onClick={props.onAsk}>
         Help
       </Button>
-      <Button type="text" size="small" onClick={props.onGo}>
+      <Button className="by-key" type="text" size="small" onClick={props.onGo}>
         Find anything: Ctrl+K
       </Button>
-      <Button type="text" size="small" onClick={props.onHelp}>
+      <Button className="by-key" type="text" size="small" onClick={props.onHelp}>
         All keys: ?
       </Button>
     </footer>
