@@ -17,7 +17,15 @@ import { titleOf } from "./ItemCell";
 import type { Line } from "./lines";
 import type { Deed } from "./MenuActions";
 import type { LookingForItems } from "./MenuFinder";
-import { kindOfRows, type MenuOutline, type Node, nodeOf, placeBelow } from "./outline";
+import {
+  isOwnItem,
+  kindOfRows,
+  listedPage,
+  type MenuOutline,
+  type Node,
+  nodeOf,
+  placeBelow,
+} from "./outline";
 import { useGestures } from "./useGestures";
 
 /** Where pages of the tree are to be placed. */
@@ -55,6 +63,26 @@ export function useMenuDeeds(props: Props) {
     if (result && at) desk.tell(at.id, result);
     return result?.ok ?? false;
   };
+  /** Moves rows; where that moves a page, offers to move its row in this menu only. */
+  const moving = async (what: Parameters<typeof gesture>[1], concerned = nodes): Promise<boolean> => {
+    const done = await make(what, concerned);
+    const [node] = concerned;
+    if (done && node && concerned.length === 1 && listedPage(node) !== null) {
+      store.offer({ words: "Only in this menu", act: () => void onlyHere(node, what) });
+    }
+    return done;
+  };
+  /** Undoes a move of a page, makes its row an item of its own, and moves that. */
+  const onlyHere = async (node: Node, what: Parameters<typeof gesture>[1]): Promise<void> => {
+    const undone = await store.undo();
+    const loose = undone.ok ? await gesture([node], (_now, there) => changesOf(there, "detach")) : undone;
+    if (!loose?.ok) return loose ? desk.tell(node.id, loose) : undefined;
+    const now = await props.outlineAt(loose.answer.revision);
+    const own = [...now.nodes.values()].find(
+      (each) => each.menu.id === node.menu.id && isOwnItem(each) && each.row?.page === listedPage(node),
+    );
+    if (own && (await make(what, [own]))) select(own.id);
+  };
   const open = (line: Adding | null) => {
     if (!line) return;
     props.looking.setAsking(EVERYTHING); // what is new would not be found
@@ -89,7 +117,7 @@ export function useMenuDeeds(props: Props) {
       return result;
     },
     move: (to: Move) =>
-      make((now, there, tree) => [moveOf(now, tree, there, to)].filter((made) => made !== null)),
+      moving((now, there, tree) => [moveOf(now, tree, there, to)].filter((made) => made !== null)),
     perform: (deed: Deed) => {
       if (!selected) return;
       const act = opens[deed];
@@ -124,7 +152,7 @@ export function useMenuDeeds(props: Props) {
       desk.backToOutline();
     },
     drop: (load: Load, target: Target) =>
-      make(
+      moving(
         (now, there, tree) => {
           const ids = load.from === "rows" ? there.map((node) => node.id) : load.ids;
           const verdict = judge(now, tree, { ...load, ids }, target);

@@ -1,5 +1,5 @@
 import { Button } from "antd";
-import type { About } from "../working-copy/store";
+import type { About, Offer } from "../working-copy/store";
 
 export type Problem = {
   readonly sentence: string;
@@ -13,6 +13,7 @@ export function FootLine(props: {
   readonly problem: Problem | null;
   /** What can be done about it at once. */
   readonly about: About;
+  readonly offer: Offer | null;
   readonly onUndo: () => void;
   readonly onRedo: () => void;
   /** What to do about an edit that cannot be taken back alone. */
@@ -43,6 +44,11 @@ export function FootLine(props: {
       {!props.problem && props.about && (
         <Button type="link" size="small" onClick={props.about === "undo" ? props.onUndo : props.onRedo}>
           {props.about === "undo" ? "Undo" : "Redo"}
+        </Button>
+      )}
+      {!props.problem && props.offer && (
+        <Button type="link" size="small" onClick={props.offer.act}>
+          {props.offer.words}
         </Button>
       )}
       <span className="spring" />

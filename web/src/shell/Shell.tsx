@@ -179,6 +179,7 @@ export default function Shell({
             told={copy.told}
             problem={waitingFor ?? (problem?.since === copy.told ? problem : null)}
             about={copy.about}
+            offer={copy.offer}
             onUndo={() => tell(store.undo())}
             onRedo={() => tell(store.redo())}
             onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}

@@ -42,11 +42,15 @@ export type WorkingCopy = {
   readonly elsewhere: boolean;
   /** What can be done about it at once: an edit can be undone, a step back be made again. */
   readonly about: About;
+  /** Another way to do what was told, offered beside it. */
+  readonly offer: Offer | null;
   /** The pages it touched; their rows say that they are kept. */
   readonly touched: ReadonlySet<string>;
 };
 
 export type About = "undo" | "redo" | null;
+
+export type Offer = { readonly words: string; readonly act: () => void };
 
 export type WorkingCopyState = { readonly copy: WorkingCopy; readonly keeping: Keeping };
 
@@ -77,7 +81,14 @@ export class WorkingCopyStore {
   private turned: string | null = null;
 
   constructor(copy: WorkingCopyDto) {
-    const untold = { turns: 0, told: [], elsewhere: false, about: null, touched: new Set<string>() };
+    const untold = {
+      turns: 0,
+      told: [],
+      elsewhere: false,
+      about: null,
+      offer: null,
+      touched: new Set<string>(),
+    };
     this.state = { copy: { ...read(copy), ...untold }, keeping: { status: "kept" } };
   }
 
@@ -156,6 +167,10 @@ export class WorkingCopyStore {
     return turn;
   };
 
+  /** Offers another way to do what was just told, until something else is told. */
+  readonly offer = (offer: Offer): void =>
+    this.become({ ...this.state, copy: { ...this.state.copy, offer } });
+
   /** Whether the server can be heard at all. What was asked and not answered finds that out by itself. */
   readonly seeConnection = (connected: boolean): void => {
     if (this.queued > 0 || connected === (this.lost === undefined)) return;
@@ -182,7 +197,10 @@ export class WorkingCopyStore {
   }
 
   private tell(sentence: string, elsewhere: boolean): void {
-    this.become({ ...this.state, copy: { ...this.state.copy, told: [sentence], elsewhere, about: null } });
+    this.become({
+      ...this.state,
+      copy: { ...this.state.copy, told: [sentence], elsewhere, about: null, offer: null },
+    });
   }
 
   private async catchUp(revision: number): Promise<void> {
@@ -201,6 +219,7 @@ export class WorkingCopyStore {
           told: edits.told,
           elsewhere: true,
           about: null,
+          offer: null,
           touched: new Set(),
         },
         keeping,
@@ -273,6 +292,7 @@ export class WorkingCopyStore {
         told: answer.told,
         elsewhere: false,
         about,
+        offer: null,
         touched: new Set([...answer.difference.placed, ...answer.difference.altered].map((page) => page.id)),
       },
       keeping: this.keeping(),

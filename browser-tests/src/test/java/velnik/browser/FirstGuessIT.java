@@ -82,6 +82,31 @@ public class FirstGuessIT extends UndoneTest {
     }
 
     @Test
+    public void rowOfAMenuThatFollowsTheTree_isMoved_inThisMenuOnly() {
+        mara.opensMenu("Main");
+        mara.chooses("Repairs").presses("Control+Shift+ArrowUp").isTold("Repairs moved after Home.");
+        mara.clicks("Only in this menu");
+        mara.isTold("Repairs moved");
+        assertThat(mara.header().locator("> ul > li > a, > ul > li > * > a").nth(1))
+                .hasText("Repairs");
+        mara.opensScreen("Pages").presses("Home");
+        mara.hasTheRowsOfTheServer();
+        assertThat(mara.outline().locator(".title").nth(1)).hasText("Hire");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void whatOwnersAsk_isAnswered_andPointedAt() {
+        mara.clicks("Help").types("header").isAccessible("help");
+        mara.presses("Enter");
+        assertThat(mara.page().getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How do I change")))
+                .isVisible();
+        mara.clicks("Show me");
+        assertThat(mara.page().locator(".pointed-at")).containsText("Show it in");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void whateverThereIs_isFoundByTyping() {
         mara.presses("Control+k").isAccessible("finding anything");
         mara.types("canoes").presses("Enter");
