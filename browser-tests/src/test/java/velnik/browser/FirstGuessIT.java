@@ -87,8 +87,7 @@ public class FirstGuessIT extends UndoneTest {
         mara.chooses("Repairs").presses("Control+Shift+ArrowUp").isTold("Repairs moved after Home.");
         mara.clicks("Only in this menu");
         mara.isTold("Repairs moved");
-        assertThat(mara.header().locator("> ul > li > a, > ul > li > * > a").nth(1))
-                .hasText("Repairs");
+        assertThat(mara.header().locator("> ul > li").nth(1)).containsText("Repairs");
         mara.opensScreen("Pages").presses("Home");
         mara.hasTheRowsOfTheServer();
         assertThat(mara.outline().locator(".title").nth(1)).hasText("Hire");
