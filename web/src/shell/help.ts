@@ -39,7 +39,7 @@ export const HELP: readonly HelpTopic[] = [
     question: "How do I hide a page from the menus?",
     answer: [
       "Set its reach to By link only. Lists, search and menus that follow the page tree no longer show it; whoever has the link can still open it.",
-      "To take it out of one menu only, use Remove from that menu on its card.",
+      "To remove it from one menu only, press Remove from that menu on its card.",
     ],
     screen: "/pages",
     control: "[aria-labelledby=reach-label]",
@@ -78,7 +78,7 @@ export const HELP: readonly HelpTopic[] = [
   {
     question: "How do I add a link to another website?",
     answer: [
-      "On Menus, type it where it shall stand: Tide tables tides.example. Mail addresses and phone numbers work the same way.",
+      "On Menus, type it where you want it: Tide tables tides.example. Mail addresses and phone numbers work the same way.",
     ],
     screen: "/menus",
     control: ".add-teaser",

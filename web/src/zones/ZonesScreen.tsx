@@ -152,7 +152,7 @@ function ZonesScreen(props: {
             <p className="sentence">
               Each row says for which pages, each column in which part of the page. A narrower row beats a
               wider one. Choose a cell to change it, by click or by arrow keys and Enter; the last row says
-              what the page in the window has.
+              what the page in the preview has.
             </p>
           </section>
         )
