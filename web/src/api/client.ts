@@ -101,7 +101,7 @@ async function call<T>(
     });
     if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
     const refused = await refusal(response);
-    if (response.status < 500 || refused.type !== "") throw refused;
+    if (refused) throw refused;
   } catch (problem) {
     abandoned?.throwIfAborted();
     const type = problem instanceof Refused ? problem.type : "";
@@ -118,8 +118,10 @@ async function call<T>(
   throw new Unreachable();
 }
 
-async function refusal(response: Response): Promise<Refused> {
+/** What a problem says; null for one of the server's own that says nothing. */
+async function refusal(response: Response): Promise<Refused | null> {
   const problem = await response.json().catch(() => ({}));
+  if (response.status >= 500 && problem.detail === undefined) return null;
   return new Refused(
     response.status,
     String(problem.type ?? "").replace(/^.*\//, ""),

@@ -49,7 +49,7 @@ public class EmptySiteIT extends BrowserTest {
         owner.page().getByLabel("List of pages").fill("Home\nHire\n  Canoes\n  Kayaks\nContact");
         owner.clicks("Make these pages").isTold("3 pages added to the top level with 2 pages beneath them.");
         owner.seesUnder("Hire", "Canoes", "Kayaks");
-        new Visitor(velnik, wide()).doesNotFind("/hire");
+        new Visitor(velnik, wide()).findsNothingYet("/hire");
         owner.publishes();
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/").reads("Brackwater Boatyard");
@@ -69,7 +69,7 @@ public class EmptySiteIT extends BrowserTest {
                 "Velnik does not start. The data in " + velnik.data()
                         + " is in use by another start of Velnik. Stop that one first, or set"
                         + " VELNIK_DATA to another folder.");
-        new Visitor(velnik, wide()).doesNotFind("/");
+        new Visitor(velnik, wide()).findsNothingYet("/");
     }
 
     @Test

@@ -62,7 +62,7 @@ public class SheetIT extends UndoneTest {
         assertThat(cell("Rowing skiffs", "Main")).hasAttribute("aria-label", "Rowing skiffs in Main: not there");
         mara.clicks("Add it").isTold("Rowing skiffs is in Main now, by the list.");
         cell("Prices", "Short").click();
-        mara.clicks("Choose the place…").types("after contact").presses("Enter").isTold("Prices added to Short.");
+        mara.clicks("Choose where…").types("after contact").presses("Enter").isTold("Prices added to Short.");
         assertThat(line()).containsText("added");
         mara.page().getByText("Show it among the menus").click();
         assertThat(mara.row("Prices").last()).hasAttribute("aria-selected", "true");
@@ -133,13 +133,13 @@ public class SheetIT extends UndoneTest {
         elsewhere.waitForResponse(
                 "**/preferences",
                 () -> elsewhere.getByText("Clicks from home").last().click());
-        assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Stands in"});
+        assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Shown in"});
         mara.page().reload();
         assertThat(cell("Home", "Main")).isVisible();
         assertThat(cell("Canoes", "Main")).hasCount(0);
         assertThat(mara.page().getByText("6 of 7 menus")).isVisible();
         elsewhere.reload();
-        assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Stands in"});
+        assertThat(elsewhere.getByRole(AriaRole.COLUMNHEADER)).hasText(new String[] {"Title", "Address", "Shown in"});
         elsewhere.getByText("Columns").click();
         elsewhere.waitForResponse(
                 "**/preferences",

@@ -31,6 +31,15 @@ final class Visitor extends Watched {
         return this;
     }
 
+    /** Before anything was published. */
+    Visitor findsNothingYet(String path) {
+        Response response = page.navigate(velnik.url(path));
+        assertEquals(response.status(), 404, path);
+        forgives("404");
+        assertThat(page.locator("main .summary")).containsText("This website is being made.");
+        return this;
+    }
+
     Visitor reads(String heading) {
         assertThat(page.locator("h1")).hasText(heading);
         return this;

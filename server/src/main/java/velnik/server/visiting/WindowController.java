@@ -109,7 +109,9 @@ class WindowController {
                 .filter(site.pages()::contains)
                 .or(() -> Addresses.find(site, path.isEmpty() ? "/" : path));
         if (page.isEmpty()) {
-            return besideTheTree(writer(now, visitor, prefix, as(day, visitor)), path);
+            // The editor asks by id for a page that was there a moment ago; that is no mistake of anybody's.
+            HttpStatus nothing = id == null ? HttpStatus.NOT_FOUND : HttpStatus.OK;
+            return besideTheTree(writer(now, visitor, prefix, as(day, visitor)), path, nothing);
         }
         Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get(), now.openings(), visitor);
         if (leadsOn.isPresent()) {
@@ -136,12 +138,16 @@ class WindowController {
                                         page.get(), texts.html(site.pages().get(page.get()))));
     }
 
-    /** What stands at an address that no page of the tree has. */
-    private static ResponseEntity<String> besideTheTree(VisitorHtml writer, String path) {
+    /**
+     * What stands at an address that no page of the tree has.
+     *
+     * @param nothing what it answers where nothing does
+     */
+    private static ResponseEntity<String> besideTheTree(VisitorHtml writer, String path, HttpStatus nothing) {
         Optional<TopicListings.Listing> listing = writer.listings().at(path);
         return listing.isPresent()
                 ? html(HttpStatus.OK).body(writer.topic(listing.get()))
-                : html(HttpStatus.NOT_FOUND).body(writer.notFound());
+                : html(nothing).body(writer.notFound());
     }
 
     private VisitorHtml writer(Computed.Revision now, Visitor visitor, String prefix, @Nullable String band) {
