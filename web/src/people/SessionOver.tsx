@@ -1,6 +1,6 @@
 import { Button } from "antd";
 import { useEffect, useState } from "react";
-import { type PersonDto, whenSessionIsOver } from "../api/client";
+import { api, type PersonDto, whenSessionIsOver } from "../api/client";
 import { SignInForm } from "./SignInForm";
 
 /** Asks the person to sign in again, over the screen, once their session is over; what waited for that then goes on. */
@@ -30,8 +30,9 @@ export function SessionOver({ person }: { readonly person: PersonDto }) {
       </p>
       <SignInForm
         name={person.name}
-        onEnter={(session) => {
+        onEnter={async (session) => {
           if (session.person?.name !== person.name) return location.reload();
+          await api.session().catch(() => {}); // brings the token that what waits has to carry
           for (const goOn of waiting) goOn();
           setWaiting([]);
         }}

@@ -97,7 +97,9 @@ public class FirstGuessIT extends UndoneTest {
 
     @Test
     public void whatOwnersAsk_isAnswered_andPointedAt() {
-        mara.clicks("Help").types("header").isAccessible("help");
+        mara.clicks("Help");
+        assertThat(mara.page().getByPlaceholder("What would you like to do?")).isFocused();
+        mara.types("header").isAccessible("help");
         mara.presses("Enter");
         assertThat(mara.page().getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How do I change")))
                 .isVisible();
