@@ -9,11 +9,12 @@ export function AsOf({
   readonly day: string | null;
   readonly onDay: (day: string | null) => void;
 }) {
-  const [choosing, setChoosing] = useState(false);
-  if (!choosing)
+  const [asked, setAsked] = useState(false);
+  // A day that was chosen on another screen is said here too, without taking the focus.
+  if (!asked && day === null)
     return (
       <Tooltip title="See it as it will be on another day">
-        <Button type="text" size="small" onClick={() => setChoosing(true)}>
+        <Button type="text" size="small" onClick={() => setAsked(true)}>
           As of today
         </Button>
       </Tooltip>
@@ -23,7 +24,7 @@ export function AsOf({
       <Input
         type="date"
         size="small"
-        autoFocus
+        autoFocus={asked}
         aria-label="As of"
         value={day ?? ""}
         // While a year is being typed it begins with noughts.
@@ -35,7 +36,7 @@ export function AsOf({
         type="text"
         size="small"
         onClick={() => {
-          setChoosing(false);
+          setAsked(false);
           onDay(null);
         }}
       >

@@ -44,6 +44,7 @@ public class Screenshots extends BrowserTest {
             mara.page().getByText("By the clock of").scrollIntoViewIfNeeded();
             mara.rests();
             take(mara, "periods");
+            mara.clicks("Today");
             mara.opensMenu("Main").chooses("What it costs");
             assertThat(mara.window().locator(".across .pointed")).isVisible();
             mara.rests();
