@@ -26,7 +26,6 @@ import velnik.server.calls.ProblemException;
 import velnik.server.calls.RequestName;
 import velnik.server.calls.Whole;
 import velnik.server.releasing.LiveSite;
-import velnik.server.workingcopy.Computed;
 import velnik.server.workingcopy.History;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -37,15 +36,12 @@ class EditingController {
     private final WorkingCopy workingCopy;
     private final LiveSite live;
     private final OutlineImports imports;
-    private final Computed computed;
     private final Elsewhere elsewhere;
 
-    EditingController(
-            WorkingCopy workingCopy, LiveSite live, OutlineImports imports, Computed computed, Elsewhere elsewhere) {
+    EditingController(WorkingCopy workingCopy, LiveSite live, OutlineImports imports, Elsewhere elsewhere) {
         this.workingCopy = workingCopy;
         this.live = live;
         this.imports = imports;
-        this.computed = computed;
         this.elsewhere = elsewhere;
     }
 
