@@ -70,28 +70,46 @@ function selectorOf({ menu, item, page }: Pointed): string | null {
 
 let pointedLast = "";
 
-/** Marks what is selected, with the submenus that hold it opened, and brings it into sight when it is new. */
+/** What was folded until a row in it was selected. */
+let unfolded: Element[] = [];
+
+/**
+ * Marks what is selected wherever it is shown, unfolds the first place of it, and brings that into sight when it is new.
+ * The editor hears how far from the left it is, since the frame is wider than what is seen of it.
+ */
 function point(pointed: Pointed): void {
   for (const row of document.querySelectorAll(".pointed, .held-open"))
     row.classList.remove("pointed", "held-open");
-  const selector = selectorOf(pointed);
-  if (selector === null) return;
-  for (const row of document.querySelectorAll(selector)) {
-    row.classList.add("pointed");
-    for (const above of ancestors(row, ".across li")) above.classList.add("held-open");
-    for (const folded of ancestors(row, ".folding details")) folded.setAttribute("open", "");
-  }
-  // A page that is selected is in sight itself; its row need not be.
-  if (pointedLast !== selector && (pointed.item ?? pointed.menu) !== null) {
-    const seen = [...document.querySelectorAll(selector)].find((row) => row.getClientRects().length > 0);
-    seen?.scrollIntoView({ block: "nearest" });
-  }
+  const selector = selectorOf(pointed) ?? "";
+  const isNew = pointedLast !== selector;
   pointedLast = selector;
+  if (isNew) {
+    for (const folded of unfolded) folded.removeAttribute("open");
+    unfolded = [];
+  }
+  const rows = selector === "" ? [] : [...document.querySelectorAll(selector)];
+  for (const row of rows) row.classList.add("pointed");
+  const first = rows.find(isWithinSight) ?? null;
+  for (const above of ancestors(first, ".across li")) above.classList.add("held-open");
+  // A page that is selected is in sight itself; its row need not be.
+  const isOfMenu = (pointed.item ?? pointed.menu) !== null;
+  if (first && isNew && isOfMenu) {
+    unfolded = ancestors(first, "details:not([open])");
+    for (const folded of unfolded) folded.setAttribute("open", "");
+    first.scrollIntoView({ block: "nearest" });
+  }
+  if (isNew) say({ velnik: "at", left: isOfMenu ? (first?.getBoundingClientRect().left ?? 0) : 0 });
 }
 
-function ancestors(element: Element, selector: string): Element[] {
+/** Whether it is seen, or would be with what it stands in unfolded. */
+function isWithinSight(row: Element): boolean {
+  const holder = row.closest(".drawer") ?? row.closest("nav");
+  return holder !== null && holder.getClientRects().length > 0;
+}
+
+function ancestors(element: Element | null, selector: string): Element[] {
   const found: Element[] = [];
-  for (let at = element.parentElement?.closest(selector); at; at = at.parentElement?.closest(selector))
+  for (let at = element?.parentElement?.closest(selector); at; at = at.parentElement?.closest(selector))
     found.push(at);
   return found;
 }

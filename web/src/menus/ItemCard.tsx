@@ -80,7 +80,7 @@ export function ItemCard(props: {
       {row.splices ? (
         <p className="hint">Its rows show here. Give it a label to make that their heading.</p>
       ) : (
-        <Group name="item-how" heading="How it shows">
+        <Group name="item-how" folded heading="How it shows">
           <div className="fields">
             <Look rows={[row]} onEdit={look} leads={row.leads !== ""} />
           </div>

@@ -40,7 +40,7 @@ export function ItemsCard(props: {
               <ShowsWhen rows={rows} onEdit={edit} />
             </div>
           </Group>
-          <Group name="item-how" heading="How they show">
+          <Group name="item-how" folded heading="How they show">
             <div className="fields">
               <Look rows={rows} onEdit={edit} leads={rows.some((row) => row.leads !== "")} />
             </div>

@@ -48,13 +48,13 @@ export function MenuCard(props: {
         </Answered>
       </Group>
       <StandsHere copy={copy} menu={menu} page={props.page} />
-      <Group name="menu-joining" heading="New open pages">
+      <Group name="menu-joining" folded heading="New open pages">
         {menu.follows && (
           <p className="hint">Pages that its list contains are in it already; none comes twice.</p>
         )}
         <JoiningFields copy={copy} menu={menu} send={send} />
       </Group>
-      <Group name="menu-new" heading="New items">
+      <Group name="menu-new" folded heading="New items">
         <p className="hint">
           How items start out that you add from now on. Items that are there stay as they are.
         </p>

@@ -20,7 +20,7 @@ export function StandsHere(props: {
     table.page.filter((zone) => zone.menus.some((each) => each.menu === menu.id)),
   );
   return (
-    <Group name="menu-here" heading={`${menu.name} on ${pageOf(copy.tree, page).title}`}>
+    <Group name="menu-here" folded heading={`${menu.name} on ${pageOf(copy.tree, page).title}`}>
       <Answered answer={here} what="where it is shown there">
         {(places) =>
           places.length === 0 ? (

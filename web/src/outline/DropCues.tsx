@@ -1,8 +1,8 @@
 import { type RefObject, useEffect, useReducer, useRef } from "react";
 import { api } from "../api/client";
 import { ifKnown, useAnswer } from "../shared/answer";
+import { useRowHeight } from "../shared/density";
 import { newId } from "../shared/ids";
-import { sizes } from "../shared/tokens";
 import { type Drag, type Load, onDrop, useDrag } from "./drag";
 import { type Target, targetAt, type Verdict } from "./drop";
 import { HEAD, INDENT, indent } from "./geometry";
@@ -35,7 +35,8 @@ function Cues(props: Props & { readonly drag: Drag }) {
   const { gridRef, rows, drag } = props;
   const [, scrolled] = useReducer((times: number) => times + 1, 0);
   useEdgeScrolling(gridRef, drag, scrolled);
-  const target = targetOf(gridRef.current, rows, drag);
+  const row = useRowHeight();
+  const target = targetOf(gridRef.current, rows, drag, row);
   const verdict = target && props.judge(drag.load, target);
   const allowed = verdict?.kind === "allowed";
 
@@ -57,18 +58,26 @@ function Cues(props: Props & { readonly drag: Drag }) {
 
   return (
     <>
-      {target && verdict && <Cue target={target} refused={!allowed} />}
+      {target && verdict && <Cue target={target} row={row} refused={!allowed} />}
       <Note drag={drag} verdict={verdict} revision={props.revision} />
     </>
   );
 }
 
 /** The line between rows at its level, or the box around the row to nest in. */
-function Cue({ target, refused }: { readonly target: Target; readonly refused: boolean }) {
-  const top = target.index * sizes.row;
+function Cue({
+  target,
+  row,
+  refused,
+}: {
+  readonly target: Target;
+  readonly row: number;
+  readonly refused: boolean;
+}) {
+  const top = target.index * row;
   const className = `drop-cue ${target.kind}${refused ? " refused" : ""}`;
   return target.kind === "into" ? (
-    <div className={className} style={{ top, height: sizes.row }} />
+    <div className={className} style={{ top, height: row }} />
   ) : (
     <div className={className} style={{ top, insetInlineStart: indent(target.level) }} />
   );
@@ -117,12 +126,13 @@ function Note(props: { readonly drag: Drag; readonly verdict: Verdict | null; re
   );
 }
 
-function targetOf(grid: HTMLElement | null, rows: readonly Row[], drag: Drag): Target | null {
+/** @param row pixels of a row */
+function targetOf(grid: HTMLElement | null, rows: readonly Row[], drag: Drag, row: number): Target | null {
   if (!grid) return null;
   const at = grid.getBoundingClientRect();
   const inside = drag.x >= at.left && drag.x <= at.right && drag.y >= at.top && drag.y <= at.bottom;
   if (!inside) return null;
-  const y = (drag.y - at.top - HEAD + grid.scrollTop) / sizes.row;
+  const y = (drag.y - at.top - HEAD + grid.scrollTop) / row;
   // Rows keep their level until they are moved sideways; pages from elsewhere get the level they are held over.
   const sideways =
     drag.load.from === "rows"

@@ -1,6 +1,6 @@
 import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/react-virtual";
 import type { CSSProperties, KeyboardEvent, ReactNode, RefObject } from "react";
-import { sizes } from "../shared/tokens";
+import { useRowHeight } from "../shared/density";
 import { actionOf, type Keys } from "../shell/keys";
 import type { Choice } from "./choice";
 import type { Load } from "./drag";
@@ -136,10 +136,11 @@ function useDrawn({ rows, extra, gridRef, selectedAt }: Props & { readonly selec
   const count = rows.length + (extra ? 1 : 0);
   const indexOf = (row: number) => (extra && row > extra.after ? row + 1 : row);
   const target = selectedAt < 0 ? -1 : indexOf(selectedAt);
+  const height = useRowHeight();
   const virtual = useVirtualizer({
     count,
     getScrollElement: () => gridRef.current,
-    estimateSize: () => sizes.row,
+    estimateSize: () => height,
     overscan: BEYOND,
     scrollMargin: HEAD,
     scrollPaddingStart: HEAD,

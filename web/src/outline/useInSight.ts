@@ -1,5 +1,5 @@
 import { type RefObject, useEffect, useEffectEvent, useRef } from "react";
-import { sizes } from "../shared/tokens";
+import { useRowHeight } from "../shared/density";
 import { HEAD } from "./geometry";
 
 /**
@@ -15,12 +15,13 @@ export function useInSight(
   height: number,
   scrollTo: (index: number) => void,
 ): void {
+  const row = useRowHeight();
   const before = useRef(height);
   const show = useEffectEvent(() => {
     if (target >= 0) scrollTo(target);
   });
   const wasInSight = useEffectEvent((seen: number) => {
-    const end = HEAD + (target + 1) * sizes.row - (grid.current?.scrollTop ?? 0);
+    const end = HEAD + (target + 1) * row - (grid.current?.scrollTop ?? 0);
     return end > 0 && end <= seen;
   });
   // biome-ignore lint/correctness/useExhaustiveDependencies: when it becomes another row

@@ -1,4 +1,5 @@
 import { Button, Select } from "antd";
+import type { ReactNode } from "react";
 import type { ChangeDto } from "../api/client";
 import { Group } from "../shared/Group";
 import { CommonChoice } from "../shared/Mixed";
@@ -14,6 +15,8 @@ const WHEN_CLOSED = [
 export function Opening(props: {
   readonly pages: readonly Page[];
   readonly timeZone: string;
+  /** What follows at times when they are not there. */
+  readonly whileClosed?: ReactNode;
   /** Whether the change was made. */
   readonly onChange: (change: ChangeDto) => Promise<boolean>;
 }) {
@@ -22,7 +25,7 @@ export function Opening(props: {
   const heldBack = props.pages.filter((page) => page.reach === "HELD_BACK");
   const restricted = props.pages.some((page) => page.periods.length > 0);
   return (
-    <Group name="page-opening" heading="When visitors can see it">
+    <Group name="page-opening" folded heading="When visitors can see it">
       <div className="fields">
         <Periods
           each={props.pages.map((page) => page.periods)}
@@ -50,6 +53,7 @@ export function Opening(props: {
           </>
         )}
       </div>
+      {props.whileClosed}
       {restricted && heldBack.length > 0 && (
         <div className="choices">
           <span className="hint">Held back all the same, in its periods too.</span>

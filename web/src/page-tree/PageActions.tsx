@@ -6,9 +6,11 @@ import {
   AddToMenuIcon,
   AddUnderIcon,
   GroupIcon,
+  HideIcon,
   MoveToIcon,
   RemoveIcon,
   RenameIcon,
+  ShowIcon,
 } from "../shared/icons";
 
 /** Everything that can be done to the chosen pages, as buttons; each names its key in its hint. */
@@ -27,8 +29,11 @@ export function PageActions(props: {
     readonly wrap: () => void;
     readonly moveTo: () => void;
     readonly place: () => void;
+    readonly hide: () => void;
     readonly remove: () => void;
   };
+  /** Whether no menu shows any of them by itself; null where that cannot be chosen. */
+  readonly hidden: boolean | null;
   /** How many are chosen. */
   readonly count: number;
 }) {
@@ -75,6 +80,19 @@ export function PageActions(props: {
           icon: <AddToMenuIcon />,
           hint: `Go to the menus ${one ? "it" : "they"} can be added to (P)`,
           onClick: acts.place,
+        },
+        {
+          key: "hide",
+          label: props.hidden ? "Show in menus" : "Hide from menus",
+          icon: props.hidden ? <ShowIcon /> : <HideIcon />,
+          hint:
+            props.hidden === null
+              ? "It is always shown where a menu has it"
+              : props.hidden
+                ? `Open ${it}, so that menus and lists show ${it} (H)`
+                : `By link only: ${one ? "its address works" : "their addresses work"}, but nothing shows ${it} by itself (H)`,
+          idle: props.hidden === null,
+          onClick: acts.hide,
         },
         {
           key: "moveTo",

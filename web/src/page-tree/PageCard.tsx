@@ -94,6 +94,9 @@ export function PageCard(props: {
               answer={derived(card, (known) => known?.reaches[value])}
             />
           ))}
+        {!page.membersOnly && (
+          <WhatFollows choice="Members only" answer={derived(card, (known) => known?.members ?? undefined)} />
+        )}
       </Group>
       <Group name="page-where" heading="Shown in">
         <Answered answer={card} what="the menus that show it">
@@ -110,7 +113,14 @@ export function PageCard(props: {
         </Answered>
       </Group>
       {!always && (
-        <Opening pages={[page]} timeZone={copy.timeZone} onChange={(change) => take(store.change(change))} />
+        <Opening
+          pages={[page]}
+          timeZone={copy.timeZone}
+          whileClosed={
+            <WhatFollows choice="While it is closed" answer={derived(card, (known) => known?.closed)} />
+          }
+          onChange={(change) => take(store.change(change))}
+        />
       )}
       <Findings findings={findings} />
       <PageProperties copy={copy} page={page} onChange={(change) => take(store.change(change))} />

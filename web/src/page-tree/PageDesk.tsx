@@ -18,7 +18,15 @@ import { counted } from "../shared/counted";
 import { Later } from "../shared/Later";
 import { ShownButton } from "../shared/ShownButton";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { addressOf, endOf, levelOf, type PageTree, pageOf, parentOf } from "../working-copy/tree";
+import {
+  addressOf,
+  endOf,
+  hiddenFromMenus,
+  levelOf,
+  type PageTree,
+  pageOf,
+  parentOf,
+} from "../working-copy/tree";
 import { AddLine, AddTeaser } from "./AddLine";
 import { AWAY, COLUMNS, type Column, contentsOf, WIDTHS } from "./columns";
 import { judge, placeOf } from "./dropping";
@@ -67,6 +75,7 @@ export function PageDesk(props: {
     moveTo: props.onMoveTo,
     place: props.onPlace,
     move: deeds.move,
+    hide: deeds.hide,
     remove: deeds.remove,
   };
   return (
@@ -84,6 +93,7 @@ export function PageDesk(props: {
             }
             count={choice.rows.size}
             stays={[...choice.rows].map((id) => pageOf(tree, id).stays).find((why) => why !== null) ?? null}
+            hidden={hiddenFromMenus(tree, pages)}
             closed={tree.pages.get(selected)?.closed ?? null}
             may={(move) => placeAfterMove(tree, pages, move) !== null}
             acts={acts}
@@ -102,6 +112,7 @@ export function PageDesk(props: {
         n: acts.below,
         g: acts.wrap,
         m: acts.moveTo,
+        h: () => void deeds.hide(),
         p: acts.place,
         w: props.onWholeScreen,
       }}

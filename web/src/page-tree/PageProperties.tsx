@@ -21,7 +21,7 @@ export function PageProperties(props: {
   const setTopics = (add: string[], remove: string[]) =>
     void onChange({ kind: "setTopics", pages, add, remove });
   return (
-    <Group name="page-properties" heading="Layout, topics and date">
+    <Group name="page-properties" folded heading="Layout, topics and date">
       <div className="fields">
         <CommonChoice<Page["layout"]>
           id="layout-label"

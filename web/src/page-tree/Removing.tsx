@@ -20,7 +20,7 @@ export function Removing(props: {
   const remove = (what: "GO_TOO" | "MOVE_UP") =>
     props.onChange({ kind: "removePages", removal: newId(), pages: [page], subpages: what });
   return (
-    <Group name="page-removing" heading="Remove">
+    <Group name="page-removing" folded heading="Remove">
       <div className="fields">
         <Lock pages={[pageOf(copy.tree, page)]} onChange={props.onChange} />
       </div>

@@ -6,7 +6,7 @@ import type { Desk } from "../outline/useDesk";
 import { newId } from "../shared/ids";
 import { useTurns } from "../shared/useTurns";
 import type { Result, WorkingCopyStore } from "../working-copy/store";
-import type { PageTree } from "../working-copy/tree";
+import { hiddenFromMenus, type PageTree } from "../working-copy/tree";
 import { addingAt, type Line } from "./lines";
 import { wrapping } from "./wrapping";
 
@@ -47,6 +47,17 @@ export function usePageDeeds(props: {
   return {
     moveTo,
     move: (move: Move) => moveTo(pages, (now, left) => placeAfterMove(now, left, move)),
+    /** Hides them from menus, or shows them again where all are hidden. */
+    hide: async () => {
+      const result = await withThose(pages, (tree, left) =>
+        store.change({
+          kind: "setReach",
+          pages: [...left],
+          reach: hiddenFromMenus(tree, left) ? "OPEN" : "BY_LINK_ONLY",
+        }),
+      );
+      if (result) desk.tell(selected, result);
+    },
     remove: async () => {
       const next = beside(props.rows, new Set(pages));
       const result = await withThose(pages, (_tree, left) =>

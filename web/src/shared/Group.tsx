@@ -6,19 +6,20 @@ export function Group(props: {
   /** Tells it from other groups, whatever its heading says. */
   readonly name: string;
   readonly heading: ReactNode;
+  /** Whether it is folded until somebody opens it: what is seldom asked for gives way to what matters most. */
+  readonly folded?: boolean;
   readonly children: ReactNode;
 }) {
-  const { name } = props;
-  const [folded, setFolded] = usePreference<readonly string[]>("card-folded", []);
-  const open = !folded.includes(name);
+  const { name, folded = false } = props;
+  const [opened, setOpened] = usePreference<Readonly<Record<string, boolean>>>("card-groups", {});
+  const open = opened[name] ?? !folded;
   return (
     <details
       className="group"
       open={open}
       onToggle={(event) => {
         const now = event.currentTarget.open;
-        if (now === open) return;
-        setFolded((before) => [...before.filter((other) => other !== name), ...(now ? [] : [name])]);
+        if (now !== open) setOpened((before) => ({ ...before, [name]: now }));
       }}
     >
       <summary>

@@ -54,7 +54,7 @@ export const dark: Palette = {
 };
 
 /** Pixels. */
-export const sizes = { small: 13, text: 15, heading: 20, corner: 3, row: 32, line: 52 } as const;
+export const sizes = { small: 13, text: 15, heading: 20, corner: 3, line: 52 } as const;
 
 /** Text that is read on a ground: at least 4.5 to 1. */
 export const textOn: readonly (readonly [keyof Palette, keyof Palette])[] = [

@@ -1,6 +1,6 @@
 import { defaultRangeExtractor, useVirtualizer } from "@tanstack/react-virtual";
 import { type RefObject, useEffect, useRef } from "react";
-import { sizes } from "../shared/tokens";
+import { useRowHeight } from "../shared/density";
 import { COLUMN, FIRST, HEAD } from "./geometry";
 
 /** Which rows and columns are drawn; those of the cell that keys act from always are, and it is brought into sight. */
@@ -10,10 +10,11 @@ export function useInSight(
   rows: number,
   columns: number,
 ) {
+  const height = useRowHeight();
   const down = useVirtualizer({
     count: rows,
     getScrollElement: () => gridRef.current,
-    estimateSize: () => sizes.row,
+    estimateSize: () => height,
     overscan: 6,
     scrollMargin: HEAD,
     scrollPaddingStart: HEAD,

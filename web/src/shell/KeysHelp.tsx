@@ -14,7 +14,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ["Ctrl+Shift+Right, Left", "move in, out"],
   ["Ctrl+Shift+Home, End", "move to the beginning, to the end"],
   ["M", "move to…"],
-  ["H", "hide or show items, set a menu aside"],
+  ["H", "hide or show items, hide pages from menus, set a menu aside"],
   ["P", "add pages to menus, or pages of the tree to a menu"],
   ["G", "group pages under a new page, items under a new heading"],
   ["Ctrl+D", "copy items or a menu"],

@@ -5,6 +5,7 @@ import type { PersonDto } from "../api/client";
 import { MayEditContext } from "../people/mayEdit";
 import { type Preferences, PreferencesContext } from "../people/preferences";
 import { SessionOver } from "../people/SessionOver";
+import { Dense } from "../shared/density";
 import { listen } from "../working-copy/elsewhere";
 import { type Result, useWorkingCopyState, type WorkingCopyStore } from "../working-copy/store";
 import { FootLine, type Problem as FootProblem } from "./FootLine";
@@ -138,69 +139,77 @@ export default function Shell({
   return (
     <PreferencesContext value={preferences}>
       <MayEditContext value={mayEdit}>
-        <div className="shell">
-          <TopLine
-            copy={copy}
-            keeping={state.keeping}
-            person={person}
-            onUndo={(edits) => tell(store.undo(edits))}
-            onRedo={() => tell(store.redo())}
-            onPublish={() => tell(store.publish(""))}
-            onLeave={onLeave}
-          />
-          <Mishap area={area}>
-            <Suspense fallback={<div className="area" aria-busy="true" />}>
-              <Routes>
-                {inWindow !== null && (
-                  <>
-                    <Route
-                      path="/menus"
-                      element={<MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
-                    />
-                    <Route
-                      path="/zones"
-                      element={<ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />}
-                    />
-                  </>
-                )}
-                <Route
-                  path="/waiting"
-                  element={<WaitingScreen copy={copy} store={store} person={person} />}
+        <Dense>
+          <div className="shell">
+            <TopLine
+              copy={copy}
+              keeping={state.keeping}
+              person={person}
+              onUndo={(edits) => tell(store.undo(edits))}
+              onRedo={() => tell(store.redo())}
+              onPublish={() => tell(store.publish(""))}
+              onLeave={onLeave}
+            />
+            <Mishap area={area}>
+              <Suspense fallback={<div className="area" aria-busy="true" />}>
+                <Routes>
+                  {inWindow !== null && (
+                    <>
+                      <Route
+                        path="/menus"
+                        element={
+                          <MenusScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />
+                        }
+                      />
+                      <Route
+                        path="/zones"
+                        element={
+                          <ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />
+                        }
+                      />
+                    </>
+                  )}
+                  <Route
+                    path="/waiting"
+                    element={<WaitingScreen copy={copy} store={store} person={person} />}
+                  />
+                  {person.role === "OWNER" && (
+                    <Route path="/members" element={<MembersScreen copy={copy} />} />
+                  )}
+                  <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
+                  <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
+                  <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
+                  <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
+                </Routes>
+              </Suspense>
+            </Mishap>
+            <FootLine
+              told={copy.told}
+              problem={waitingFor ?? (problem?.since === copy.told ? problem : null)}
+              about={copy.about}
+              offer={copy.offer}
+              onUndo={() => tell(store.undo())}
+              onRedo={() => tell(store.redo())}
+              onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
+              onHelp={() => setHelping(true)}
+              onGo={() => setGoing("anywhere")}
+              onAsk={() => setGoing("help")}
+            />
+            <SessionOver person={person} />
+            <Suspense>
+              {going && (
+                <GoTo
+                  copy={copy}
+                  person={person}
+                  commands={commands}
+                  asking={going === "help"}
+                  onClose={() => setGoing(null)}
                 />
-                {person.role === "OWNER" && <Route path="/members" element={<MembersScreen copy={copy} />} />}
-                <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
-                <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
-                <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
-                <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
-              </Routes>
+              )}
             </Suspense>
-          </Mishap>
-          <FootLine
-            told={copy.told}
-            problem={waitingFor ?? (problem?.since === copy.told ? problem : null)}
-            about={copy.about}
-            offer={copy.offer}
-            onUndo={() => tell(store.undo())}
-            onRedo={() => tell(store.redo())}
-            onBuiltUpon={(how) => tell(store.undoBuiltUpon(how))}
-            onHelp={() => setHelping(true)}
-            onGo={() => setGoing("anywhere")}
-            onAsk={() => setGoing("help")}
-          />
-          <SessionOver person={person} />
-          <Suspense>
-            {going && (
-              <GoTo
-                copy={copy}
-                person={person}
-                commands={commands}
-                asking={going === "help"}
-                onClose={() => setGoing(null)}
-              />
-            )}
-          </Suspense>
-          <Suspense>{helping && <KeysHelp onClose={() => setHelping(false)} />}</Suspense>
-        </div>
+            <Suspense>{helping && <KeysHelp onClose={() => setHelping(false)} />}</Suspense>
+          </div>
+        </Dense>
       </MayEditContext>
     </PreferencesContext>
   );

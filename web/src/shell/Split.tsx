@@ -86,6 +86,8 @@ function Border(props: {
       onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
       onPointerMove={drag}
       onKeyDown={key}
+      title="Drag to resize; double-click for two halves"
+      onDoubleClick={() => move(50)}
     />
   );
 }

@@ -2,6 +2,7 @@ import { Button, Dropdown, Tooltip } from "antd";
 import { NavLink } from "react-router";
 import type { PersonDto } from "../api/client";
 import { counted } from "../shared/counted";
+import { useDensity } from "../shared/density";
 import { OpenIcon, RedoIcon, UndoIcon } from "../shared/icons";
 import { VelnikMark } from "../shared/marks";
 import { SteadyButton } from "../shared/SteadyButton";
@@ -52,17 +53,36 @@ export function TopLine(props: {
       )}
       {person.role !== "READER" && <Steps {...props} />}
       <Publishing copy={copy} person={person} onPublish={props.onPublish} />
-      <Tooltip title={`${person.displayName} · sign out`}>
-        <Button
-          className="person"
-          shape="circle"
-          aria-label={`${initials(person.displayName)}, ${person.displayName}, sign out`}
-          onClick={props.onLeave}
-        >
-          {initials(person.displayName)}
-        </Button>
-      </Tooltip>
+      <Person person={person} onLeave={props.onLeave} />
     </header>
+  );
+}
+
+/** Who is signed in, how they like the rows, and the way out. */
+function Person({ person, onLeave }: { readonly person: PersonDto; readonly onLeave: () => void }) {
+  const { density, choose } = useDensity();
+  const other = density === "roomy" ? "close" : "roomy";
+  return (
+    <Dropdown
+      trigger={["click"]}
+      autoFocus
+      menu={{
+        items: [
+          { key: "name", type: "group", label: person.displayName },
+          { key: "density", label: density === "roomy" ? "Put rows closer together" : "Give rows more room" },
+          { key: "leave", label: "Sign out" },
+        ],
+        onClick: ({ key }) => (key === "leave" ? onLeave() : choose(other)),
+      }}
+    >
+      <Button
+        className="person"
+        shape="circle"
+        aria-label={`${initials(person.displayName)}, ${person.displayName}`}
+      >
+        {initials(person.displayName)}
+      </Button>
+    </Dropdown>
   );
 }
 

@@ -9,8 +9,16 @@ import { PageInPreview } from "./PageInPreview";
 import { remembered } from "./remembered";
 import { type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
-import { WIDTHS, type Width } from "./widths";
+import { nextSize, type Size, scaleAt, WIDTHS, type Width } from "./widths";
 import "./window.css";
+
+const SHOWS: Readonly<Record<Size, string>> = {
+  readable: "Show it large enough to read",
+  overview: "Show the whole width",
+  true: "Show it at its true size",
+};
+
+const percentOf = (scale: number) => `${Math.round(scale * 100)} %`;
 
 const NOTHING: Pointed = { menu: null, item: null, page: null };
 
@@ -33,12 +41,12 @@ export function WindowPane(props: {
   readonly onPoint: (pointed: Pointed) => void;
 }) {
   const [width, setWidth] = useState(remembered.width);
+  const [drawn, setDrawn] = useState(remembered.size);
   const [choosing, setChoosing] = useState(false);
   const [as, setAs] = useState(remembered.as);
   useEffect(() => {
-    Object.assign(remembered, { width, as });
-  }, [width, as]);
-  const [trueSize, setTrueSize] = useState(false);
+    Object.assign(remembered, { width, size: drawn, as });
+  }, [width, drawn, as]);
   const [ground, size] = useSize();
   const { ref: frameRef, ...frame } = useFrame({
     page: props.page,
@@ -57,16 +65,18 @@ export function WindowPane(props: {
     onKey: (key) => {
       if (key === "Escape" && props.whole) props.onWhole(false);
     },
+    onAt: (left) => bringIntoSight(frameRef.current?.parentElement, left * scale),
   });
   const said = frame.outside
     ? `That link leaves the site: ${frame.outside}`
     : ((frame.over && props.nameOf?.(frame.over)) ?? null);
   const laidOut = WIDTHS[width];
-  const scale = trueSize ? 1 : Math.min(1, size.width / laidOut);
+  const fit = Math.min(1, size.width / laidOut);
+  const scale = scaleAt(drawn, fit);
   return (
     <section className="window" aria-label="What visitors see">
       <WindowBar
-        {...{ width, setWidth, scale, trueSize, setTrueSize, choosing, setChoosing, as, setAs }}
+        {...{ width, setWidth, drawn, setDrawn, fit, choosing, setChoosing, as, setAs }}
         said={
           said === null ? (
             <PageInPreview
@@ -84,7 +94,7 @@ export function WindowPane(props: {
         whole={props.whole}
         onWhole={props.onWhole}
       />
-      <div className={trueSize ? "ground true-size" : "ground"} ref={ground}>
+      <div className={scale > fit ? "ground cut" : "ground"} ref={ground}>
         <Problem sentence={frame.problem} />
         {frame.source && (
           <iframe
@@ -110,9 +120,10 @@ export function WindowPane(props: {
 function WindowBar(props: {
   readonly width: Width;
   readonly setWidth: (width: Width) => void;
-  readonly scale: number;
-  readonly trueSize: boolean;
-  readonly setTrueSize: (on: boolean) => void;
+  readonly drawn: Size;
+  readonly setDrawn: (size: Size) => void;
+  /** The scale at which the whole width is seen. */
+  readonly fit: number;
   readonly choosing: boolean;
   readonly setChoosing: (on: boolean) => void;
   readonly as: As;
@@ -122,8 +133,9 @@ function WindowBar(props: {
   readonly whole: boolean;
   readonly onWhole: (whole: boolean) => void;
 }) {
-  const { trueSize, choosing, as, setAs, said, whole } = props;
-  const percent = `${Math.round(props.scale * 100)} %`;
+  const { drawn, fit, choosing, as, setAs, said, whole } = props;
+  const percent = percentOf(scaleAt(drawn, fit));
+  const next = nextSize(drawn, fit);
   return (
     <div className="window-bar">
       <Segmented<Width>
@@ -137,19 +149,27 @@ function WindowBar(props: {
           { value: "phone", label: "Phone" },
         ]}
       />
-      <Tooltip title={trueSize ? "Scale it to fit" : "Show it unscaled, and scroll"}>
-        <Button
-          type="text"
-          size="small"
-          className="scale"
-          aria-label={`${percent}, true size`}
-          aria-pressed={trueSize}
-          onClick={() => props.setTrueSize(!trueSize)}
-        >
-          {percent}
-        </Button>
-      </Tooltip>
-      <Tooltip title="Then click a menu or an item in the page to edit it (Alt+click does the same)">
+      {next === null ? (
+        <span className="scale">{percent}</span>
+      ) : (
+        <Tooltip title={`${SHOWS[next]} (${percentOf(scaleAt(next, fit))})`}>
+          <Button
+            type="text"
+            size="small"
+            className="scale"
+            aria-label={`${percent}. ${SHOWS[next]}`}
+            onClick={() => props.setDrawn(next)}
+          >
+            {percent}
+          </Button>
+        </Tooltip>
+      )}
+      <Tooltip
+        // Once it is pressed, nothing covers what is to be picked.
+        title={
+          choosing ? "" : "Then click a menu or an item in the page to edit it (Alt+click does the same)"
+        }
+      >
         <Button
           type="text"
           size="small"
@@ -188,3 +208,13 @@ function WindowBar(props: {
     </div>
   );
 }
+
+/** Scrolls sideways to what begins so far from the left, unless it is in sight. */
+function bringIntoSight(ground: Element | null | undefined, left: number): void {
+  if (!ground) return;
+  const within = left - ground.scrollLeft;
+  if (within < 0 || within > ground.clientWidth - SOME_OF_IT) ground.scrollLeft = left - SOME_OF_IT;
+}
+
+/** Pixels of a row, or of what is beside it, that are enough to recognise it. */
+const SOME_OF_IT = 120;

@@ -1,8 +1,9 @@
 import type { As } from "./addresses";
-import type { Width } from "./widths";
+import type { Size, Width } from "./widths";
 
 /** How the site is looked at, which stays when another screen is opened. On a phone it begins as on a phone. */
-export const remembered: { width: Width; as: As } = {
+export const remembered: { width: Width; size: Size; as: As } = {
   width: window.matchMedia("(max-width: 899px)").matches ? "phone" : "wide",
+  size: "readable",
   as: { day: null, member: false },
 };

@@ -19,7 +19,7 @@ afterEach(() => {
   tell.mockReset();
 });
 
-const heard = { onVisit: vi.fn(), onSigned: vi.fn(), onChoose: vi.fn(), onKey: vi.fn() };
+const heard = { onVisit: vi.fn(), onSigned: vi.fn(), onChoose: vi.fn(), onKey: vi.fn(), onAt: vi.fn() };
 
 const HIRE: Wanted = {
   page: "hire",

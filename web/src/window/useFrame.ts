@@ -15,6 +15,8 @@ type Said =
   | { readonly velnik: "here"; readonly page: string | null; readonly path: string }
   | { readonly velnik: "key"; readonly key: string }
   | { readonly velnik: "over" | "chosen"; readonly pointed: Pointed | null }
+  /** How many pixels from the left of the page it begins that is selected now. */
+  | { readonly velnik: "at"; readonly left: number }
   | { readonly velnik: "asked"; readonly words: string }
   | { readonly velnik: "signed"; readonly in: boolean }
   | { readonly velnik: "outside"; readonly address: string };
@@ -44,6 +46,8 @@ type Wanted = {
   readonly onSigned: (member: boolean) => void;
   readonly onChoose: (pointed: Pointed) => void;
   readonly onKey: (key: string) => void;
+  /** What is selected now begins so many pixels from the left of the page. */
+  readonly onAt: (left: number) => void;
 };
 
 /** Milliseconds that a page has to stay the one asked for: keys run through many. An edit of the page there shows at once. */
@@ -98,6 +102,8 @@ export function useFrame(wanted: Wanted): Frame {
     switch (said.velnik) {
       case "key":
         return wanted.onKey(said.key);
+      case "at":
+        return wanted.onAt(said.left);
       case "over":
         setOver(said.pointed);
         return setOutside(null);

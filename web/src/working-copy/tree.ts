@@ -133,3 +133,12 @@ export function topicsOf(tree: PageTree): string[] {
   const topics = new Set([...tree.pages.values()].flatMap((page) => page.topics));
   return [...topics].sort((one, other) => one.localeCompare(other));
 }
+
+/** Whether nothing shows any of the pages by itself; null where one of them always shows. */
+export function hiddenFromMenus(tree: PageTree, pages: readonly string[]): boolean | null {
+  const chosen = pages.flatMap((id) => tree.pages.get(id) ?? []);
+  if (chosen.some((page) => page.id === tree.home || ALWAYS_OPEN.has(page.kind))) return null;
+  return chosen.every((page) => page.reach !== "OPEN");
+}
+
+const ALWAYS_OPEN: ReadonlySet<Page["kind"]> = new Set(["SIGN_IN", "NOT_FOUND"]);

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
@@ -189,6 +190,61 @@ public class FirstGuessIT extends UndoneTest {
         mara.page().waitForTimeout(700);
         assertTrue(asked.size() <= 2, asked.toString());
         assertEquals(asked.stream().filter(url -> url.endsWith("/card")).count(), 1, asked.toString());
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void preview_canBeRead_andUnfoldsOnlyWhereItIsSelected() {
+        mara.opensMenu("Main").chooses("the whole page tree, 2 levels");
+        assertThat(mara.window().locator(".pointed").first()).isVisible();
+        assertThat(mara.window().locator(".held-open")).hasCount(0);
+        mara.chooses("Menu of the week");
+        assertThat(mara.window().locator(".held-open")).hasCount(1);
+        assertThat(mara.window().locator(".held-open .pointed")).isInViewport();
+        assertThat(mara.page().locator(".scale")).hasText("70 %");
+        mara.clicks("70 %. Show the whole width");
+        assertThat(mara.page().locator(".scale")).hasText("46 %");
+        mara.opensScreen("Zones");
+        assertThat(mara.page().locator(".scale")).hasText("46 %");
+        mara.clicks("46 %. Show it at its true size").clicks("100 %. Show it large enough to read");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void card_showsWhatMattersMost_andKeepsWhatIsOpened_andRowsGoCloserTogether() {
+        mara.arranges("card-groups", "{}").page().reload();
+        mara.chooses("Canoes");
+        Locator reach = mara.page().getByText("By link only").last();
+        assertThat(reach).isInViewport();
+        assertThat(mara.page().locator(".card details:not([open]) > summary"))
+                .hasText(new String[] {"When visitors can see it", "Layout, topics and date", "Remove"});
+        mara.page()
+                .locator(".card summary")
+                .getByText("Layout, topics and date")
+                .click();
+        mara.chooses("Kayaks");
+        assertThat(mara.page().getByLabel("Topics")).isVisible();
+        double roomy = mara.row("Kayaks").boundingBox().height;
+        mara.clicks("MO, Mara Okafor")
+                .page()
+                .getByText("Put rows closer together")
+                .click();
+        assertThat(mara.row("Kayaks")).hasAttribute("aria-selected", "true");
+        assertTrue(mara.row("Kayaks").boundingBox().height < roomy - 5, "rows are closer together");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void page_isHiddenFromMenus_whereItIs_byMouseAndByKey() {
+        mara.chooses("Canoes")
+                .clicks("More")
+                .page()
+                .getByText("Hide from menus")
+                .click();
+        mara.isTold("Canoes is by link only.");
+        assertThat(mara.window().locator("nav").getByText("Canoes")).hasCount(0);
+        mara.chooses("Canoes").presses("h");
+        mara.isTold("Canoes is open.");
         mara.complainsOfNothing();
     }
 }

@@ -17,6 +17,8 @@ import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Somebody at the editor. */
 final class Owner extends Editor {
@@ -30,7 +32,19 @@ final class Owner extends Editor {
             "pages-asked", "[]",
             "menus-asked", "[]",
             "sheet-asked", "[]",
-            "card-folded", "[]");
+            "density", "\"roomy\"");
+
+    /** Errands that are not about folding find every group of a card open. */
+    private static final String ALL_GROUPS_OPEN = Stream.of(
+                    "page-opening",
+                    "page-properties",
+                    "page-removing",
+                    "item-how",
+                    "menu-here",
+                    "menu-joining",
+                    "menu-new")
+            .map(group -> "\"" + group + "\": true")
+            .collect(Collectors.joining(", ", "{", "}"));
 
     private int gestures;
 
@@ -55,6 +69,17 @@ final class Owner extends Editor {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
                 .click();
         assertThat(outline()).isVisible();
+        if (velnik.isNew(name)) {
+            arranges("card-groups", ALL_GROUPS_OPEN);
+            page.reload();
+            assertThat(outline()).isVisible();
+        }
+        return this;
+    }
+
+    /** Sets what the person has arranged for themselves; the editor reads it when it is opened. */
+    Owner arranges(String name, String setting) {
+        assertEquals(posts("preferences", "name: '" + name + "', setting: '" + setting + "'"), 204);
         return this;
     }
 
@@ -326,8 +351,8 @@ final class Owner extends Editor {
     /** Leaves the working copy as it was before this person's first edit, and the editor as it was arranged. */
     void undoesEverything() {
         page.navigate(velnik.url("/-/manage/"));
-        ARRANGED.forEach((name, setting) ->
-                assertEquals(posts("preferences", "name: '" + name + "', setting: '" + setting + "'"), 204));
+        ARRANGED.forEach(this::arranges);
+        arranges("card-groups", ALL_GROUPS_OPEN);
         assertTrue(undoesWhatCanBe(), "nothing is left to undo");
     }
 

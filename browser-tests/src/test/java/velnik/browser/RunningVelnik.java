@@ -10,7 +10,9 @@ import java.nio.file.attribute.FileTime;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** The packed jar, started on a free port with a data folder of its own. */
 final class RunningVelnik implements AutoCloseable {
@@ -24,6 +26,7 @@ final class RunningVelnik implements AutoCloseable {
     private final Path data;
     private final Process process;
     private final int port;
+    private final Set<String> known = new HashSet<>();
 
     private RunningVelnik(Path data, Process process, int port) {
         this.data = data;
@@ -88,6 +91,11 @@ final class RunningVelnik implements AutoCloseable {
                 "--server.port=0",
                 "--management.server.port=0",
                 "--velnik.data=" + data));
+    }
+
+    /** Whether nobody was asked about under this name since it started. */
+    boolean isNew(String person) {
+        return known.add(person);
     }
 
     Path data() {

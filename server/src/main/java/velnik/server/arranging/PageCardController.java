@@ -1,6 +1,7 @@
 package velnik.server.arranging;
 
 import java.security.Principal;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 import velnik.core.change.Change;
 import velnik.core.explanation.ReachSentence;
 import velnik.core.site.PageId;
+import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
@@ -26,6 +28,9 @@ import velnik.server.workingcopy.WorkingCopy;
 @RestController
 @RequestMapping("/-/api")
 class PageCardController {
+    /** A period that nobody meets. */
+    private static final Period OVER = Period.once(null, LocalDate.of(1900, 1, 1));
+
     private final Computed computed;
     private final WorkingCopy workingCopy;
 
@@ -39,6 +44,8 @@ class PageCardController {
      * @param where every item that leads to it
      * @param placeable the menus it could be placed in
      * @param reaches what would follow from each reach that it does not have
+     * @param members what would follow from its being for members only; null where it is
+     * @param closed what follows while its periods close it
      * @param removal what would follow from its removal, with its subpages
      * @param removalAlone what would follow if its subpages moved up; null where it has none
      */
@@ -47,6 +54,8 @@ class PageCardController {
             List<WhereDto> where,
             List<PlaceableDto> placeable,
             Map<Reach, TriedDto> reaches,
+            @Nullable TriedDto members,
+            TriedDto closed,
             TriedDto removal,
             @Nullable TriedDto removalAlone) {}
 
@@ -73,6 +82,10 @@ class PageCardController {
                         .filter(other -> other != reach)
                         .collect(Collectors.toMap(
                                 other -> other, other -> tried.apply(new Change.SetReach(List.of(page), other)))),
+                site.pages().get(page).membersOnly()
+                        ? null
+                        : tried.apply(new Change.SetMembersOnly(List.of(page), true)),
+                tried.apply(new Change.SetPeriods(List.of(page), List.of(OVER))),
                 tried.apply(removed.apply(Change.Subpages.GO_TOO)),
                 site.pages().childrenOf(page).isEmpty() ? null : tried.apply(removed.apply(Change.Subpages.MOVE_UP))));
     }

@@ -303,6 +303,12 @@ public class ArrangingTest {
                 card.path("reaches").path("HELD_BACK").path("told").toString(),
                 "[\"Courses is held back.\",\"Its 3 subpages cannot be seen then either: First paddle, Reading the tide"
                         + " and Knots in an evening.\"]");
+        assertEquals(
+                card.path("members").path("told").toString(),
+                "[\"Courses is for members only.\",\"3 subpages are for members only with it.\"]");
+        assertEquals(
+                card.path("closed").path("told").path(1).asString(),
+                "Its 3 subpages cannot be seen then either: First paddle, Reading the tide and Knots in an evening.");
         assertEquals(card.path("removal").path("told").path(1).asString(), "4 subpages go with it.");
         assertEquals(
                 card.path("removalAlone").path("told").path(1).asString(),
