@@ -6,6 +6,8 @@
 import { fit, restore } from "./overflow";
 
 const OPEN = "aria-expanded";
+/** What is unfolded over the page and not in it. */
+const LAID_OVER = ".side[open], .header .behind[open], .header .folding > ul > li > details[open]";
 
 function openers(): HTMLButtonElement[] {
   return [...document.querySelectorAll<HTMLButtonElement>(".across .opener")];
@@ -19,6 +21,9 @@ function close(except: Element | null): void {
   for (const opener of openers()) {
     if (!except || !rowOf(opener)?.contains(except)) opener.setAttribute(OPEN, "false");
   }
+  for (const over of document.querySelectorAll<HTMLDetailsElement>(LAID_OVER)) {
+    if (!over.contains(except)) over.open = false;
+  }
 }
 
 // Only where script runs does the button decide; before, pointing and focus do.
@@ -28,9 +33,6 @@ document.addEventListener("click", (event) => {
   const target = event.target instanceof Element ? event.target : null;
   const opener = target?.closest<HTMLButtonElement>(".across .opener") ?? null;
   close(target);
-  for (const side of document.querySelectorAll<HTMLDetailsElement>(".side[open]")) {
-    if (!side.contains(target)) side.open = false;
-  }
   if (opener) opener.setAttribute(OPEN, String(opener.getAttribute(OPEN) !== "true"));
 });
 
@@ -41,11 +43,11 @@ document.addEventListener("focusin", (event) => {
 document.addEventListener("keydown", (event) => {
   if (event.key !== "Escape") return;
   const inside = document.activeElement?.closest(".across > ul > li");
-  const drawer = document.activeElement?.closest<HTMLDetailsElement>(".drawer[open], .side[open]");
+  const over = document.activeElement?.closest<HTMLDetailsElement>(`.drawer[open], ${LAID_OVER}`);
   if (inside) inside.querySelector<HTMLButtonElement>(".opener")?.focus();
-  else if (drawer) {
-    drawer.open = false;
-    drawer.querySelector("summary")?.focus();
+  else if (over) {
+    over.open = false;
+    over.querySelector("summary")?.focus();
   }
   close(null);
   document.documentElement.classList.add("dismissed");

@@ -135,6 +135,7 @@ public class FirstGuessIT extends UndoneTest {
         mara.presses("Control+a").types("slack-water").presses("Enter");
         mara.isTold("Canoes moved after Kayaks.");
         assertThat(mara.page().getByRole(AriaRole.DIALOG)).hasCount(0);
+        assertThat(mara.page().locator(".keeping")).hasText("Saved");
         mara.forgives("401");
         mara.forgives("403"); // what else was on its way may still carry the token of the session before
         mara.complainsOfNothing();

@@ -2,12 +2,21 @@ package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.BoundingBox;
 import org.testng.annotations.Test;
 
 /** The published site: without script, by keyboard, and on a phone. */
 public class VisitorIT extends DemoTest {
+    private static final String AS_A = "'form':'%s','size':null,'gap':null,'levels':null,'overflow':null";
+
+    private static String mainInHeader(String how) {
+        return "{'kind':'assignMenus','zone':'HEADER','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
+                + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'main','alignment':null,'width':null,"
+                + "'fromLevel':1,'currentBranchOnly':false," + how + "}],'before':null,'after':null}}";
+    }
 
     @Test
     public void withoutScript_aVisitorReachesEveryPage() {
@@ -54,12 +63,9 @@ public class VisitorIT extends DemoTest {
     /** The header is too long for 1000 pixels. */
     @Test
     public void rowThatIsTooLong_endsInMore_orFoldsToAButton() {
-        String header = "{'kind':'assignMenus','zone':'HEADER','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
-                + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'main','form':null,'size':'LARGE',"
-                + "'alignment':null,'width':null,'gap':'WIDE','overflow':'%s','fromLevel':1,'levels':null,"
-                + "'currentBranchOnly':false}],'before':null,'after':null}}";
+        String header = "'form':null,'size':'LARGE','gap':'WIDE','levels':null,'overflow':'%s'";
         Owner mara = new Owner(velnik, wide()).signsIn();
-        mara.sends(header.formatted("MORE")).publishes();
+        mara.sends(mainInHeader(header.formatted("MORE"))).publishes();
         Visitor visitor = new Visitor(velnik, context(1000, 800, true));
         visitor.opens("/");
         Locator more = visitor.across().locator("> ul > .more");
@@ -72,7 +78,7 @@ public class VisitorIT extends DemoTest {
         assertThat(more).hasCount(0);
         assertThat(visitor.link("Find us")).isVisible();
 
-        mara.sends(header.formatted("FOLD")).publishes();
+        mara.sends(mainInHeader(header.formatted("FOLD"))).publishes();
         visitor.page().setViewportSize(1000, 800);
         visitor.opens("/contact");
         Locator button = visitor.across().locator(".unfold");
@@ -91,11 +97,7 @@ public class VisitorIT extends DemoTest {
     @Test
     public void sideDrawer_opensWhereTheMenuStands_byMouseKeyAndWithoutScript() {
         Owner mara = new Owner(velnik, wide()).signsIn();
-        mara.sends("{'kind':'assignMenus','zone':'HEADER','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
-                        + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'main','form':'DRAWER','size':null,"
-                        + "'alignment':null,'width':null,'gap':null,'overflow':null,'fromLevel':1,'levels':null,"
-                        + "'currentBranchOnly':false}],'before':null,'after':null}}")
-                .publishes();
+        mara.sends(mainInHeader(AS_A.formatted("DRAWER"))).publishes();
         for (boolean script : new boolean[] {true, false}) {
             Visitor visitor = new Visitor(velnik, context(1280, 800, script));
             visitor.opens("/hire/kayaks");
@@ -129,6 +131,63 @@ public class VisitorIT extends DemoTest {
         mara.undoesEverything();
         mara.page().reload();
         mara.publishes();
+    }
+
+    @Test
+    public void whatUnfoldsInTheHeader_liesOverThePage_andGoesByEscape() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        Visitor visitor = new Visitor(velnik, wide());
+        for (String form : new String[] {"FOLDING", "BUTTON"}) {
+            mara.sends(mainInHeader(AS_A.formatted(form))).publishes();
+            visitor.opens("/hire/kayaks");
+            Locator kayaks = visitor.page().locator(".header").getByText("Kayaks");
+            Locator summary = visitor.page().locator(".header summary:visible").first();
+            assertThat(kayaks).isHidden();
+            double heading = visitor.page().locator("h1").boundingBox().y;
+            summary.click();
+            assertThat(kayaks).isVisible();
+            assertEquals(visitor.page().locator("h1").boundingBox().y, heading, 0.5, form);
+            visitor.isAccessible("a header with a menu laid out " + form);
+            visitor.page().keyboard().press("Escape");
+            assertThat(kayaks).isHidden();
+            assertThat(summary).isFocused();
+            summary.press("Enter");
+            assertThat(kayaks).isVisible();
+            visitor.page().locator("h1").click();
+            assertThat(kayaks).isHidden();
+        }
+        mara.undoesEverything();
+        mara.page().reload();
+        mara.publishes();
+        visitor.complainsOfNothing();
+    }
+
+    @Test
+    public void thirdLevels_openBeside_andCoverNothing() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        mara.sends("{'kind':'setItemKind','item':'main-list','to':{'kind':'LIST','list':{'source':'WHOLE_TREE',"
+                        + "'page':null,'topic':null,'levels':3,'order':'TREE','atMost':null,'leftOut':[]}}}")
+                .sends(mainInHeader("'form':null,'size':null,'gap':null,'levels':3,'overflow':null"))
+                .publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/");
+        visitor.across().getByText("Repairs").hover();
+        Locator engines = visitor.across().getByText("Engines");
+        engines.hover();
+        Locator outboards = visitor.across().getByText("Outboards");
+        assertThat(outboards).isVisible();
+        BoundingBox submenu = visitor.across()
+                .locator("ul ul")
+                .filter(new Locator.FilterOptions().setHas(engines))
+                .first()
+                .boundingBox();
+        assertTrue(outboards.boundingBox().x >= submenu.x + submenu.width - 1, "it covers what it belongs to");
+        outboards.click();
+        visitor.reads("Outboards");
+        mara.undoesEverything();
+        mara.page().reload();
+        mara.publishes();
+        visitor.complainsOfNothing();
     }
 
     @Test

@@ -22,7 +22,7 @@ import velnik.core.site.Zone;
  * @param marks where the page stands in it
  * @param prefix of the ids in it, unlike that of every other menu on the page
  */
-public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, String prefix) {
+public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, String prefix, Zone zone) {
 
     /** One view where all devices get the same, else one for each. */
     static List<MenuView> of(Navigation navigation, Zone zone, ZoneMenu menu, int number) {
@@ -40,12 +40,12 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, 
                 && isSameEverywhere(menu.rows())
                 && marks.apply(Device.WIDE).equals(marks.apply(Device.PHONE));
         if (same) {
-            return List.of(new MenuView(menu, Device.WIDE, false, marks.apply(Device.WIDE), prefix));
+            return List.of(new MenuView(menu, Device.WIDE, false, marks.apply(Device.WIDE), prefix, zone));
         }
         boolean only = devices.size() > 1;
         return shown.stream()
                 .map(device -> new MenuView(
-                        menu, device, only, marks.apply(device), only ? prefix + device.ordinal() : prefix))
+                        menu, device, only, marks.apply(device), only ? prefix + device.ordinal() : prefix, zone))
                 .toList();
     }
 
@@ -61,6 +61,11 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, 
     /** Whether visitors see a button first. */
     public boolean isBehindButton() {
         return form() == Placing.Form.BUTTON || form() == Placing.Form.DRAWER;
+    }
+
+    /** Whether the branch of this page is unfolded from the start; in the header it would cover the page. */
+    public boolean unfoldsHere() {
+        return zone != Zone.HEADER || isBehindButton();
     }
 
     /** What the style sheet goes by. */
