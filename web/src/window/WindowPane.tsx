@@ -94,7 +94,12 @@ export function WindowPane(props: {
         whole={props.whole}
         onWhole={props.onWhole}
       />
-      <div className={scale > fit ? "ground cut" : "ground"} ref={ground}>
+      <div
+        className={scale > fit ? "ground cut" : "ground"}
+        ref={ground}
+        // What scrolls can be scrolled by keys too.
+        {...(scale > fit && { role: "group", "aria-label": "The page, as far as it is seen", tabIndex: 0 })}
+      >
         <Problem sentence={frame.problem} />
         {frame.source && (
           <iframe

@@ -242,7 +242,7 @@ public class FirstGuessIT extends UndoneTest {
                 .page()
                 .getByText("Hide from menus")
                 .click();
-        mara.isTold("Canoes is by link only.");
+        mara.isTold("Canoes can be reached by link only.");
         assertThat(mara.window().locator("nav").getByText("Canoes")).hasCount(0);
         mara.chooses("Canoes").presses("h");
         mara.isTold("Canoes is open.");
