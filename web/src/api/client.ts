@@ -32,6 +32,12 @@ export type PlacedDto = Schemas["PlacedDto"];
 export type AssignmentDto = Schemas["AssignmentDto"];
 export type WhereDto = Schemas["WhereDto"];
 export type PlaceableDto = Schemas["PlaceableDto"];
+export type AddressesDto = Schemas["AddressesDto"];
+export type AddressDto = Schemas["AddressDto"];
+export type AddressAnswerDto = AddressDto["now"];
+export type ForwardSource = Schemas["ForwardSourceDto"];
+export type ForwardTarget = Schemas["ForwardTargetDto"];
+export type AddressChangeDto = Schemas["AddressChangeDto"];
 export type PageCardDto = Schemas["PageCardDto"];
 export type TriedDto = Schemas["TriedDto"];
 export type PlacingDto = Schemas["PlacingDto"];
@@ -170,6 +176,21 @@ export const api = {
   placeable: (pages: readonly string[], abandoned?: AbortSignal) =>
     call<PlaceableDto[]>("GET", `/placeable?pages=${pages.join(",")}`, undefined, abandoned),
   /** Null for a page that is gone. */
+  /** @param parts how many parts of the list, from its beginning */
+  addresses: async (words: string, which: string, parts: number, abandoned: AbortSignal) => {
+    const asked = (from: number) =>
+      call<AddressesDto>(
+        "GET",
+        `/addresses?${new URLSearchParams({ words, which, from: String(from) })}`,
+        undefined,
+        abandoned,
+      );
+    let all = await asked(0);
+    for (let part = 1; part < parts && all.rows.length < all.found; part++) {
+      all = { ...all, rows: [...all.rows, ...(await asked(all.rows.length)).rows] };
+    }
+    return all;
+  },
   pageCard: async (page: string, abandoned: AbortSignal) =>
     (await call<PageCardDto | undefined>("GET", `/pages/${page}/card`, undefined, abandoned)) ?? null,
   waiting: (abandoned?: AbortSignal) => call<WaitingDto>("GET", "/waiting", undefined, abandoned),

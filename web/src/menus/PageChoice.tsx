@@ -5,6 +5,8 @@ import { pageOptions } from "../working-copy/tree";
 /** One page of the tree, found by its title or address. */
 export function PageChoice(props: {
   readonly id: string;
+  /** Where no label says it. */
+  readonly label?: string;
   readonly copy: WorkingCopy;
   readonly value: string | null;
   readonly onChange: (page: string) => void;
@@ -12,6 +14,7 @@ export function PageChoice(props: {
   return (
     <Select
       id={props.id}
+      aria-label={props.label}
       showSearch
       optionFilterProp="label"
       value={props.value}

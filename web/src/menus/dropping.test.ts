@@ -51,7 +51,7 @@ describe("letting rows go in the outline of menus", () => {
       {
         kind: "moveItems",
         items: ["head"],
-        place: { parent: "list", after: null, anchor: { under: null, behind: ["a"] } },
+        place: { parent: "list", after: null, anchor: { under: null, behind: ["a"], ahead: ["b"] } },
       },
     ]);
     expect(changes(rows("main/own", "hand/one"), into("hand"))).toMatchObject([

@@ -66,12 +66,12 @@ describe("a place", () => {
     expect(placeAt(outline, node("main/list"), "main/list b")).toEqual({
       parent: "list",
       after: "own",
-      anchor: { under: null, behind: ["b", "a"] },
+      anchor: { under: null, behind: ["b", "a"], ahead: [] },
     });
     expect(placeAt(outline, node("main/list"), null)).toEqual({
       parent: "list",
       after: null,
-      anchor: { under: null, behind: [] },
+      anchor: { under: null, behind: [], ahead: ["a", "b"] },
     });
   });
 
@@ -79,7 +79,7 @@ describe("a place", () => {
     expect(endUnder(outline, node("main/list a"))).toEqual({
       parent: "list",
       after: "deep",
-      anchor: { under: "a", behind: ["a1"] },
+      anchor: { under: "a", behind: ["a1"], ahead: [] },
     });
   });
 });
@@ -94,11 +94,23 @@ describe("moving an item", () => {
     ["hand/two", "out", { parent: "hand", after: "head", anchor: null }],
     ["hand/last", "in", { parent: "head", after: "two", anchor: null }],
     ["hand/last", "out", null],
-    ["main/own", "up", { parent: "list", after: null, anchor: { under: null, behind: [] } }],
-    ["main/own", "down", { parent: "list", after: "own", anchor: { under: null, behind: ["b", "a"] } }],
-    ["main/own", "in", { parent: "list", after: "deep", anchor: { under: "a", behind: ["a1"] } }],
+    [
+      "main/own",
+      "up",
+      { parent: "list", after: null, anchor: { under: null, behind: [], ahead: ["a", "b"] } },
+    ],
+    [
+      "main/own",
+      "down",
+      { parent: "list", after: "own", anchor: { under: null, behind: ["b", "a"], ahead: [] } },
+    ],
+    ["main/own", "in", { parent: "list", after: "deep", anchor: { under: "a", behind: ["a1"], ahead: [] } }],
     ["main/own", "out", { parent: "main", after: "list", anchor: null }],
-    ["main/deep", "out", { parent: "list", after: null, anchor: { under: null, behind: ["a"] } }],
+    [
+      "main/deep",
+      "out",
+      { parent: "list", after: null, anchor: { under: null, behind: ["a"], ahead: ["b"] } },
+    ],
     ["main/list a", "down", null],
     ["hand/own", "up", null],
   ] as const;

@@ -94,6 +94,12 @@ function rowsUpTo(outline: MenuOutline, parent: Node, after: string | null): rea
     .reverse();
 }
 
+/** The rows under a row after one of them, the nearest first; all for null. */
+function rowsAfter(outline: MenuOutline, parent: Node, after: string | null): readonly Node[] {
+  const siblings = childrenOf(outline, parent.id);
+  return siblings.slice(after === null ? 0 : siblings.indexOf(after) + 1).map((id) => nodeOf(outline, id));
+}
+
 /** The items of the owner's own under a row up to one of those beneath it, the nearest first. */
 export function itemsUpTo(outline: MenuOutline, parent: Node, after: string | null): readonly string[] {
   return rowsUpTo(outline, parent, after).flatMap((node) =>
@@ -103,14 +109,15 @@ export function itemsUpTo(outline: MenuOutline, parent: Node, after: string | nu
 
 /** The place under a row, right after one of those beneath it, or first. */
 export function placeAt(outline: MenuOutline, parent: Node, after: string | null): RowPlace {
-  const before = rowsUpTo(outline, parent, after);
+  const pages = (rows: readonly Node[]) => rows.map(listedPage).filter((page) => page !== null);
   return {
     parent: itemOf(parent),
     after: itemsUpTo(outline, parent, after)[0] ?? null,
     anchor: isListLike(parent)
       ? {
           under: listedPage(parent),
-          behind: before.map(listedPage).filter((page) => page !== null),
+          behind: pages(rowsUpTo(outline, parent, after)),
+          ahead: pages(rowsAfter(outline, parent, after)),
         }
       : null,
   };

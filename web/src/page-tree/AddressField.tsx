@@ -1,10 +1,12 @@
+import { Button } from "antd";
 import { useState } from "react";
-import { api } from "../api/client";
-import { useAnswer } from "../shared/answer";
+import { api, type PageCardDto } from "../api/client";
+import { type Answer, ifKnown, useAnswer } from "../shared/answer";
+import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { KeptField } from "../shared/KeptField";
 import type { WorkingCopy } from "../working-copy/store";
-import { addressAbove, pageOf } from "../working-copy/tree";
+import { addressAbove, addressOf, pageOf } from "../working-copy/tree";
 import { WhatFollows } from "./WhatFollows";
 
 /** Milliseconds that typing has to rest before the server is asked what would follow. */
@@ -14,6 +16,7 @@ const REST = 300;
 export function AddressField(props: {
   readonly copy: WorkingCopy;
   readonly page: string;
+  readonly card: Answer<PageCardDto | null>;
   /** @param slug null to follow the title */
   readonly onKeep: (slug: string | null) => Promise<boolean>;
 }) {
@@ -50,7 +53,46 @@ export function AddressField(props: {
                 : "never public yet"}
         </span>
         {typed !== page.slug && <WhatFollows choice="Then" answer={tried} />}
+        <Found card={props.card} address={addressOf(copy.tree, id)} />
       </span>
+    </>
+  );
+}
+
+/** The way to the page as visitors find it, and the other addresses that lead to it. */
+function Found(props: { readonly card: Answer<PageCardDto | null>; readonly address: string }) {
+  const [copied, setCopied] = useState(false);
+  const card = ifKnown(props.card);
+  const live = card?.liveAddress ?? null;
+  const others = card?.addresses ?? [];
+  const copy = async () => {
+    await navigator.clipboard.writeText(new URL(live ?? props.address, location.origin).href);
+    setCopied(true);
+  };
+  return (
+    <>
+      <span className="choices">
+        <Button size="small" onClick={() => void copy()}>
+          {copied ? "Copied" : "Copy the address"}
+        </Button>
+        {live && (
+          <a href={live} target="_blank" rel="noreferrer">
+            Open it as visitors see it
+          </a>
+        )}
+      </span>
+      {others.length > 0 && (
+        <details className="hint address-changes">
+          <summary>
+            {counted(others.length, "1 other address leads here", "# other addresses lead here")}
+          </summary>
+          <ul>
+            {others.map((other) => (
+              <li key={other}>{other}</li>
+            ))}
+          </ul>
+        </details>
+      )}
     </>
   );
 }

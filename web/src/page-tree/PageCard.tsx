@@ -63,6 +63,7 @@ export function PageCard(props: {
           <AddressField
             copy={copy}
             page={id}
+            card={card}
             onKeep={(slug) => take(store.change({ kind: "setSlug", page: id, slug }))}
           />
           {always ? (
@@ -127,7 +128,7 @@ export function PageCard(props: {
       {copy.tree.home !== id && !isBuiltIn(page) && (
         <Removing
           copy={copy}
-          page={id}
+          pages={[id]}
           answer={card}
           onChange={(change) => void take(store.change(change))}
         />

@@ -10,6 +10,7 @@ import { Lock } from "./Lock";
 import { MembersOnly } from "./MembersOnly";
 import { Opening } from "./Opening";
 import { LAYOUTS, REACHES } from "./options";
+import { Removing } from "./Removing";
 import { SearchEngines } from "./SearchEngines";
 import { AddManyTo } from "./ShownIn";
 
@@ -57,6 +58,7 @@ export function PagesCard(props: {
       <Group name="page-where" heading="Add them to a menu">
         <AddManyTo pages={pages} revision={copy.revision} onEdit={(change) => void send(change)} />
       </Group>
+      <Removing copy={copy} pages={pages} answer={null} onChange={(change) => void send(change)} />
     </section>
   );
 }

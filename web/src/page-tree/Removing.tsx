@@ -1,47 +1,113 @@
-import { Button } from "antd";
-import type { ChangeDto, PageCardDto, TriedDto } from "../api/client";
-import { type Answer, Answered } from "../shared/answer";
+import { Button, Select } from "antd";
+import { useState } from "react";
+import { api, type ChangeDto, type TriedDto } from "../api/client";
+import { PageChoice } from "../menus/PageChoice";
+import { type Answer, Answered, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
 import { Group } from "../shared/Group";
 import { newId } from "../shared/ids";
 import type { WorkingCopy } from "../working-copy/store";
-import { childrenOf, pageOf } from "../working-copy/tree";
+import { childrenOf, pageOf, parentOf } from "../working-copy/tree";
 import { Lock } from "./Lock";
 
-/** Removing a page, with what else it would mean said before. */
+type Leads = "PARENT" | "PAGE" | "NOWHERE";
+
+/** What would follow from both ways, where it is known already: with subpages, and where these move up. */
+export type Known = { readonly removal: TriedDto; readonly removalAlone: TriedDto | null };
+
+/** Removing pages, with what else it would mean said before, and where their addresses shall lead. */
 export function Removing(props: {
   readonly copy: WorkingCopy;
-  readonly page: string;
-  readonly answer: Answer<PageCardDto | null>;
+  readonly pages: readonly string[];
+  /** While their addresses lead to where they were found; asked for here where it is not given. */
+  readonly answer: Answer<Known | null> | null;
   readonly onChange: (change: ChangeDto) => void;
 }) {
-  const { copy, page } = props;
-  const subpages = childrenOf(copy.tree, page).length;
-  const remove = (what: "GO_TOO" | "MOVE_UP") =>
-    props.onChange({ kind: "removePages", removal: newId(), pages: [page], subpages: what });
+  const { copy, pages } = props;
+  const [leads, setLeads] = useState<Leads>("PARENT");
+  const [page, setPage] = useState<string | null>(null);
+  const subpages = pages.reduce((count, each) => count + childrenOf(copy.tree, each).length, 0);
+  const known = pages.some((each) => copy.published.has(each));
+  const change = (what: "GO_TOO" | "MOVE_UP", removal: string): ChangeDto => ({
+    kind: "removePages",
+    removal,
+    pages: [...pages],
+    subpages: what,
+    leads: {
+      kind: leads === "PAGE" && page === null ? "PARENT" : leads,
+      page: leads === "PAGE" ? page : null,
+    },
+  });
+  const isUsual = leads === "PARENT" && props.answer !== null;
+  const asked = useAnswer(
+    ["removing", pages.join(","), leads, page ?? ""],
+    copy.revision,
+    async (signal) => {
+      const would = (what: "GO_TOO" | "MOVE_UP") =>
+        api.would(newId(), copy.revision, [change(what, newId())], signal);
+      return {
+        removal: await would("GO_TOO"),
+        removalAlone: subpages > 0 ? await would("MOVE_UP") : null,
+      };
+    },
+    { enabled: !isUsual, rest: 150 },
+  );
+  const answer: Answer<Known | null> = isUsual && props.answer ? props.answer : asked;
+  const it = pages.length === 1 ? "this page" : `these ${pages.length} pages`;
   return (
     <Group name="page-removing" folded heading="Remove">
       <div className="fields">
-        <Lock pages={[pageOf(copy.tree, page)]} onChange={props.onChange} />
+        {pages.length === 1 && (
+          <Lock pages={pages.map((each) => pageOf(copy.tree, each))} onChange={props.onChange} />
+        )}
+        {known && (
+          <>
+            <label htmlFor="leads-on">
+              {pages.length === 1 ? "Its address leads to" : "Their addresses lead to"}
+            </label>
+            <span className="with-note">
+              <Select<Leads>
+                id="leads-on"
+                value={leads}
+                popupMatchSelectWidth={false}
+                onChange={setLeads}
+                options={[
+                  { value: "PARENT", label: above(copy, pages) },
+                  { value: "PAGE", label: "Another page…" },
+                  { value: "NOWHERE", label: "Nowhere: it says that the page is gone" },
+                ]}
+              />
+              {leads === "PAGE" && (
+                <PageChoice
+                  id="leads-on-page"
+                  label="The page they lead to"
+                  copy={copy}
+                  value={page}
+                  onChange={setPage}
+                />
+              )}
+            </span>
+          </>
+        )}
       </div>
-      <Answered answer={props.answer} what="what else would change">
-        {(known) =>
-          known && (
+      <Answered answer={answer} what="what else would change">
+        {(tried) =>
+          tried && (
             <>
               <Way
                 name={
                   subpages === 0
-                    ? "Remove this page"
-                    : `Remove with ${counted(subpages, "its subpage", "its # subpages")}`
+                    ? `Remove ${it}`
+                    : `Remove with ${counted(subpages, "its subpage", pages.length === 1 ? "its # subpages" : "their # subpages")}`
                 }
-                tried={known.removal}
-                onRemove={() => remove("GO_TOO")}
+                tried={tried.removal}
+                onRemove={() => props.onChange(change("GO_TOO", newId()))}
               />
-              {known.removalAlone && (
+              {tried.removalAlone && (
                 <Way
                   name="Remove, subpages move up"
-                  tried={known.removalAlone}
-                  onRemove={() => remove("MOVE_UP")}
+                  tried={tried.removalAlone}
+                  onRemove={() => props.onChange(change("MOVE_UP", newId()))}
                 />
               )}
             </>
@@ -50,6 +116,16 @@ export function Removing(props: {
       </Answered>
     </Group>
   );
+}
+
+/** What the pages are under. */
+function above(copy: WorkingCopy, pages: readonly string[]): string {
+  const parents = new Set(pages.map((page) => parentOf(copy.tree, page)));
+  const [parent = null] = parents;
+  if (parents.size > 1) return "The pages they are under";
+  return parent === null
+    ? "Nothing above it: it says that the page is gone"
+    : pageOf(copy.tree, parent).title;
 }
 
 function Way(props: { readonly name: string; readonly tried: TriedDto; readonly onRemove: () => void }) {

@@ -1,5 +1,6 @@
 import type { TriedDto } from "../api/client";
-import { type Answer, derived } from "../shared/answer";
+import { AddressChanges } from "../shared/AddressChanges";
+import { type Answer, derived, ifKnown } from "../shared/answer";
 
 /** What a choice would bring beyond itself, said before it is made; nothing where it brings nothing. */
 export function WhatFollows(props: {
@@ -10,9 +11,10 @@ export function WhatFollows(props: {
   return (
     tried.status === "known" &&
     tried.value !== "" && (
-      <p className="hint">
+      <div className="hint">
         <b>{props.choice}:</b> {tried.value}
-      </p>
+        <AddressChanges changes={ifKnown(props.answer)?.addresses ?? []} />
+      </div>
     )
   );
 }

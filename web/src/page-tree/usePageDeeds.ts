@@ -1,4 +1,4 @@
-import type { PlaceDto } from "../api/client";
+import { api, type ChangeDto, type PlaceDto } from "../api/client";
 import { type Choice, only } from "../outline/choice";
 import { type Move, outermost, placeAfterMove } from "../outline/moves";
 import { beside, type Row } from "../outline/rows";
@@ -61,7 +61,7 @@ export function usePageDeeds(props: {
     remove: async () => {
       const next = beside(props.rows, new Set(pages));
       const result = await withThose(pages, (_tree, left) =>
-        store.change({ kind: "removePages", removal: newId(), pages: left, subpages: "GO_TOO" }),
+        store.change({ kind: "removePages", removal: newId(), pages: left, subpages: "GO_TOO", leads: null }),
       );
       if (result?.ok) desk.choose(only(next));
       else if (result) desk.tell(selected, result);
@@ -75,8 +75,11 @@ export function usePageDeeds(props: {
       }
       return result ?? { ok: false, sentence: "Those pages are not there any more." };
     },
-    retitle: async (page: string, title: string) =>
-      left(desk, await store.change({ kind: "retitlePage", page, title })),
+    retitle: async (page: string, title: string) => {
+      const result = left(desk, await store.change({ kind: "retitlePage", page, title }));
+      if (result.ok) void offerAddress(store, page);
+      return result;
+    },
     paste: async (text: string, place: PlaceDto) => left(desk, await store.paste(text, place)),
     /** The next line can be typed at once: it comes after this one, which is sent first. */
     add: async (title: string, place: PlaceDto) => {
@@ -103,4 +106,15 @@ export function usePageDeeds(props: {
 function left(desk: Desk<Line>, result: Result): Result {
   if (result.ok) desk.leave();
   return result;
+}
+
+/** A page that visitors know keeps its address under another title; the one that would fit is offered. */
+async function offerAddress(store: WorkingCopyStore, page: string): Promise<void> {
+  const { copy } = store.current();
+  if (!copy.published.has(page) || !copy.tree.pages.get(page)?.slugFollows) return;
+  const change: ChangeDto = { kind: "setSlug", page, slug: null };
+  const tried = await api.would(newId(), copy.revision, [change]).catch(() => null);
+  const to = tried?.addresses.find((each) => each.page === page)?.to;
+  if (to && store.current().copy.revision === copy.revision)
+    store.offer({ words: `Use ${to}, the old address will forward`, act: () => void store.change(change) });
 }

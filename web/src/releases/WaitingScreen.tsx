@@ -2,7 +2,9 @@ import { Button, Input } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, type PersonDto } from "../api/client";
+import { AddressChanges } from "../shared/AddressChanges";
 import { Answered, useAnswer } from "../shared/answer";
+import { counted } from "../shared/counted";
 import { Problem } from "../shared/Problem";
 import { when } from "../shared/when";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
@@ -32,7 +34,7 @@ export default function WaitingScreen(props: {
           <span>visitors do not see it yet</span>
         </div>
         <Answered answer={waiting} what="what waits">
-          {({ entries }) => (
+          {({ entries, addresses, addressesChanging }) => (
             <>
               {entries.length === 0 && (
                 <p>
@@ -47,6 +49,19 @@ export default function WaitingScreen(props: {
                   </li>
                 ))}
               </ul>
+              {addressesChanging > 0 && (
+                <div className="addresses-that-change">
+                  <p>
+                    {counted(
+                      addressesChanging,
+                      "# address that visitors know changes. The old one will lead on.",
+                      "# addresses that visitors know change. The old ones will lead on.",
+                    )}{" "}
+                    <Link to="/addresses">All addresses</Link>
+                  </p>
+                  <AddressChanges changes={addresses} count={addressesChanging} />
+                </div>
+              )}
             </>
           )}
         </Answered>

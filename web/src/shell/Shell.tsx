@@ -13,6 +13,7 @@ import { isTyping } from "./keys";
 import { Mishap } from "./Mishap";
 import { screenAt } from "./screenNames";
 import {
+  AddressesScreen,
   BinScreen,
   fetchAhead,
   GoTo,
@@ -176,6 +177,7 @@ export default function Shell({
                   {person.role === "OWNER" && (
                     <Route path="/members" element={<MembersScreen copy={copy} />} />
                   )}
+                  <Route path="/addresses" element={<AddressesScreen copy={copy} store={store} />} />
                   <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
                   <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
                   <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />

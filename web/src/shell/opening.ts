@@ -4,6 +4,7 @@ import { menusAt } from "../menus/menusAt";
 import { Preferences } from "../people/preferences";
 import { WorkingCopyStore } from "../working-copy/store";
 import {
+  AddressesScreen,
   BinScreen,
   MembersScreen,
   MenusScreen,
@@ -20,6 +21,7 @@ const NEEDS: Readonly<Record<string, Needs>> = {
   "/menus": { script: MenusScreen.fetch, menus: true },
   "/pages/sheet": { script: SheetScreen.fetch, menus: true },
   "/zones": { script: ZonesScreen.fetch },
+  "/addresses": { script: AddressesScreen.fetch },
   "/waiting": { script: WaitingScreen.fetch },
   "/members": { script: MembersScreen.fetch },
   "/bin": { script: BinScreen.fetch },

@@ -5,6 +5,7 @@ export const MenusScreen = apart(() => import("../menus/MenusScreen"));
 export const ZonesScreen = apart(() => import("../zones/ZonesScreen"));
 export const SheetScreen = apart(() => import("../sheet/SheetScreen"));
 export const MembersScreen = apart(() => import("../people/MembersScreen"));
+export const AddressesScreen = apart(() => import("../addresses/AddressesScreen"));
 export const BinScreen = apart(() => import("../bin/BinScreen"));
 export const WaitingScreen = apart(() => import("../releases/WaitingScreen"));
 
@@ -21,6 +22,7 @@ export async function fetchAhead(): Promise<void> {
     MenusScreen,
     ZonesScreen,
     SheetScreen,
+    AddressesScreen,
     WaitingScreen,
     BinScreen,
     MembersScreen,

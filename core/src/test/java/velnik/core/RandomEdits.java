@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.time.MonthDay;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
+import velnik.core.site.Forward;
 import velnik.core.site.Layout;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -51,7 +53,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(25)) {
+        return switch (random.nextInt(27)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -59,7 +61,14 @@ public final class RandomEdits {
             case 8 -> new Change.SetReach(some(rows), REACHES.get(random.nextInt(REACHES.size())));
             case 9 ->
                 new Change.RemovePages(
-                        new RemovalId("r" + made++), some(rows), random.nextBoolean() ? GO_TOO : MOVE_UP);
+                        new RemovalId("r" + made++),
+                        some(rows),
+                        random.nextBoolean() ? GO_TOO : MOVE_UP,
+                        switch (random.nextInt(3)) {
+                            case 0 -> new Change.Leads.Nowhere();
+                            case 1 -> new Change.Leads.ToPage(any(rows));
+                            default -> new Change.Leads.ToParent();
+                        });
             case 10 -> new Change.Restore(anyRemoval(site));
             case 11 -> new Change.SetTopics(some(rows), Set.of(topic()), Set.of(topic()));
             case 12 -> new Change.SetDate(some(rows), random.nextInt(4) == 0 ? null : date());
@@ -72,6 +81,7 @@ public final class RandomEdits {
             case 21 -> new Change.SetTimeZone(ZoneId.of(random.nextBoolean() ? "Europe/London" : "Asia/Tokyo"));
             case 22 -> new Change.EmptyBin(List.of(anyRemoval(site)));
             case 23 -> begun(site);
+            case 24, 25 -> forward(site, rows);
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };
     }
@@ -82,6 +92,28 @@ public final class RandomEdits {
                 ? new Change.AddBuiltInPages()
                 : new Change.BeginSite(
                         "Again", "", site.details().timeZone(), new MenuRowId("again"), new MenuRowId("again-list"));
+    }
+
+    /** From addresses that pages have, had, or never will. */
+    private Change forward(Site site, List<Branch<PageId, Page>> rows) {
+        List<String> known = new ArrayList<>(site.past().addresses().keySet());
+        Collections.sort(known);
+        String address = known.isEmpty() || random.nextBoolean()
+                ? "/slug-" + random.nextInt(8)
+                : known.get(random.nextInt(known.size()));
+        Forward.Source from = switch (random.nextInt(4)) {
+            case 0 -> new Forward.Source.Beneath(address);
+            case 1 -> new Forward.Source.OfRemoved(new PageId("gone-" + random.nextInt(3)));
+            default -> new Forward.Source.At(address);
+        };
+        return new Change.SetForward(
+                from,
+                switch (random.nextInt(4)) {
+                    case 0 -> null;
+                    case 1 -> new Forward.Target.Gone();
+                    case 2 -> new Forward.Target.Outside("https://tides.example/");
+                    default -> new Forward.Target.ToPage(any(rows));
+                });
     }
 
     private String topic() {
@@ -134,7 +166,7 @@ public final class RandomEdits {
             return Place.top();
         }
         Branch<PageId, Page> row = rows.get(random.nextInt(rows.size()));
-        @Nullable PageId parent = random.nextInt(25) == 0 ? any(rows) : row.parent();
+        @Nullable PageId parent = random.nextInt(27) == 0 ? any(rows) : row.parent();
         return random.nextBoolean() ? Place.firstUnder(row.id()) : new Place<>(parent, row.id());
     }
 

@@ -117,8 +117,8 @@ final class RandomMenuEdits {
     private @Nullable Anchor anchor(List<PageId> pages) {
         return switch (random.nextInt(3)) {
             case 0 -> null;
-            case 1 -> new Anchor(null, pages);
-            default -> new Anchor(pages.getFirst(), List.of());
+            case 1 -> new Anchor(null, pages, pages.reversed());
+            default -> new Anchor(pages.getFirst(), List.of(), null);
         };
     }
 

@@ -23,9 +23,11 @@ public final class Addresses {
 
     /** @throws java.util.NoSuchElementException when the site has no such page */
     public static String of(Site site, PageId page) {
-        if (site.isHome(page)) {
-            return "/";
-        }
+        return site.isHome(page) ? "/" : above(site, page);
+    }
+
+    /** What the addresses of the pages beneath one begin with: its own, but for the home page. */
+    public static String above(Site site, PageId page) {
         StringBuilder address = new StringBuilder();
         for (Branch<PageId, Page> step : site.pages().pathTo(page)) {
             address.append('/').append(step.value().slug());

@@ -1,6 +1,7 @@
 package velnik.core.bin;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import velnik.core.outline.Outline;
 import velnik.core.outline.OutlineEditor;
 import velnik.core.outline.Place;
 import velnik.core.pages.Addressing;
+import velnik.core.site.Forward;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -83,7 +85,19 @@ public final class Restoring {
             }
         }
         draft.become(pages.done());
+        parts.forEach(part -> draft.addressed(part.top().id()));
+        leadHere(draft, parts);
         return Optional.empty();
+    }
+
+    /** What is there again is where its addresses lead. */
+    private static void leadHere(Draft draft, List<Removal.Part<PageId, Page>> parts) {
+        Set<Forward.Source> back = new HashSet<>();
+        parts.forEach(part -> part.rows().forEach(row -> back.add(new Forward.Source.OfRemoved(row.id()))));
+        draft.become(draft.site()
+                .withForwards(draft.site().forwards().stream()
+                        .filter(forward -> !back.contains(forward.from()))
+                        .toList()));
     }
 
     /** How many levels a part has. */

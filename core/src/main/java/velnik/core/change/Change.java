@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
+import velnik.core.site.Forward;
 import velnik.core.site.Layout;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
@@ -35,6 +36,7 @@ public sealed interface Change
                 Change.SetLock,
                 Change.SetSearchEngines,
                 Change.RemovePages,
+                Change.SetForward,
                 Change.Restore,
                 Change.EmptyBin,
                 MenuChange {
@@ -169,16 +171,40 @@ public sealed interface Change
         MOVE_UP
     }
 
+    /** Where the addresses lead that visitors know removed pages by. */
+    sealed interface Leads {
+        /** To the page that each stood under, or to none at the top level. */
+        record ToParent() implements Leads {}
+
+        record ToPage(PageId page) implements Leads {}
+
+        /** Nowhere: they say that the page is gone. */
+        record Nowhere() implements Leads {}
+    }
+
     /**
      * Puts pages into the bin.
      *
      * @param removal names it in the bin
      */
-    record RemovePages(RemovalId removal, List<PageId> pages, Subpages subpages) implements Change {
+    record RemovePages(RemovalId removal, List<PageId> pages, Subpages subpages, Leads leads) implements Change {
         public RemovePages {
             pages = List.copyOf(pages);
         }
+
+        /** Their addresses lead to where they were found. */
+        public static RemovePages of(RemovalId removal, List<PageId> pages, Subpages subpages) {
+            return new RemovePages(removal, pages, subpages, new Leads.ToParent());
+        }
     }
+
+    /**
+     * Says where an address leads that no page has.
+     *
+     * @param from addresses as typed
+     * @param to an outside address as typed; null to take the forward back
+     */
+    record SetForward(Forward.Source from, Forward.@Nullable Target to) implements Change {}
 
     /** Lets removals go for good; those that are not in the bin any more are gone already. */
     record EmptyBin(List<RemovalId> removals) implements Change {

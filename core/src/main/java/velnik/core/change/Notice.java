@@ -151,8 +151,20 @@ public sealed interface Notice {
 
     record SubpagesGo(int count) implements Notice {}
 
-    /** Pages that visitors know are gone with the next release. */
-    record AddressesEnd(int count) implements Notice {}
+    /**
+     * Pages that visitors know are gone with the next release.
+     *
+     * @param to what their addresses lead to then; empty for nowhere
+     */
+    record AddressesEnd(int count, String to) implements Notice {
+        @Override
+        public String sentence() {
+            return WORDS.say(to.isEmpty() ? "AddressesEnd.gone" : "AddressesEnd.lead", this);
+        }
+    }
+
+    /** A page is at an address now that led to another until now. */
+    record TakesAddress(String address, String to, String title) implements Notice {}
 
     /** Items, and lists, that lead to what was removed. */
     record ItemsRest(int items, List<String> menus) implements Notice {

@@ -22,6 +22,25 @@ public sealed interface Refusal {
 
     record SlugReserved(String slug) implements Refusal {}
 
+    /** What was typed is no address that could be forwarded. */
+    record AddressMalformed(String typed) implements Refusal {}
+
+    /** A page is there. */
+    record AddressHeld(String address, String title) implements Refusal {}
+
+    /** A forward to an address of this site where no page is. */
+    record NoPageThere(String address) implements Refusal {}
+
+    record ForwardsToWebOnly() implements Refusal {}
+
+    /** Its addresses are where it is. */
+    record NotRemoved(String title) implements Refusal {}
+
+    /** A removal leads on to something that goes with it. */
+    record LeadsToRemoved(String title) implements Refusal {}
+
+    record TooManyForwards(int limit) implements Refusal {}
+
     record BuiltInStays(String title) implements Refusal {}
 
     record NotFoundStaysOpen(String title) implements Refusal {}

@@ -3,7 +3,9 @@ package velnik.core.compare;
 import java.util.List;
 import java.util.Optional;
 import velnik.core.outline.OutlineDifference;
+import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.Forward;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -18,12 +20,14 @@ public record Difference(
         OutlineDifference<PageId, Page> pages,
         Optional<ValueDifference<Optional<PageId>>> home,
         OutlineDifference<MenuRowId, MenuRow> menus,
-        List<AssignmentDifference> assignments,
+        List<KeyedDifference<Assignment.Key, Assignment>> assignments,
+        List<KeyedDifference<Forward.Source, Forward>> forwards,
         Optional<ValueDifference<Details>> details,
         BinDifference bin) {
 
     public Difference {
         assignments = List.copyOf(assignments);
+        forwards = List.copyOf(forwards);
     }
 
     /** Costs what differs, not what is there; see {@link OutlineDifference#between}. */
@@ -32,7 +36,8 @@ public record Difference(
                 OutlineDifference.between(before.pages(), after.pages()),
                 ValueDifference.between(Optional.ofNullable(before.home()), Optional.ofNullable(after.home())),
                 OutlineDifference.between(before.menus(), after.menus()),
-                AssignmentDifference.between(before.assignments(), after.assignments()),
+                KeyedDifference.between(before.assignments(), after.assignments(), Assignment::key),
+                KeyedDifference.between(before.forwards(), after.forwards(), Forward::from),
                 ValueDifference.between(before.details(), after.details()),
                 BinDifference.between(before.bin(), after.bin()));
     }
@@ -42,6 +47,7 @@ public record Difference(
                 && home.isEmpty()
                 && menus.isEmpty()
                 && assignments.isEmpty()
+                && forwards.isEmpty()
                 && details.isEmpty()
                 && bin.isEmpty();
     }
@@ -51,7 +57,8 @@ public record Difference(
                 pages.reversed(),
                 home.map(ValueDifference::reversed),
                 menus.reversed(),
-                assignments.stream().map(AssignmentDifference::reversed).toList(),
+                assignments.stream().map(KeyedDifference::reversed).toList(),
+                forwards.stream().map(KeyedDifference::reversed).toList(),
                 details.map(ValueDifference::reversed),
                 bin.reversed());
     }
@@ -65,8 +72,9 @@ public record Difference(
                         .orElse(Optional.ofNullable(site.home()))
                         .orElse(null),
                 menus.applyTo(site.menus()),
-                AssignmentDifference.applyTo(site.assignments(), assignments),
+                KeyedDifference.applyTo(site.assignments(), assignments, Assignment::key),
+                KeyedDifference.applyTo(site.forwards(), forwards, Forward::from),
                 bin.applyTo(site.bin()),
-                site.published());
+                site.past());
     }
 }

@@ -5,49 +5,48 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import velnik.core.site.Assignment;
+import java.util.function.Function;
 
-/** That the assignment for a zone and scope is another, is new, or is gone. */
-public record AssignmentDifference(Assignment.Key key, Optional<Assignment> before, Optional<Assignment> after) {
+/** That of values in no order, each with a key of its own, the one with this key is another, is new, or is gone. */
+public record KeyedDifference<K, V>(K key, Optional<V> before, Optional<V> after) {
 
-    /** The order of assignments says nothing, so it is no difference. */
-    static List<AssignmentDifference> between(List<Assignment> before, List<Assignment> after) {
+    static <K, V> List<KeyedDifference<K, V>> between(List<V> before, List<V> after, Function<V, K> keyOf) {
         if (before == after) {
             return List.of();
         }
-        Map<Assignment.Key, Assignment> old = byKey(before);
-        Map<Assignment.Key, Assignment> fresh = byKey(after);
-        List<AssignmentDifference> differences = new ArrayList<>();
-        old.forEach((key, assignment) -> {
-            Optional<Assignment> now = Optional.ofNullable(fresh.get(key));
-            if (!now.equals(Optional.of(assignment))) {
-                differences.add(new AssignmentDifference(key, Optional.of(assignment), now));
+        Map<K, V> old = byKey(before, keyOf);
+        Map<K, V> fresh = byKey(after, keyOf);
+        List<KeyedDifference<K, V>> differences = new ArrayList<>();
+        old.forEach((key, value) -> {
+            Optional<V> now = Optional.ofNullable(fresh.get(key));
+            if (!now.equals(Optional.of(value))) {
+                differences.add(new KeyedDifference<>(key, Optional.of(value), now));
             }
         });
-        fresh.forEach((key, assignment) -> {
+        fresh.forEach((key, value) -> {
             if (!old.containsKey(key)) {
-                differences.add(new AssignmentDifference(key, Optional.empty(), Optional.of(assignment)));
+                differences.add(new KeyedDifference<>(key, Optional.empty(), Optional.of(value)));
             }
         });
         return differences;
     }
 
-    private static Map<Assignment.Key, Assignment> byKey(List<Assignment> assignments) {
-        Map<Assignment.Key, Assignment> byKey = new LinkedHashMap<>();
-        assignments.forEach(assignment -> byKey.put(assignment.key(), assignment));
+    private static <K, V> Map<K, V> byKey(List<V> values, Function<V, K> keyOf) {
+        Map<K, V> byKey = new LinkedHashMap<>();
+        values.forEach(value -> byKey.put(keyOf.apply(value), value));
         return byKey;
     }
 
-    AssignmentDifference reversed() {
-        return new AssignmentDifference(key, after, before);
+    KeyedDifference<K, V> reversed() {
+        return new KeyedDifference<>(key, after, before);
     }
 
-    static List<Assignment> applyTo(List<Assignment> assignments, List<AssignmentDifference> differences) {
+    static <K, V> List<V> applyTo(List<V> values, List<KeyedDifference<K, V>> differences, Function<V, K> keyOf) {
         if (differences.isEmpty()) {
-            return assignments;
+            return values;
         }
-        Map<Assignment.Key, Assignment> byKey = byKey(assignments);
-        for (AssignmentDifference difference : differences) {
+        Map<K, V> byKey = byKey(values, keyOf);
+        for (KeyedDifference<K, V> difference : differences) {
             difference
                     .after()
                     .ifPresentOrElse(fresh -> byKey.put(difference.key(), fresh), () -> byKey.remove(difference.key()));

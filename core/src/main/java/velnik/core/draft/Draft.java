@@ -2,6 +2,7 @@ package velnik.core.draft;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.SequencedMap;
 import java.util.Set;
@@ -33,6 +34,9 @@ public final class Draft {
     private final SequencedMap<Class<?>, List<Notice>> notices = new LinkedHashMap<>();
 
     private Notice.@Nullable AddressesChange changing;
+
+    /** Pages that got other addresses, with all beneath them. */
+    private final Set<PageId> addressed = new LinkedHashSet<>();
 
     /** How many notices of one kind are told one by one. */
     private static final int ALIKE = 10;
@@ -82,6 +86,15 @@ public final class Draft {
         List<Removal> bin = new ArrayList<>(site.bin());
         bin.add(new Removal(id, circumstances.now(), circumstances.person(), pages, rows));
         site = site.withBin(bin);
+    }
+
+    /** Remembers that a page, and all beneath it, got addresses that they did not have. */
+    public void addressed(PageId page) {
+        addressed.add(page);
+    }
+
+    public Set<PageId> addressed() {
+        return addressed;
     }
 
     /** Addresses that change one after another are told together; of many alike the first are told. */

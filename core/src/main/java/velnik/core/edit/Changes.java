@@ -13,6 +13,8 @@ import velnik.core.change.Refusal;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.draft.PeriodChecks;
+import velnik.core.forwarding.Forwards;
+import velnik.core.forwarding.Taking;
 import velnik.core.menus.Assigning;
 import velnik.core.menus.Items;
 import velnik.core.menus.Joins;
@@ -64,6 +66,7 @@ public final class Changes {
             }
         }
         Joins.afterAll(draft, site, changes);
+        Taking.tell(draft);
         Telling telling = Telling.together(tellings, changes.size());
         return new Outcome.Applied(draft.site(), telling.title(), telling.sentence(), draft.notices());
     }
@@ -95,6 +98,7 @@ public final class Changes {
             case Change.SetSearchEngines set ->
                 Checks.each(draft, set.pages(), page -> page.withKeptFromSearchEngines(!set.mayList()));
             case Change.RemovePages remove -> Removing.removePages(draft, remove);
+            case Change.SetForward set -> Forwards.setForward(draft, set);
             case Change.Restore restore -> Restoring.restore(draft, restore);
             case Change.EmptyBin empty -> {
                 Emptying.emptyBin(draft, empty);

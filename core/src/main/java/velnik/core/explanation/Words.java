@@ -8,6 +8,7 @@ import velnik.core.navigation.ZoneDecision;
 import velnik.core.site.Appearance;
 import velnik.core.site.Assignment;
 import velnik.core.site.Device;
+import velnik.core.site.Forward;
 import velnik.core.site.Joining;
 import velnik.core.site.Layout;
 import velnik.core.site.ListOrder;
@@ -40,6 +41,27 @@ public final class Words {
     /** What something is called, as a sentence begins; a label, a title or an address stays as it is written. */
     public static String opening(String name) {
         return name.startsWith("the ") ? capital(name) : name;
+    }
+
+    /** Which addresses a forward is from. */
+    public static String source(Site site, Forward.Source from) {
+        return switch (from) {
+            case Forward.Source.At(String address) -> address;
+            case Forward.Source.Beneath(String address) -> WORDS.say("source.beneath", Map.of("address", address));
+            case Forward.Source.OfRemoved(PageId page) ->
+                WORDS.say(
+                        "source.ofRemoved",
+                        Map.of("title", site.findRemoved(page).map(Page::title).orElse("")));
+        };
+    }
+
+    /** Where a forward leads. */
+    public static String target(Site site, Forward.Target to) {
+        return switch (to) {
+            case Forward.Target.ToPage(PageId page) -> title(site, page);
+            case Forward.Target.Outside(String address) -> address;
+            case Forward.Target.Gone gone -> WORDS.say("target.gone");
+        };
     }
 
     public static String zone(Zone zone) {

@@ -201,15 +201,27 @@ public final class VisitorHtml {
 
     /** The page for an address that leads nowhere, with the menus of its own in place. */
     public String notFound() {
-        Optional<PageId> own = site.builtIn(PageKind.NOT_FOUND);
         boolean published = site.pages().size() > 0;
+        return nowhere(
+                site.builtIn(PageKind.NOT_FOUND)
+                        .map(id -> site.pages().get(id).title())
+                        .orElse(frame.say(published ? "notFound.title" : "notYet.title")),
+                frame.say(published ? "notFound.says" : "notYet.says"));
+    }
+
+    /** The page for an address that led to a page once, and leads nowhere by the owner's will. */
+    public String gone() {
+        return nowhere(frame.say("gone.title"), frame.say("gone.says"));
+    }
+
+    private String nowhere(String title, String says) {
+        Optional<PageId> own = site.builtIn(PageKind.NOT_FOUND);
         PageView view = new PageView(
                 frame,
                 site.details().name(),
                 written("/"),
                 own.orElse(null),
-                own.map(id -> site.pages().get(id).title())
-                        .orElse(frame.say(published ? "notFound.title" : "notYet.title")),
+                title,
                 "",
                 null,
                 true,
@@ -221,8 +233,7 @@ public final class VisitorHtml {
                 List.of(),
                 this::addressOf);
         @Nullable String search = gettable(PageKind.SEARCH);
-        Map<String, Object> parts =
-                new HashMap<>(Map.of("view", view, "says", frame.say(published ? "notFound.says" : "notYet.says")));
+        Map<String, Object> parts = new HashMap<>(Map.of("view", view, "says", says));
         parts.put("search", search == null ? null : new SearchView(search, "", "", List.of(), null));
         return render("not-found.jte", parts);
     }

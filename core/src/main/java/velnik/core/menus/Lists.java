@@ -144,6 +144,12 @@ public final class Lists {
 
     private boolean detachAmong(List<MenuEntry> siblings, @Nullable PageId under, PageId page, ItemKind.PageList rest) {
         List<PageId> earlier = new ArrayList<>();
+        List<PageId> all = new ArrayList<>();
+        for (MenuEntry row : siblings) {
+            if (row.key().page() != null) {
+                all.add(row.key().page());
+            }
+        }
         for (MenuEntry row : siblings) {
             @Nullable PageId at = row.key().page();
             if (at == null) {
@@ -151,7 +157,8 @@ public final class Lists {
             }
             if (at.equals(page)) {
                 List<PageId> before = earlier.reversed();
-                MenuRowId fresh = putDetached(row, new Anchor(under, before), rest);
+                MenuRowId fresh =
+                        putDetached(row, new Anchor(under, before, all.subList(earlier.size() + 1, all.size())), rest);
                 inOrder(siblings, under, page, fresh, before);
                 return true;
             }
@@ -195,7 +202,10 @@ public final class Lists {
             own.add(item);
             // One whose row is not in the list now is read last, and stands elsewhere.
             if (behind && Objects.equals(anchorOf(item).under(), under)) {
-                menus = menus.update(item, value -> ((MenuRow.Item) value).withAnchor(new Anchor(under, left)));
+                menus = menus.update(
+                        item,
+                        value ->
+                                ((MenuRow.Item) value).withAnchor(anchorOf(item).withBehind(left)));
             }
         }
         menus = menus.move(own, Place.firstUnder(id));

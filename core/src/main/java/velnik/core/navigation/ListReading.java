@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -233,27 +234,56 @@ final class ListReading {
                 : row;
     }
 
-    /** Puts each item behind the nearest row it remembers, and behind the items put there before it. */
+    /** Puts each item among the rows, behind the items put there before it. */
     private List<MenuEntry> withOwn(List<Branch<MenuRowId, MenuRow>> items, List<MenuEntry> rows) {
         if (items.isEmpty()) {
             return rows;
         }
-        Set<@Nullable PageId> there = new HashSet<>();
-        rows.forEach(row -> there.add(row.page()));
-        Map<@Nullable PageId, List<MenuEntry>> behind = new HashMap<>();
-        for (Branch<MenuRowId, MenuRow> item : items) {
-            @Nullable
-            PageId anchor = anchorOf(item).behind().stream()
-                    .filter(there::contains)
-                    .findFirst()
-                    .orElse(null);
-            behind.computeIfAbsent(anchor, any -> new ArrayList<>()).add(menu.item(item));
-        }
-        List<MenuEntry> all = new ArrayList<>(behind.getOrDefault(null, List.of()));
+        Map<@Nullable PageId, Integer> there = new HashMap<>();
         for (MenuEntry row : rows) {
-            all.add(row);
-            all.addAll(behind.getOrDefault(row.page(), List.of()));
+            there.put(row.page(), there.size());
+        }
+        Map<Integer, List<MenuEntry>> before = new HashMap<>();
+        for (Branch<MenuRowId, MenuRow> item : items) {
+            before.computeIfAbsent(spot(anchorOf(item), there), any -> new ArrayList<>())
+                    .add(menu.item(item));
+        }
+        List<MenuEntry> all = new ArrayList<>();
+        for (int at = 0; at <= rows.size(); at++) {
+            all.addAll(before.getOrDefault(at, List.of()));
+            if (at < rows.size()) {
+                all.add(rows.get(at));
+            }
         }
         return all;
+    }
+
+    /**
+     * The number of rows before an item: of the places beside the rows it remembers, the one with the fewest of them on the
+     * other side than it was put; among such, one with remembered rows on both sides, then the nearest.
+     */
+    private static int spot(Anchor anchor, Map<@Nullable PageId, Integer> there) {
+        List<Integer> behind = present(anchor.behind(), there);
+        if (anchor.ahead() == null) {
+            return behind.isEmpty() ? 0 : behind.getFirst() + 1;
+        }
+        if (anchor.behind().isEmpty()) {
+            return 0;
+        }
+        if (anchor.ahead().isEmpty()) {
+            return there.size();
+        }
+        List<Integer> ahead = present(anchor.ahead(), there);
+        return Stream.concat(behind.stream().map(row -> row + 1), ahead.stream())
+                .min(Comparator.<Integer, Long>comparing(spot -> behind.stream()
+                                        .filter(row -> row >= spot)
+                                        .count()
+                                + ahead.stream().filter(row -> row < spot).count())
+                        .thenComparing(spot -> (behind.contains(spot - 1) ? 0 : 1) + (ahead.contains(spot) ? 0 : 1)))
+                .orElse(0);
+    }
+
+    private static List<Integer> present(List<PageId> pages, Map<@Nullable PageId, Integer> there) {
+        return pages.stream().filter(there::containsKey).map(there::get).toList();
     }
 }

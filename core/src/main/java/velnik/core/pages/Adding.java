@@ -42,6 +42,7 @@ public final class Adding {
         }
         @Nullable PageId home = site.home() == null ? change.pages().getFirst().id() : site.home();
         draft.become(site.withPages(pages.done(), home));
+        change.pages().forEach(page -> draft.addressed(page.id()));
         return Optional.empty();
     }
 

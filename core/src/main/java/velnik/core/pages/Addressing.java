@@ -104,6 +104,7 @@ public final class Addressing {
 
     /** Tells of the addresses at and beneath a page, all of which have just changed. */
     static void tellOfAddresses(Draft draft, PageId id) {
+        draft.addressed(id);
         int count = 0;
         int published = 0;
         for (Branch<PageId, Page> row : draft.pages().walk(id)) {

@@ -1,7 +1,6 @@
 package velnik.core.pages;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import velnik.core.change.Change;
 import velnik.core.change.Refusal;
@@ -15,6 +14,7 @@ import velnik.core.site.Limits;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.Past;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
 import velnik.core.text.Line;
@@ -47,7 +47,8 @@ public final class Beginning {
                 menus,
                 List.of(Assignment.everywhere(Zone.HEADER, begin.menu())),
                 List.of(),
-                Map.of()));
+                List.of(),
+                Past.NONE));
         return Optional.empty();
     }
 }

@@ -2,8 +2,10 @@ package velnik.core.pages;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -15,10 +17,13 @@ import velnik.core.change.Refusal;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.draft.MenuChecks;
+import velnik.core.forwarding.Forwards;
 import velnik.core.navigation.ZoneChanges;
 import velnik.core.outline.Branch;
+import velnik.core.outline.Outline;
 import velnik.core.outline.OutlineEditor;
 import velnik.core.outline.Place;
+import velnik.core.site.Forward;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -57,10 +62,70 @@ public final class Removing {
         up.removeIf(gone::contains);
         Moving.settle(draft, up);
         draft.bin(remove.removal(), parts, List.of());
-        tell(draft, before, gone, gone.size() - tops.size());
+        int beneath = gone.size() - tops.size();
+        if (beneath > 0) {
+            draft.tell(new Notice.SubpagesGo(beneath));
+        }
+        refusal = leadOn(draft, before, remove.leads(), parts, gone);
+        if (refusal.isPresent()) {
+            return refusal;
+        }
+        tell(draft, before, gone);
         ZoneChanges.ofMove(before, draft.site(), up)
                 .forEach((zone, changed) -> draft.tell(new Notice.ZoneDiffers(zone, changed)));
         return Optional.empty();
+    }
+
+    /** Only addresses that visitors know lead anywhere. */
+    private static Optional<Refusal> leadOn(
+            Draft draft, Site before, Change.Leads leads, List<Removal.Part<PageId, Page>> parts, Set<PageId> gone) {
+        if (leads instanceof Change.Leads.ToPage(PageId page)) {
+            if (gone.contains(page)) {
+                return Optional.of(
+                        new Refusal.LeadsToRemoved(before.pages().get(page).title()));
+            }
+            Optional<Refusal> unknown = Checks.exists(before, page);
+            if (unknown.isPresent()) {
+                return unknown;
+            }
+        }
+        List<Forward> forwards = new ArrayList<>();
+        Map<String, Integer> told = new LinkedHashMap<>();
+        for (Removal.Part<PageId, Page> part : parts) {
+            @Nullable
+            PageId to = switch (leads) {
+                case Change.Leads.ToParent parent -> stays(before, part.top().id(), gone);
+                case Change.Leads.ToPage(PageId page) -> page;
+                case Change.Leads.Nowhere nowhere -> null;
+            };
+            int known = 0;
+            for (Outline.Entry<PageId, Page> row : part.rows()) {
+                if (draft.wasPublished(row.id())) {
+                    known++;
+                    if (to != null) {
+                        forwards.add(
+                                new Forward(new Forward.Source.OfRemoved(row.id()), new Forward.Target.ToPage(to)));
+                    }
+                }
+            }
+            told.merge(to == null ? "" : before.pages().get(to).title(), known, Integer::sum);
+        }
+        Forwards.put(draft, forwards);
+        told.forEach((to, known) -> {
+            if (known > 0) {
+                draft.tell(new Notice.AddressesEnd(known, to));
+            }
+        });
+        return Optional.empty();
+    }
+
+    /** The nearest page above one that does not go with it. */
+    private static @Nullable PageId stays(Site before, PageId page, Set<PageId> gone) {
+        @Nullable PageId above = before.pages().parentOf(page).orElse(null);
+        while (above != null && gone.contains(above)) {
+            above = before.pages().parentOf(above).orElse(null);
+        }
+        return above;
     }
 
     private static List<Removal.Part<PageId, Page>> parts(Site site, List<PageId> tops, boolean alone) {
@@ -129,14 +194,7 @@ public final class Removing {
                 : Optional.of(new Refusal.PageLocked(locked.getFirst(), locked.size() - 1));
     }
 
-    private static void tell(Draft draft, Site before, Set<PageId> gone, int beneath) {
-        if (beneath > 0) {
-            draft.tell(new Notice.SubpagesGo(beneath));
-        }
-        int published = (int) gone.stream().filter(draft::wasPublished).count();
-        if (published > 0) {
-            draft.tell(new Notice.AddressesEnd(published));
-        }
+    private static void tell(Draft draft, Site before, Set<PageId> gone) {
         tellOfItems(draft, gone);
         long exceptions = before.assignments().stream()
                 .filter(assignment -> switch (assignment.scope()) {

@@ -236,7 +236,7 @@ public final class Brackwater {
         return List.of(
                 new Change.AddPages(List.of(
                         Change.NewPage.open(page, Place.firstUnder(parent.isEmpty() ? null : id(parent)), title))),
-                new Change.RemovePages(new RemovalId(removal), List.of(page), Change.Subpages.GO_TOO));
+                Change.RemovePages.of(new RemovalId(removal), List.of(page), Change.Subpages.GO_TOO));
     }
 
     /** The whole site, as {@link #changes} make it. */

@@ -68,7 +68,8 @@ final class BrackwaterMenus {
                         page("Moorings"),
                         page("Repairs"),
                         page("Hire"),
-                        page("Home")));
+                        page("Home")),
+                List.of());
         MenuRowId water = add(LIST, null, end, new ItemKind.Heading(), "On the water");
         MenuRowId tables = add(water, null, null, new ItemKind.WebLink("https://tides.example/brack"), "Tide tables");
         MenuRowId weather =

@@ -11,6 +11,9 @@ public final class Limits {
     public static final int MENUS = 500;
     /** Of one menu. */
     public static final int ITEMS = 2_000;
+    /** Written by hand, or left by removals. */
+    public static final int FORWARDS = 100_000;
+
     /** UTF-16 characters of a title, label or note. */
     public static final int TITLE = 200;
     /** Characters of a slug. */

@@ -25,9 +25,9 @@ import velnik.core.outline.Place;
  * @param home the page whose address is {@code /}; null only while there are no pages but built-in ones
  * @param menus all menus in one outline: each {@link MenuRow.Menu} a row at the top, its items beneath
  * @param assignments at most one for each zone and scope
+ * @param forwards at most one from each source
  * @param bin what was removed and can be put back, the oldest first; part of no release
- * @param published when each page was first part of a release, those since removed too. Releases make it, no change
- *     does, so it is no part of a comparison
+ * @param past what releases left behind; no change makes it
  */
 @RecordBuilder
 public record Site(
@@ -36,8 +36,9 @@ public record Site(
         @Nullable PageId home,
         Outline<MenuRowId, MenuRow> menus,
         List<Assignment> assignments,
+        List<Forward> forwards,
         List<Removal> bin,
-        Map<PageId, Instant> published)
+        Past past)
         implements SiteBuilder.With {
 
     /** What members read in the place of the sign-in page's title. */
@@ -45,13 +46,16 @@ public record Site(
 
     private static final Comparator<Assignment> BY_ZONE_AND_SCOPE = Comparator.comparing(Assignment::zone)
             .thenComparing(assignment -> assignment.scope().word());
+    private static final Comparator<Forward> BY_SOURCE = Comparator.comparing(
+                    (Forward forward) -> forward.from().getClass().getSimpleName())
+            .thenComparing(forward -> forward.from().word());
     private static final Comparator<Removal> BY_TIME = Comparator.comparing(Removal::at)
             .thenComparing(removal -> removal.id().value());
 
     public Site {
         assignments = ordered(assignments, BY_ZONE_AND_SCOPE);
+        forwards = ordered(forwards, BY_SOURCE);
         bin = ordered(bin, BY_TIME);
-        published = Map.copyOf(published);
         boolean fits = home == null
                 ? pages.walk().stream().allMatch(row -> row.value().kind().isBuiltIn())
                 : pages.contains(home);
@@ -72,7 +76,8 @@ public record Site(
 
     /** Before anything was arranged. */
     public static Site bare() {
-        return new Site(Details.NONE, Outline.empty(), null, Outline.empty(), List.of(), List.of(), Map.of());
+        return new Site(
+                Details.NONE, Outline.empty(), null, Outline.empty(), List.of(), List.of(), List.of(), Past.NONE);
     }
 
     public boolean isHome(PageId page) {
@@ -124,6 +129,21 @@ public record Site(
                 .findFirst();
     }
 
+    public Optional<Forward> findForward(Forward.Source from) {
+        return forwards.stream().filter(forward -> forward.from().equals(from)).findFirst();
+    }
+
+    public Map<Forward.Source, Forward> forwardsBySource() {
+        Map<Forward.Source, Forward> bySource = new HashMap<>();
+        forwards.forEach(forward -> bySource.put(forward.from(), forward));
+        return bySource;
+    }
+
+    /** When each page was first part of a release, those since removed too. */
+    public Map<PageId, Instant> published() {
+        return past.published();
+    }
+
     /** The menu that a row of the outline of menus belongs to; itself for a menu. */
     public MenuRowId menuOf(MenuRowId row) {
         return menus.pathTo(row).getFirst().id();
@@ -150,13 +170,6 @@ public record Site(
         SortedSet<String> topics = new TreeSet<>();
         pages.walk().forEach(row -> topics.addAll(row.value().topics()));
         return topics;
-    }
-
-    /** After a release of it: pages that were part of none before have that moment as their first. */
-    public Site releasedAt(Instant moment) {
-        Map<PageId, Instant> moments = new HashMap<>(published);
-        pages.walk().forEach(row -> moments.putIfAbsent(row.id(), moment));
-        return withPublished(moments);
     }
 
     public Optional<Removal> findRemoval(RemovalId id) {

@@ -12,8 +12,10 @@ import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
+import velnik.core.forwarding.Forwards;
 import velnik.core.outline.Place;
 import velnik.core.reach.Days;
+import velnik.core.site.Forward;
 import velnik.core.site.PageId;
 import velnik.core.site.Removal;
 import velnik.core.site.Site;
@@ -74,6 +76,7 @@ final class PageTelling {
             case Change.RemovePages remove ->
                 Telling.say(
                         "Remove", some(before, remove.pages()), remove.pages().size());
+            case Change.SetForward set -> forwarded(set);
             case Change.Restore restore -> restored(restore);
             case Change.EmptyBin empty ->
                 Telling.say(
@@ -111,6 +114,22 @@ final class PageTelling {
                         beneath == 0 ? "" : WORDS.say("AddPages.them", Map.of("tops", tops.size())),
                         "where",
                         under(tops.getFirst().place().parent())));
+    }
+
+    private Telling forwarded(Change.SetForward set) {
+        Forward.Source from = Forwards.meant(before, set.from());
+        String words = Words.source(before, from);
+        return after.findForward(from)
+                .map(forward -> Telling.say(
+                        forward.to() instanceof Forward.Target.Gone ? "SetForward.gone" : "SetForward.leads",
+                        Map.of(
+                                "from",
+                                words,
+                                "opening",
+                                Words.capital(words),
+                                "to",
+                                Words.target(after, forward.to()))))
+                .orElseGet(() -> Telling.say("SetForward.none", Map.of("from", words)));
     }
 
     private Telling moved(Change.MovePages move) {

@@ -5,20 +5,24 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.compare.DetailsFields;
 import velnik.core.compare.Difference;
 import velnik.core.compare.Field;
+import velnik.core.compare.KeyedDifference;
 import velnik.core.compare.PageFields;
 import velnik.core.compare.ValueDifference;
+import velnik.core.explanation.Words;
 import velnik.core.outline.RowDifference;
 import velnik.core.outline.RowDifference.Added;
 import velnik.core.outline.RowDifference.Altered;
 import velnik.core.outline.RowDifference.Moved;
 import velnik.core.outline.RowDifference.Removed;
 import velnik.core.site.Details;
+import velnik.core.site.Forward;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -50,6 +54,8 @@ public final class Waiting {
 
     private final Site live;
     private final Site working;
+    /** Once a page that goes is told of. */
+    private @Nullable Map<Forward.Source, Forward> forwards;
 
     private Waiting(Site live, Site working) {
         this.live = live;
@@ -73,8 +79,26 @@ public final class Waiting {
             }
         });
         difference.details().ifPresent(details -> entries.addAll(details(details)));
+        difference.forwards().stream()
+                .filter(this::isTold)
+                .forEach(forward -> entries.add(new Entry(null, () -> forwarded(forward))));
         entries.addAll(WaitingMenus.of(live, working, difference));
         return entries;
+    }
+
+    /** Where a removed page leads is told with its removal. */
+    private boolean isTold(KeyedDifference<Forward.Source, Forward> forward) {
+        return !(forward.key() instanceof Forward.Source.OfRemoved(PageId page)
+                && (live.pages().contains(page) || working.pages().contains(page)));
+    }
+
+    private String forwarded(KeyedDifference<Forward.Source, Forward> forward) {
+        String from = Words.capital(Words.source(working, forward.key()));
+        return forward.after()
+                .map(after -> WORDS.say(
+                        after.to() instanceof Forward.Target.Gone ? "forward.gone" : "forward",
+                        Map.of("from", from, "to", Words.target(working, after.to()))))
+                .orElseGet(() -> WORDS.say("forward.none", Map.of("from", from)));
     }
 
     private List<Entry> details(ValueDifference<Details> details) {
@@ -97,7 +121,7 @@ public final class Waiting {
         for (RowDifference<PageId, Page> row : rows) {
             switch (row) {
                 case Added<PageId, Page> added -> parts.add(added(page));
-                case Removed<PageId, Page> removed -> parts.add(WORDS.say("page.goes"));
+                case Removed<PageId, Page> removed -> parts.add(goes(page));
                 case Moved<PageId, Page> moved -> parts.add(moved(moved));
                 case Altered<PageId, Page> altered -> parts.addAll(altered(altered));
             }
@@ -105,6 +129,15 @@ public final class Waiting {
         String title =
                 (live.pages().contains(page) ? live : working).pages().get(page).title();
         return WORDS.say("page", Map.of("title", title, "parts", parts));
+    }
+
+    private String goes(PageId page) {
+        if (forwards == null) {
+            forwards = working.forwardsBySource();
+        }
+        return Optional.ofNullable(forwards.get(new Forward.Source.OfRemoved(page)))
+                .map(forward -> WORDS.say("page.goesTo", Map.of("to", Words.target(working, forward.to()))))
+                .orElseGet(() -> WORDS.say("page.goes"));
     }
 
     private String added(PageId page) {

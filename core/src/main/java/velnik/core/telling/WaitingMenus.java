@@ -7,10 +7,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import velnik.core.compare.AssignmentDifference;
 import velnik.core.compare.Difference;
+import velnik.core.compare.KeyedDifference;
 import velnik.core.explanation.Words;
 import velnik.core.outline.RowDifference;
+import velnik.core.site.Assignment;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Site;
@@ -52,7 +53,7 @@ final class WaitingMenus {
         return entries;
     }
 
-    private static String assigned(Site working, AssignmentDifference assignment) {
+    private static String assigned(Site working, KeyedDifference<Assignment.Key, Assignment> assignment) {
         Map<String, String> facts = Map.of(
                 "Zone",
                 Words.capital(Words.zone(assignment.key().zone())),

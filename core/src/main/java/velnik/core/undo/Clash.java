@@ -22,6 +22,7 @@ import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
+import velnik.core.site.Forward;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -101,6 +102,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
                         .orElseGet(() -> WORDS.say("subject.removal"));
             case Assignment.Key key ->
                 WORDS.say("zone", Map.of("zone", Words.zone(key.zone()), "scope", Words.scope(present, key.scope())));
+            case Forward.Source from -> Words.source(present, from);
             default -> WORDS.say("subject.site");
         };
     }
@@ -109,7 +111,12 @@ public record Clash(Object subject, String field, String what, String theirs, St
         return switch (touch.field()) {
             case Touch.PLACE -> WORDS.say("word.place");
             case Touch.EXISTENCE ->
-                WORDS.say(touch.subject() instanceof Assignment.Key ? "word.menus" : "word.presence");
+                WORDS.say(
+                        switch (touch.subject()) {
+                            case Assignment.Key key -> "word.menus";
+                            case Forward.Source from -> "word.forward";
+                            default -> "word.presence";
+                        });
             case Touch.HOME -> WORDS.say("word.home");
             default ->
                 switch (touch.subject()) {
@@ -134,6 +141,10 @@ public record Clash(Object subject, String field, String what, String theirs, St
                 site.findAssignment(key)
                         .map(assignment -> PlacingWords.says(site, assignment.says()))
                         .orElseGet(() -> WORDS.say("value.noException"));
+            case Forward.Source from ->
+                site.findForward(from)
+                        .map(forward -> Words.target(site, forward.to()))
+                        .orElseGet(() -> WORDS.say("value.none"));
             case RemovalId removal ->
                 WORDS.say(site.findRemoval(removal).isPresent() ? "value.inBin" : "value.restored");
             default ->

@@ -11,8 +11,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.change.Refusal;
-import velnik.core.compare.AssignmentDifference;
 import velnik.core.compare.Difference;
+import velnik.core.compare.KeyedDifference;
 import velnik.core.compare.MenuRowFields;
 import velnik.core.compare.PageFields;
 import velnik.core.compare.ValueDifference;
@@ -22,6 +22,8 @@ import velnik.core.explanation.Labels;
 import velnik.core.menus.Assigning;
 import velnik.core.outline.OutlineDifference;
 import velnik.core.outline.RowDifference;
+import velnik.core.site.Assignment;
+import velnik.core.site.Forward;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -57,9 +59,17 @@ public final class Undoing {
         if (!back.bin().fits(present.bin())) {
             return blocked("What lies in the bin");
         }
-        for (AssignmentDifference assignment : back.assignments()) {
+        for (KeyedDifference<Assignment.Key, Assignment> assignment : back.assignments()) {
             if (!assignment.before().equals(present.findAssignment(assignment.key()))) {
                 return blocked("What that zone shows");
+            }
+        }
+        if (!back.forwards().isEmpty()) {
+            Map<Forward.Source, Forward> there = present.forwardsBySource();
+            for (KeyedDifference<Forward.Source, Forward> forward : back.forwards()) {
+                if (!forward.before().equals(Optional.ofNullable(there.get(forward.key())))) {
+                    return blocked("Where that address leads");
+                }
             }
         }
         return switch (new RowsBack<>(present.pages(), back.pages(), PageFields::carry).run()) {
@@ -131,7 +141,14 @@ public final class Undoing {
             case RowsBack.Result.Blocked<MenuRowId, MenuRow>(MenuRowId row) ->
                 blocked(present.menus().contains(row) ? Labels.of(present, row) : "The item");
             case RowsBack.Result.Fits<MenuRowId, MenuRow>(OutlineDifference<MenuRowId, MenuRow> menus) -> {
-                Site site = new Difference(pages, back.home(), menus, back.assignments(), back.details(), back.bin())
+                Site site = new Difference(
+                                pages,
+                                back.home(),
+                                menus,
+                                back.assignments(),
+                                back.forwards(),
+                                back.details(),
+                                back.bin())
                         .applyTo(present);
                 yield checkedPages(site, pages)
                         .or(() -> checkedMenus(site, menus))

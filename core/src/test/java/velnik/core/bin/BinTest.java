@@ -39,7 +39,7 @@ public class BinTest {
                 .says("About us is in the bin.")
                 .notices(
                         "3 subpages go with it.",
-                        "4 addresses that visitors know are not found once you publish.",
+                        "4 addresses that visitors know say that the page is gone once you publish.",
                         "5 items in Main and Footer lead there and show to nobody until it is restored.",
                         "2 exceptions in the zones were for it and rest until it is restored.");
         assertEquals(script.site().pages().size(), before.pages().size() - 4);
@@ -49,10 +49,10 @@ public class BinTest {
                         .map(Waiting.Entry::sentence)
                         .toList(),
                 List.of(
-                        "About us is removed.",
-                        "The crew is removed.",
-                        "A short history is removed.",
-                        "Find us is removed."));
+                        "About us is removed; its address says that it is gone.",
+                        "The crew is removed; its address says that it is gone.",
+                        "A short history is removed; its address says that it is gone.",
+                        "Find us is removed; its address says that it is gone."));
         script.restores("gone-0").says("About us is restored.").notices();
         assertEquals(script.site(), before);
         assertEquals(script.sees("Home", Zone.FOOTER), footer);
@@ -116,20 +116,19 @@ public class BinTest {
         PageId home = script.page("Home");
         RemovalId id = new RemovalId("gone");
         script.refuses(
-                new Change.RemovePages(id, List.of(home), MOVE_UP),
+                Change.RemovePages.of(id, List.of(home), MOVE_UP),
                 Refusal.HomeStays.class,
                 "Home is the home page, and a site keeps its home page.");
+        script.refuses(Change.RemovePages.of(id, List.of(), MOVE_UP), Refusal.NothingNamed.class, "Nothing is chosen.");
         script.refuses(
-                new Change.RemovePages(id, List.of(), MOVE_UP), Refusal.NothingNamed.class, "Nothing is chosen.");
-        script.refuses(
-                new Change.RemovePages(id, List.of(new PageId("never")), MOVE_UP),
+                Change.RemovePages.of(id, List.of(new PageId("never")), MOVE_UP),
                 Refusal.PageUnknown.class,
                 "That page is no longer there.");
         script.refuses(new Change.Restore(id), Refusal.NotInBin.class, "That is no longer in the bin.");
         PageId canoes = script.page("Canoes");
         script.removes("Canoes");
         script.refuses(
-                new Change.RemovePages(new RemovalId("gone-0"), List.of(script.page("Kayaks")), MOVE_UP),
+                Change.RemovePages.of(new RemovalId("gone-0"), List.of(script.page("Kayaks")), MOVE_UP),
                 Refusal.RemovedAlready.class,
                 "That was removed already.");
         script.refuses(

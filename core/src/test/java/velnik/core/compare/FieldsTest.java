@@ -59,7 +59,7 @@ public class FieldsTest {
             case "atMost" -> Optional.of(3);
             case "date" -> LocalDate.parse("2027-01-01");
             case "text" -> TextHash.of("another");
-            case "anchor" -> new Anchor(HIRE, List.of());
+            case "anchor" -> new Anchor(HIRE, List.of(), List.of(HIRE));
             case "source" -> new ListSource.Newest();
             case "from" -> new Joining.From.Everywhere();
             case "spot" -> Joining.Spot.AT_END;

@@ -25,6 +25,7 @@ import velnik.core.change.Circumstances;
 import velnik.core.change.MenuChange;
 import velnik.core.change.Outcome;
 import velnik.core.compare.Difference;
+import velnik.core.forwarding.Releasing;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Branch;
@@ -87,13 +88,13 @@ public class ChangeLawsTest {
             }
             assertSound(site);
             if (i == EDITS / 2) {
-                site = site.releasedAt(Instant.EPOCH);
+                site = Releasing.released(Site.bare(), site, Instant.EPOCH);
             }
         }
         while (!done.isEmpty()) {
             Difference last = done.pop();
             Site undone = undone(site, last);
-            assertEquals(undone, earlier.pop().withPublished(site.published()), "undo gives back exactly what was");
+            assertEquals(undone, earlier.pop().withPast(site.past()), "undo gives back exactly what was");
             assertEquals(undone(undone, last.reversed()), site, "redo gives back what was undone");
             site = undone;
         }
@@ -102,8 +103,7 @@ public class ChangeLawsTest {
     /** What goes into the bin as a whole comes out of it to where it was. */
     private static void assertComesBack(Site before, Site after, Change change) {
         RemovalId removal = switch (change) {
-            case Change.RemovePages(RemovalId id, List<PageId> pages, Change.Subpages subpages) ->
-                subpages == Change.Subpages.GO_TOO ? id : null;
+            case Change.RemovePages remove -> remove.subpages() == Change.Subpages.GO_TOO ? remove.removal() : null;
             case MenuChange.RemoveMenuRows remove -> remove.removal();
             default -> null;
         };

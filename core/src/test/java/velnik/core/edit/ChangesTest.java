@@ -66,7 +66,7 @@ public class ChangesTest {
                 .adds("Varnishing", "Hulls")
                 .movesUnder("Moorings", "Hulls")
                 .notices(
-                        "4 addresses change when you publish, 3 of them known to visitors today.",
+                        "4 addresses change when you publish; the 3 old ones that visitors know will forward.",
                         "The sidebar changes on 4 pages.")
                 .addressIs("Wooden hulls", "/moorings/hulls/wooden-hulls");
     }
@@ -259,7 +259,7 @@ public class ChangesTest {
     }
 
     private static Change removing(Change.Subpages subpages, PageId... pages) {
-        return new Change.RemovePages(new RemovalId("removal-" + pages[0]), List.of(pages), subpages);
+        return Change.RemovePages.of(new RemovalId("removal-" + pages[0]), List.of(pages), subpages);
     }
 
     @Test

@@ -48,7 +48,7 @@ public class DepthsTest {
         return new MenuChange.AddItems(List.of(new MenuChange.NewItem(
                 new MenuRowId("x"),
                 Place.firstUnder(new MenuRowId("main-list")),
-                new Anchor(page(under), List.of()),
+                new Anchor(page(under), List.of(), null),
                 new ItemKind.Text(),
                 "X")));
     }

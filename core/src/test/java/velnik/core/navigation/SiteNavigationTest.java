@@ -51,8 +51,8 @@ public class SiteNavigationTest {
     @Test
     public void itemAmongRows_staysAfterTheNearestRowLeft_whenItsOwnGoes() {
         SiteScript script = brackwater();
-        Anchor behindCourses =
-                new Anchor(null, List.of(script.page("Courses"), script.page("Slipway Café"), script.page("Moorings")));
+        Anchor behindCourses = new Anchor(
+                null, List.of(script.page("Courses"), script.page("Slipway Café"), script.page("Moorings")), null);
         script.puts(new ItemKind.Text(), "Ask Jo", LIST, behindCourses);
         assertTrue(
                 script.sees("Home", Zone.HEADER).contains("evening), Ask Jo, News"), script.sees("Home", Zone.HEADER));
@@ -63,9 +63,46 @@ public class SiteNavigationTest {
     }
 
     @Test
+    public void itemBetweenTwoRows_isCarriedAcrossTheOthers_byNoneOfThem() {
+        SiteScript script = brackwater();
+        Anchor betweenTwo = new Anchor(
+                null,
+                List.of(script.page("Slipway Café"), script.page("Moorings"), script.page("Repairs")),
+                List.of(script.page("Courses"), script.page("News")));
+        script.puts(new ItemKind.Text(), "Ask Jo", LIST, betweenTwo);
+        assertEquals(around(script), "Café, Ask Jo, Courses");
+        script.does(new Change.MovePages(List.of(script.page("Slipway Café")), new Place<>(null, script.page("News"))));
+        assertEquals(around(script), "Moorings, Ask Jo, Courses", "the row before it moves away");
+        script.does(new Change.MovePages(List.of(script.page("Courses")), Place.top()));
+        assertEquals(around(script), "Moorings, Ask Jo, News", "the row after it moves away");
+        script.movesUnder("About us", "Moorings");
+        assertEquals(around(script), "Repairs, Ask Jo, News", "and comes under another");
+    }
+
+    @Test
+    public void itemAtTheEndOfAList_letsNewRowsComeBeforeIt() {
+        SiteScript script = brackwater();
+        Anchor last = new Anchor(null, List.of(script.page("News")), List.of());
+        script.puts(new ItemKind.Text(), "Ask Jo", LIST, last).adds("Weather", null);
+        assertTrue(script.sees("Home", Zone.HEADER).contains("Weather, "), script.sees("Home", Zone.HEADER));
+        assertTrue(
+                script.sees("Home", Zone.HEADER).indexOf("Weather")
+                        < script.sees("Home", Zone.HEADER).indexOf("Ask Jo"),
+                script.sees("Home", Zone.HEADER));
+    }
+
+    /** The rows of the header beside the one between. */
+    private static String around(SiteScript script) {
+        List<String> rows = List.of(
+                script.sees("Home", Zone.HEADER).replaceAll(" \\([^)]*\\)", "").split(", "));
+        int at = rows.indexOf("Ask Jo");
+        return String.join(", ", rows.subList(at - 1, at + 2));
+    }
+
+    @Test
     public void itemUnderARow_showsThere_andSaysSoWhenTheRowIsGone() {
         SiteScript script = brackwater();
-        Anchor underHire = new Anchor(script.page("Hire"), List.of(script.page("Kayaks")));
+        Anchor underHire = new Anchor(script.page("Hire"), List.of(script.page("Kayaks")), null);
         script.puts(new ItemKind.WebLink("tides.example"), "Tides", LIST, underHire);
         assertTrue(script.sees("Home", Zone.HEADER).contains("Hire (Canoes, Kayaks, Tides, Rowing skiffs"));
         assertEquals(script.whyNot(script.latest()), "");

@@ -114,7 +114,7 @@ public class BuiltInPagesTest {
     }
 
     private static Change remove(Change.Subpages subpages, PageId... pages) {
-        return new Change.RemovePages(new RemovalId("gone"), List.of(pages), subpages);
+        return Change.RemovePages.of(new RemovalId("gone"), List.of(pages), subpages);
     }
 
     @Test(dataProvider = "refused")

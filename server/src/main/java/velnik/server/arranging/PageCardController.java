@@ -13,14 +13,18 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.core.address.Addresses;
 import velnik.core.change.Change;
 import velnik.core.explanation.ReachSentence;
+import velnik.core.forwarding.AddressBook;
+import velnik.core.reach.Access;
 import velnik.core.site.PageId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.server.editing.TriedDto;
+import velnik.server.releasing.LiveSite;
 import velnik.server.workingcopy.Computed;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -32,10 +36,12 @@ class PageCardController {
     private static final Period OVER = Period.once(null, LocalDate.of(1900, 1, 1));
 
     private final Computed computed;
+    private final LiveSite live;
     private final WorkingCopy workingCopy;
 
-    PageCardController(Computed computed, WorkingCopy workingCopy) {
+    PageCardController(Computed computed, LiveSite live, WorkingCopy workingCopy) {
         this.computed = computed;
+        this.live = live;
         this.workingCopy = workingCopy;
     }
 
@@ -44,6 +50,8 @@ class PageCardController {
      * @param where every item that leads to it
      * @param placeable the menus it could be placed in
      * @param reaches what would follow from each reach that it does not have
+     * @param liveAddress where visitors find it now; null where they do not
+     * @param addresses the other addresses that lead to it
      * @param members what would follow from its being for members only; null where it is
      * @param closed what follows while its periods close it
      * @param removal what would follow from its removal, with its subpages
@@ -54,6 +62,8 @@ class PageCardController {
             List<WhereDto> where,
             List<PlaceableDto> placeable,
             Map<Reach, TriedDto> reaches,
+            @Nullable String liveAddress,
+            List<String> addresses,
             @Nullable TriedDto members,
             TriedDto closed,
             TriedDto removal,
@@ -70,7 +80,7 @@ class PageCardController {
         }
         Function<Change, TriedDto> tried = change -> TriedDto.of(workingCopy.tried(person.getName(), List.of(change)));
         Function<Change.Subpages, Change> removed =
-                subpages -> new Change.RemovePages(new RemovalId("tried"), List.of(page), subpages);
+                subpages -> Change.RemovePages.of(new RemovalId("tried"), List.of(page), subpages);
         Reach reach = site.pages().get(page).reach();
         return ResponseEntity.ok(new PageCardDto(
                 ReachSentence.of(site, now.navigation(), page),
@@ -82,11 +92,21 @@ class PageCardController {
                         .filter(other -> other != reach)
                         .collect(Collectors.toMap(
                                 other -> other, other -> tried.apply(new Change.SetReach(List.of(page), other)))),
+                liveAddress(page),
+                AddressBook.leadingTo(site, page),
                 site.pages().get(page).membersOnly()
                         ? null
                         : tried.apply(new Change.SetMembersOnly(List.of(page), true)),
                 tried.apply(new Change.SetPeriods(List.of(page), List.of(OVER))),
                 tried.apply(removed.apply(Change.Subpages.GO_TOO)),
                 site.pages().childrenOf(page).isEmpty() ? null : tried.apply(removed.apply(Change.Subpages.MOVE_UP))));
+    }
+
+    private @Nullable String liveAddress(PageId page) {
+        Site visitors = live.site();
+        return visitors.pages().contains(page)
+                        && Access.of(visitors, page, computed.now().openings()).isGettable()
+                ? Addresses.of(visitors, page)
+                : null;
     }
 }

@@ -2,12 +2,14 @@ package velnik.server.editing;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.outline.Place;
@@ -36,6 +38,7 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = ChangeDto.SetLock.class, name = "setLock"),
     @JsonSubTypes.Type(value = ChangeDto.SetSearchEngines.class, name = "setSearchEngines"),
     @JsonSubTypes.Type(value = ChangeDto.RemovePages.class, name = "removePages"),
+    @JsonSubTypes.Type(value = ChangeDto.SetForward.class, name = "setForward"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.RenameMenu.class, name = "renameMenu"),
@@ -71,6 +74,7 @@ sealed interface ChangeDto
                 ChangeDto.SetLock,
                 ChangeDto.SetSearchEngines,
                 ChangeDto.RemovePages,
+                ChangeDto.SetForward,
                 ChangeDto.Restore,
                 MenuChangeDto {
     Change change();
@@ -208,13 +212,50 @@ sealed interface ChangeDto
         }
     }
 
-    /** @param removal names it in the bin */
-    record RemovePages(@NotNull String removal, @NotNull List<String> pages, Change.@NotNull Subpages subpages)
+    /**
+     * @param removal names it in the bin
+     * @param leads where the addresses lead that visitors know; left out for the page that each was under
+     */
+    record RemovePages(
+            @NotNull String removal,
+            @NotNull List<String> pages,
+            Change.@NotNull Subpages subpages,
+            @Nullable @Valid LeadsDto leads)
             implements ChangeDto {
         @Override
         public Change change() {
             return new Change.RemovePages(
-                    new RemovalId(removal), pages.stream().map(PageId::new).toList(), subpages);
+                    new RemovalId(removal),
+                    pages.stream().map(PageId::new).toList(),
+                    subpages,
+                    leads == null ? new Change.Leads.ToParent() : leads.read());
+        }
+    }
+
+    /** @param page for {@code PAGE} */
+    record LeadsDto(@NotNull LeadsKind kind, @Nullable String page) {
+        Change.Leads read() {
+            return switch (kind) {
+                case PARENT -> new Change.Leads.ToParent();
+                case PAGE -> new Change.Leads.ToPage(new PageId(Objects.requireNonNull(page)));
+                case NOWHERE -> new Change.Leads.Nowhere();
+            };
+        }
+    }
+
+    enum LeadsKind {
+        PARENT,
+        PAGE,
+        NOWHERE
+    }
+
+    /** @param to null to take the forward back */
+    record SetForward(
+            @NotNull @Valid ForwardSourceDto from,
+            @Nullable @Valid ForwardTargetDto to) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetForward(from.read(), to == null ? null : to.read());
         }
     }
 

@@ -148,7 +148,8 @@ class EditingController {
     /** What the person would be told of these changes, or why they cannot be. Changes nothing. */
     @PostMapping(path = "/changes", params = "dryRun=true")
     TriedDto wouldChange(@RequestParam boolean dryRun, @Valid @RequestBody Edit edit, Principal person) {
-        return TriedDto.of(workingCopy.tried(person.getName(), changes(edit)));
+        Site before = workingCopy.state().site();
+        return TriedDto.of(workingCopy.tried(person.getName(), changes(edit)), before);
     }
 
     private static List<Change> changes(Edit edit) {

@@ -252,12 +252,19 @@ sealed interface MenuChangeDto extends ChangeDto {
     /**
      * @param under the page of the row it stands under; null for the first level of the list
      * @param behind pages of the rows before it, nearest first
+     * @param ahead pages of the rows after it, nearest first; left out where they are not known
      */
-    record AnchorDto(@Nullable String under, @NotNull List<String> behind) {
+    record AnchorDto(
+            @Nullable String under,
+            @NotNull List<String> behind,
+            @Nullable List<String> ahead) {
         Anchor read() {
             return new Anchor(
-                    under == null ? null : new PageId(under),
-                    behind.stream().limit(Anchor.REMEMBERED).map(PageId::new).toList());
+                    under == null ? null : new PageId(under), pages(behind), ahead == null ? null : pages(ahead));
+        }
+
+        private static List<PageId> pages(List<String> nearest) {
+            return nearest.stream().limit(Anchor.REMEMBERED).map(PageId::new).toList();
         }
     }
 

@@ -4,6 +4,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
+import velnik.core.forwarding.AddressChange;
+import velnik.core.site.Site;
+import velnik.server.releasing.AddressChangeDto;
 import velnik.server.workingcopy.WorkingCopy;
 
 /**
@@ -11,12 +14,33 @@ import velnik.server.workingcopy.WorkingCopy;
  *
  * @param told the first of them what would happen; empty when it cannot
  * @param refused why it cannot; null when it can
+ * @param addresses the first of those that visitors know and that would change
  */
-public record TriedDto(List<String> told, @Nullable String refused) {
+public record TriedDto(List<String> told, @Nullable String refused, List<AddressChangeDto> addresses) {
+    private static final int ADDRESSES = 100;
+
+    /** Without the addresses. */
     public static TriedDto of(Outcome outcome) {
+        return of(outcome, List.of());
+    }
+
+    public static TriedDto of(Outcome outcome, Site before) {
+        return of(
+                outcome,
+                outcome instanceof Outcome.Applied applied ? AddressChange.between(before, applied.site()) : List.of());
+    }
+
+    private static TriedDto of(Outcome outcome, List<AddressChange> changes) {
         return switch (outcome) {
-            case Outcome.Applied applied -> new TriedDto(WorkingCopy.told(applied), null);
-            case Outcome.Refused(Refusal why) -> new TriedDto(List.of(), why.sentence());
+            case Outcome.Applied applied ->
+                new TriedDto(
+                        WorkingCopy.told(applied),
+                        null,
+                        changes.stream()
+                                .limit(ADDRESSES)
+                                .map(AddressChangeDto::of)
+                                .toList());
+            case Outcome.Refused(Refusal why) -> new TriedDto(List.of(), why.sentence(), List.of());
         };
     }
 }

@@ -1,7 +1,6 @@
 package velnik.server.releasing;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
@@ -66,14 +65,10 @@ public class LiveSite {
         // Before the first release nobody waits for the menu that every site begins with.
         Site from = findRelease().isPresent()
                 ? live
-                : new Site(
-                        workingCopy.details(),
-                        live.pages(),
-                        null,
-                        workingCopy.menus(),
-                        workingCopy.assignments(),
-                        List.of(),
-                        Map.of());
+                : Site.bare()
+                        .withDetails(workingCopy.details())
+                        .withMenus(workingCopy.menus())
+                        .withAssignments(workingCopy.assignments());
         return Waiting.between(from, workingCopy);
     }
 }

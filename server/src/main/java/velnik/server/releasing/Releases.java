@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import velnik.core.forwarding.Releasing;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.calls.ProblemException;
@@ -101,17 +103,19 @@ public class Releases {
                     HttpStatus.UNPROCESSABLE_CONTENT, "nothing-waits", "Nothing waits to be published.");
         }
         Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
-        Site published = state.site().releasedAt(now);
+        Site published = Releasing.released(live.site(), state.site(), now);
         Release release = new Release(
                 live.number() + 1, request, state.revision(), person, now, note, published.withBin(List.of()));
         Set<PageId> newlyReleased = new HashSet<>(published.published().keySet());
         newlyReleased.removeAll(state.site().published().keySet());
+        Map<String, PageId> leftBehind = new HashMap<>(published.past().addresses());
+        leftBehind.entrySet().removeAll(state.site().past().addresses().entrySet());
         disk.write(
-                () -> store.keep(release, newlyReleased),
+                () -> store.keep(release, newlyReleased, leftBehind),
                 () -> store.findOf(request).isPresent());
         if (live.number() < release.number()) {
             live.become(release);
-            workingCopy.published(published.published());
+            workingCopy.published(published.past());
         }
         return release.heading();
     }

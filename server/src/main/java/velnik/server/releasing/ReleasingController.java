@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.core.forwarding.AddressChange;
 import velnik.core.telling.Waiting;
 import velnik.server.calls.RequestName;
 import velnik.server.storage.ReleaseHeading;
@@ -24,6 +25,8 @@ import velnik.server.workingcopy.WorkingCopy;
 @RestController
 @RequestMapping("/-/api")
 class ReleasingController {
+    private static final int ADDRESSES = 500;
+
     private final Releases releases;
     private final LiveSite live;
     private final WorkingCopy workingCopy;
@@ -34,8 +37,12 @@ class ReleasingController {
         this.workingCopy = workingCopy;
     }
 
-    /** @param revision of the working copy that this is true of */
-    record WaitingDto(long revision, List<EntryDto> entries) {}
+    /**
+     * @param revision of the working copy that this is true of
+     * @param addresses the first of those that visitors know and that change; the old ones will forward
+     * @param addressesChanging how many there are
+     */
+    record WaitingDto(long revision, List<EntryDto> entries, List<AddressChangeDto> addresses, int addressesChanging) {}
 
     /** @param page the page it is about, while there is one */
     record EntryDto(@Nullable String page, String sentence) {
@@ -63,9 +70,13 @@ class ReleasingController {
     @GetMapping("/waiting")
     WaitingDto waiting() {
         WorkingCopy.State state = workingCopy.state();
+        List<AddressChange> addresses =
+                AddressChange.between(live.site().withPast(state.site().past()), state.site());
         return new WaitingDto(
                 state.revision(),
-                live.waiting(state.site()).stream().map(EntryDto::of).toList());
+                live.waiting(state.site()).stream().map(EntryDto::of).toList(),
+                addresses.stream().limit(ADDRESSES).map(AddressChangeDto::of).toList(),
+                addresses.size());
     }
 
     @GetMapping("/releases")

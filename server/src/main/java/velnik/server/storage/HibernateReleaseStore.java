@@ -3,7 +3,6 @@ package velnik.server.storage;
 import static java.util.stream.Collectors.toMap;
 
 import jakarta.persistence.EntityManagerFactory;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +10,7 @@ import java.util.Set;
 import org.hibernate.SessionFactory;
 import org.springframework.stereotype.Component;
 import velnik.core.site.PageId;
+import velnik.core.site.Past;
 
 @Component
 class HibernateReleaseStore implements ReleaseStore {
@@ -30,7 +30,7 @@ class HibernateReleaseStore implements ReleaseStore {
                         session.createSelectionQuery("from ReleaseEntity order by number desc", ReleaseEntity.class)
                                 .setMaxResults(1)
                                 .getSingleResultOrNull())
-                .map(entity -> entity.release(forms, firstReleases())));
+                .map(entity -> entity.release(forms, past())));
     }
 
     private static final String HEADINGS =
@@ -52,13 +52,18 @@ class HibernateReleaseStore implements ReleaseStore {
     }
 
     @Override
-    public Map<PageId, Instant> firstReleases() {
-        return sessions.fromStatelessSession(session ->
+    public Past past() {
+        return sessions.fromStatelessSession(session -> new Past(
                 session
                         .createSelectionQuery("from PublishedPageEntity", PublishedPageEntity.class)
                         .getResultList()
                         .stream()
-                        .collect(toMap(row -> new PageId(row.pageId), row -> row.firstAt)));
+                        .collect(toMap(row -> new PageId(row.pageId), row -> row.firstAt)),
+                session
+                        .createSelectionQuery("from FormerAddressEntity", FormerAddressEntity.class)
+                        .getResultList()
+                        .stream()
+                        .collect(toMap(row -> row.address, row -> new PageId(row.pageId)))));
     }
 
     @Override
@@ -72,11 +77,15 @@ class HibernateReleaseStore implements ReleaseStore {
     }
 
     @Override
-    public void keep(Release release, Set<PageId> newlyReleased) {
+    public void keep(Release release, Set<PageId> newlyReleased, Map<String, PageId> leftBehind) {
         sessions.inStatelessTransaction(session -> {
             session.insert(ReleaseEntity.of(release, forms));
             session.insertMultiple(newlyReleased.stream()
                     .map(page -> new PublishedPageEntity(page.value(), release.at()))
+                    .toList());
+            session.upsertMultiple(leftBehind.entrySet().stream()
+                    .map(left -> new FormerAddressEntity(
+                            left.getKey(), left.getValue().value()))
                     .toList());
         });
         durability.force();

@@ -5,21 +5,22 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.hibernate.SessionFactory;
 import org.hibernate.StatelessSession;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import velnik.core.compare.AssignmentDifference;
 import velnik.core.compare.Difference;
+import velnik.core.compare.KeyedDifference;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.Forward;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.Past;
 import velnik.core.site.Removal;
 import velnik.core.site.Site;
 
@@ -61,10 +62,13 @@ class HibernateSiteStore implements SiteStore {
                             all(session, AssignmentEntity.class).stream()
                                     .map(row -> forms.read(row.format, row.content, Assignment.class))
                                     .toList(),
+                            all(session, ForwardEntity.class).stream()
+                                    .map(row -> forms.read(row.format, row.content, Forward.class))
+                                    .toList(),
                             all(session, RemovalEntity.class).stream()
                                     .map(row -> forms.read(row.format, row.content, Removal.class))
                                     .toList(),
-                            Map.of()));
+                            Past.NONE));
         });
     }
 
@@ -84,10 +88,11 @@ class HibernateSiteStore implements SiteStore {
                     .toList());
             writePages(session, before, after, difference);
             writeMenus(session, before, after, difference);
-            for (AssignmentDifference assignment : difference.assignments()) {
+            for (KeyedDifference<Assignment.Key, Assignment> assignment : difference.assignments()) {
                 assignment.before().ifPresent(gone -> session.delete(AssignmentEntity.of(gone, forms)));
                 assignment.after().ifPresent(fresh -> session.insert(AssignmentEntity.of(fresh, forms)));
             }
+            writeForwards(session, difference.forwards());
             difference.bin().left().forEach(removal -> session.delete(RemovalEntity.of(removal, forms)));
             difference.bin().added().forEach(removal -> session.insert(RemovalEntity.of(removal, forms)));
         });
@@ -132,6 +137,17 @@ class HibernateSiteStore implements SiteStore {
         session.insertMultiple(inserts);
         session.updateMultiple(updates);
         delete(session, "MenuRowEntity", writes.deleted());
+    }
+
+    private void writeForwards(StatelessSession session, List<KeyedDifference<Forward.Source, Forward>> differences) {
+        session.deleteMultiple(differences.stream()
+                .flatMap(forward -> forward.before().stream())
+                .map(gone -> ForwardEntity.of(gone, forms))
+                .toList());
+        session.insertMultiple(differences.stream()
+                .flatMap(forward -> forward.after().stream())
+                .map(fresh -> ForwardEntity.of(fresh, forms))
+                .toList());
     }
 
     private static void delete(StatelessSession session, String entity, Set<?> ids) {

@@ -4,8 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.Map;
-import velnik.core.site.PageId;
+import velnik.core.site.Past;
 import velnik.core.site.Site;
 
 @Entity
@@ -38,8 +37,8 @@ class ReleaseEntity {
         return entity;
     }
 
-    Release release(StoredForms forms, Map<PageId, Instant> firstReleases) {
-        Site released = forms.readSite(format, site).withPublished(firstReleases);
+    Release release(StoredForms forms, Past past) {
+        Site released = forms.readSite(format, site).withPast(past);
         return new Release(number, request, revision, person, at, note, released);
     }
 }

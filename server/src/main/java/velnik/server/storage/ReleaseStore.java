@@ -1,11 +1,11 @@
 package velnik.server.storage;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import velnik.core.site.PageId;
+import velnik.core.site.Past;
 
 /** Keeps releases, and which pages ever were part of one. */
 public interface ReleaseStore {
@@ -22,13 +22,14 @@ public interface ReleaseStore {
     /** Lets releases go. */
     void forget(Set<Integer> numbers);
 
-    /** When each page was first part of a release. */
-    Map<PageId, Instant> firstReleases();
+    /** What all releases left behind. */
+    Past past();
 
     /**
      * Keeps a release. When it returns, it is on the disk.
      *
      * @param newlyReleased its pages that were part of no release before
+     * @param leftBehind addresses that visitors know a page by, and that it has no longer
      */
-    void keep(Release release, Set<PageId> newlyReleased);
+    void keep(Release release, Set<PageId> newlyReleased, Map<String, PageId> leftBehind);
 }

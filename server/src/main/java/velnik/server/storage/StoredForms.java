@@ -7,7 +7,6 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +23,7 @@ import velnik.core.outline.Outline;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.Forward;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.ListSource;
@@ -31,6 +31,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.Past;
 import velnik.core.site.Period;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
@@ -43,7 +44,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 9;
+    static final int FORMAT = 10;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -54,7 +55,8 @@ class StoredForms {
             FormatSix::upgraded,
             UnaryOperator.identity(), // format 7 knows the built-in pages, which nothing before it names
             FormatEight::upgraded,
-            FormatNine::upgraded);
+            FormatNine::upgraded,
+            FormatTen::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -78,6 +80,9 @@ class StoredForms {
             .addMixIn(Period.class, PeriodForms.class)
             .addMixIn(Scope.class, ScopeForms.class)
             .addMixIn(Assignment.Says.class, SaysForms.class)
+            .addMixIn(Forward.Source.class, SourceForms.class)
+            .addMixIn(Forward.Target.class, TargetForms.class)
+            .addMixIn(Change.Leads.class, LeadsForms.class)
             .addMixIn(Change.class, ChangeForms.class)
             .build();
 
@@ -165,6 +170,30 @@ class StoredForms {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     @JsonSubTypes({
+        @JsonSubTypes.Type(value = Forward.Source.At.class, name = "at"),
+        @JsonSubTypes.Type(value = Forward.Source.Beneath.class, name = "beneath"),
+        @JsonSubTypes.Type(value = Forward.Source.OfRemoved.class, name = "ofRemoved")
+    })
+    private interface SourceForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Forward.Target.ToPage.class, name = "page"),
+        @JsonSubTypes.Type(value = Forward.Target.Outside.class, name = "outside"),
+        @JsonSubTypes.Type(value = Forward.Target.Gone.class, name = "gone")
+    })
+    private interface TargetForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Change.Leads.ToParent.class, name = "toParent"),
+        @JsonSubTypes.Type(value = Change.Leads.ToPage.class, name = "toPage"),
+        @JsonSubTypes.Type(value = Change.Leads.Nowhere.class, name = "nowhere")
+    })
+    private interface LeadsForms {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
         @JsonSubTypes.Type(value = Change.BeginSite.class, name = "beginSite"),
         @JsonSubTypes.Type(value = Change.AddPages.class, name = "addPages"),
         @JsonSubTypes.Type(value = Change.RetitlePage.class, name = "retitlePage"),
@@ -182,6 +211,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetSearchEngines.class, name = "setSearchEngines"),
         @JsonSubTypes.Type(value = Change.AddBuiltInPages.class, name = "addBuiltInPages"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
+        @JsonSubTypes.Type(value = Change.SetForward.class, name = "setForward"),
         @JsonSubTypes.Type(value = Change.Restore.class, name = "restore"),
         @JsonSubTypes.Type(value = Change.EmptyBin.class, name = "emptyBin"),
         @JsonSubTypes.Type(value = MenuChange.AddMenu.class, name = "addMenu"),
@@ -212,7 +242,8 @@ class StoredForms {
             List<StoredRow<PageId, Page>> pages,
             Optional<PageId> home,
             List<StoredRow<MenuRowId, MenuRow>> menus,
-            List<Assignment> assignments) {}
+            List<Assignment> assignments,
+            List<Forward> forwards) {}
 
     <T> String write(T value, Class<T> type) {
         return json.writerFor(type).writeValueAsString(value);
@@ -263,7 +294,8 @@ class StoredForms {
                 rows(site.pages()),
                 Optional.ofNullable(site.home()),
                 rows(site.menus()),
-                site.assignments()));
+                site.assignments(),
+                site.forwards()));
     }
 
     Site readSite(int format, String text) {
@@ -274,8 +306,9 @@ class StoredForms {
                 stored.home().orElse(null),
                 outline(stored.menus()),
                 stored.assignments(),
+                stored.forwards(),
                 List.of(),
-                Map.of());
+                Past.NONE);
     }
 
     /** What was written, as the newest format has it. */

@@ -50,14 +50,18 @@ class VisitorController {
         };
     }
 
-    /** The right spelling of an address is the same for everybody; where a group leads on to differs. */
+    /**
+     * For an hour, so that what moves can move back; where a group leads on to may change by the day, and differs for members.
+     */
     private static ResponseEntity<byte[]> elsewhere(String address, HttpStatus status, @Nullable String query) {
-        boolean spelling = status == HttpStatus.MOVED_PERMANENTLY;
+        boolean forGood = status == HttpStatus.MOVED_PERMANENTLY;
         return ResponseEntity.status(status)
-                .header(HttpHeaders.LOCATION, spelling && query != null ? address + "?" + query : address)
+                .header(
+                        HttpHeaders.LOCATION,
+                        forGood && query != null && !address.contains("?") ? address + "?" + query : address)
                 .header(HttpHeaders.VARY, HttpHeaders.COOKIE)
                 .cacheControl(
-                        spelling ? CacheControl.maxAge(Duration.ofMinutes(5)).cachePrivate() : CacheControl.noStore())
+                        forGood ? CacheControl.maxAge(Duration.ofHours(1)).cachePrivate() : CacheControl.noStore())
                 .build();
     }
 

@@ -17,6 +17,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.web.util.UriUtils;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
+import velnik.core.forwarding.Forwarding;
 import velnik.core.html.VisitorHtml;
 import velnik.core.listing.Sitemap;
 import velnik.core.listing.TopicListings;
@@ -24,6 +25,7 @@ import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
+import velnik.core.site.Forward;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
@@ -86,46 +88,72 @@ class VisitorPages {
 
     Answer at(Asked asked) {
         ReleasePages pages = pages(asked.visitor());
+        return Addresses.find(pages.site, asked.path())
+                .flatMap(page -> ofPage(pages, page, asked))
+                .or(() -> pages.listing(asked.path()))
+                .or(() -> asked.visitor() == Visitor.MEMBER ? Optional.empty() : listingForMembers(asked.path()))
+                .or(() -> forwarded(pages, asked))
+                .orElseGet(() -> new Answer.Page(pages.notFound()));
+    }
+
+    /** What an address answers that leads to a page: what the page itself would, and empty where that is nothing. */
+    private Optional<Answer> ofPage(ReleasePages pages, PageId page, Asked asked) {
         Site site = pages.site;
-        PageId page = Addresses.find(site, asked.path()).orElse(null);
-        if (page == null) {
-            return pages.listing(asked.path())
-                    .or(() -> asked.visitor() == Visitor.MEMBER ? Optional.empty() : listingForMembers(asked.path()))
-                    .orElseGet(() -> new Answer.Page(pages.notFound()));
-        }
         Access access = Access.of(site, page, pages.openings());
         if (!access.isGettable() && !Access.isAnnounced(site, page, pages.openings())) {
-            return new Answer.Page(pages.notFound());
+            return Optional.empty();
         }
         String address = Addresses.of(site, page);
-        if (!address.equals(asked.path())) {
-            return new Answer.Elsewhere(address, HttpStatus.MOVED_PERMANENTLY);
-        }
         if (access.membersBy() != null && asked.visitor() != Visitor.MEMBER) {
-            return pages.signInFor(address);
+            return Optional.of(pages.signInFor(address));
         }
-        if (!access.isGettable()) {
-            return new Answer.Page(pages.closed(page));
+        if (access.isGettable() && site.pages().get(page).kind() == PageKind.GROUP) {
+            return Access.leadsOnTo(site, page, pages.openings(), asked.visitor())
+                    .map(first -> new Answer.Elsewhere(Addresses.of(site, first), HttpStatus.FOUND));
         }
-        if (site.pages().get(page).kind() == PageKind.GROUP) {
-            Optional<PageId> first = Access.leadsOnTo(site, page, pages.openings(), asked.visitor());
-            return first.isPresent()
-                    ? new Answer.Elsewhere(Addresses.of(site, first.get()), HttpStatus.FOUND)
-                    : new Answer.Page(pages.notFound());
+        if (!address.equals(asked.path())) {
+            return Optional.of(new Answer.Elsewhere(address, HttpStatus.MOVED_PERMANENTLY));
         }
-        return new Answer.Page(
-                switch (site.pages().get(page).kind()) {
-                    case NOT_FOUND -> pages.notFound();
-                    case SEARCH ->
-                        asked.words().isBlank()
-                                ? pages.page(page)
-                                : pages.found(page, asked.words().strip());
-                    case SIGN_IN ->
-                        asked.to().isEmpty()
-                                ? pages.page(page)
-                                : pages.signIn(HttpStatus.OK, page, asPath(asked.to()), "", "");
-                    default -> pages.page(page);
-                });
+        return Optional.of(new Answer.Page(access.isGettable() ? shown(pages, page, asked) : pages.closed(page)));
+    }
+
+    /** Where an address leads that no page answers at. */
+    private Optional<Answer> forwarded(ReleasePages pages, Asked asked) {
+        return pages.forwarding
+                .at(asked.path())
+                .flatMap(target -> switch (target) {
+                    case Forward.Target.ToPage(PageId page) -> ofPage(pages, page, asked);
+                    case Forward.Target.Outside(String address) ->
+                        Optional.of(new Answer.Elsewhere(address, HttpStatus.MOVED_PERMANENTLY));
+                    case Forward.Target.Gone gone -> Optional.of(new Answer.Page(pages.gone()));
+                })
+                .or(() -> formerListing(pages, asked));
+    }
+
+    /** The listings of topics are where the page index is, and were where it was. */
+    private Optional<Answer> formerListing(ReleasePages pages, Asked asked) {
+        int last = Math.max(0, asked.path().lastIndexOf('/'));
+        Optional<Forward.Target> above = pages.forwarding.at(asked.path().substring(0, last));
+        return pages.site
+                .builtIn(PageKind.PAGE_INDEX)
+                .filter(index -> above.equals(Optional.of(new Forward.Target.ToPage(index))))
+                .flatMap(index -> pages.html
+                        .listings()
+                        .at(Addresses.of(pages.site, index) + asked.path().substring(last)))
+                .map(listing -> new Answer.Elsewhere(listing.address(), HttpStatus.MOVED_PERMANENTLY));
+    }
+
+    private Rendered shown(ReleasePages pages, PageId page, Asked asked) {
+        return switch (pages.site.pages().get(page).kind()) {
+            case NOT_FOUND -> pages.notFound();
+            case SEARCH ->
+                asked.words().isBlank()
+                        ? pages.page(page)
+                        : pages.found(page, asked.words().strip());
+            case SIGN_IN ->
+                asked.to().isEmpty() ? pages.page(page) : pages.signIn(HttpStatus.OK, page, asPath(asked.to()), "", "");
+            default -> pages.page(page);
+        };
     }
 
     /** What others get at the address of a listing, where the page index it is beneath is for members. */
@@ -238,7 +266,9 @@ class VisitorPages {
                 .maximumWeight(BYTES_KEPT)
                 .weigher((PageId page, Rendered content) -> content.weight())
                 .build();
+        private final Forwarding forwarding;
         private final Rendered notFound;
+        private @Nullable Rendered gone;
         private final Map<String, Rendered> listed = new ConcurrentHashMap<>();
         private @Nullable PageSearch search;
 
@@ -246,6 +276,7 @@ class VisitorPages {
             this.site = site;
             this.navigation = SiteNavigation.of(site, at, visitor);
             this.html = new VisitorHtml(site, navigation, assets.published());
+            this.forwarding = Forwarding.of(site);
             this.notFound = rendered(HttpStatus.NOT_FOUND, html.notFound());
         }
 
@@ -285,6 +316,13 @@ class VisitorPages {
 
         Rendered notFound() {
             return notFound;
+        }
+
+        synchronized Rendered gone() {
+            if (gone == null) {
+                gone = rendered(HttpStatus.GONE, html.gone());
+            }
+            return gone;
         }
 
         Openings openings() {

@@ -23,7 +23,7 @@ import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.compare.Difference;
 import velnik.core.edit.Changes;
-import velnik.core.site.PageId;
+import velnik.core.site.Past;
 import velnik.core.site.Removal;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
@@ -82,7 +82,7 @@ public class WorkingCopy {
 
     private State read() {
         SiteStore.Stored stored = store.load();
-        return new State(stored.revision(), stored.site().withPublished(releases.firstReleases()));
+        return new State(stored.revision(), stored.site().withPast(releases.past()));
     }
 
     private History readHistory() {
@@ -147,10 +147,10 @@ public class WorkingCopy {
         }
     }
 
-    /** Tells that pages were published, and when first. */
-    public void published(Map<PageId, Instant> firstReleases) {
+    /** Tells what releases have left behind by now. */
+    public void published(Past past) {
         synchronized (memory) {
-            become(new State(state.revision(), state.site().withPublished(firstReleases)));
+            become(new State(state.revision(), state.site().withPast(past)));
         }
     }
 

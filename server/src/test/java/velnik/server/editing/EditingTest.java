@@ -73,7 +73,7 @@ public class EditingTest {
             assertEquals(owner.pages(), before);
             owner.edits(remove).answers(200);
             owner.publishes().answers(201);
-            assertEquals(own.visit("/hire/canoes").statusCode(), 404);
+            assertEquals(own.visit("/hire/canoes").statusCode(), 410);
             try (Started again = own.again()) {
                 Caller later = again.mara();
                 var newest = later.gets("/-/api/bin")

@@ -57,7 +57,7 @@ public class GrowthTest {
         try (OpenedStorage storage = OpenedStorage.in(folder)) {
             WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
             copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
-            Change remove = new Change.RemovePages(
+            Change remove = Change.RemovePages.of(
                     new RemovalId("long-ago"), List.of(Brackwater.id("Kayaks")), Change.Subpages.GO_TOO);
             copy.apply("mara", "remove-it", copy.state().revision(), List.of(remove));
             retitle(copy, "retitle-it", "Old canoes");

@@ -38,6 +38,8 @@ public final class OpenedStorage implements AutoCloseable {
                         MenuRowEntity.class,
                         RemovalEntity.class,
                         AssignmentEntity.class,
+                        ForwardEntity.class,
+                        FormerAddressEntity.class,
                         SiteEntity.class,
                         JournalEntity.class,
                         ReleaseEntity.class,

@@ -96,9 +96,9 @@ public class UpgradeTest {
                     firstLabels(storage.releases().findNewest().orElseThrow().site()),
                     List.of("Home", "Hire", "Repairs"));
 
-            assertEquals(storage.releases().firstReleases().size(), 49);
+            assertEquals(storage.releases().past().published().size(), 49);
             assertEquals(
-                    storage.releases().firstReleases().values().stream()
+                    storage.releases().past().published().values().stream()
                             .map(moment -> LocalDate.ofInstant(moment, ZoneOffset.UTC))
                             .collect(Collectors.toSet()),
                     Set.of(LocalDate.parse("2026-11-25")));

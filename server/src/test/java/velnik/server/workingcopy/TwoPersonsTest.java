@@ -11,14 +11,16 @@ import java.util.Random;
 import org.testng.annotations.Test;
 import velnik.core.RandomEdits;
 import velnik.core.change.Change;
-import velnik.core.compare.AssignmentDifference;
 import velnik.core.compare.Difference;
+import velnik.core.compare.KeyedDifference;
 import velnik.core.compare.MenuRowFields;
 import velnik.core.compare.PageFields;
 import velnik.core.outline.Outline;
 import velnik.core.outline.OutlineDifference;
 import velnik.core.outline.RowDifference;
 import velnik.core.sample.Brackwater;
+import velnik.core.site.Assignment;
+import velnik.core.site.Forward;
 import velnik.core.site.Site;
 import velnik.server.calls.ProblemException;
 import velnik.server.storage.OpenedStorage;
@@ -74,8 +76,11 @@ public class TwoPersonsTest {
         Difference made = Difference.between(before, copy.state().site());
         assertSeen(made.pages(), seen.site().pages(), PageFields::differing, change);
         assertSeen(made.menus(), seen.site().menus(), MenuRowFields::differing, change);
-        for (AssignmentDifference assignment : made.assignments()) {
+        for (KeyedDifference<Assignment.Key, Assignment> assignment : made.assignments()) {
             assertEquals(assignment.before(), seen.site().findAssignment(assignment.key()), change.toString());
+        }
+        for (KeyedDifference<Forward.Source, Forward> forward : made.forwards()) {
+            assertEquals(forward.before(), seen.site().findForward(forward.key()), change.toString());
         }
         made.details()
                 .ifPresent(details -> assertEquals(details.before(), seen.site().details()));
