@@ -47,7 +47,7 @@ export default function AddressesScreen(props: {
     <main className="ledger addresses">
       <div className="head">
         <h2>Addresses</h2>
-        <span>every address visitors knew leads on, even when its page moves</span>
+        <span>every address that visitors knew forwards when its page moves</span>
       </div>
       <div className="finder">
         <Input

@@ -36,6 +36,7 @@ export function ForwardForm(props: {
     setProblem(result.ok ? null : result.sentence);
     if (result.ok) {
       setAddress("");
+      setPage(null);
       setOutside("");
     }
   };

@@ -17,6 +17,7 @@ export function PageChoice(props: {
       aria-label={props.label}
       showSearch
       optionFilterProp="label"
+      placeholder="Choose a page…"
       value={props.value}
       onChange={props.onChange}
       options={pageOptions(props.copy.tree)}

@@ -10,6 +10,9 @@ import type { WorkingCopy } from "../working-copy/store";
 import { childrenOf, pageOf, parentOf } from "../working-copy/tree";
 import { Lock } from "./Lock";
 
+/** As it is where there is no page above. */
+const NOWHERE = "Nowhere: it says that the page is gone";
+
 type Leads = "PARENT" | "PAGE" | "NOWHERE";
 
 /** What would follow from both ways, where it is known already: with subpages, and where these move up. */
@@ -74,7 +77,7 @@ export function Removing(props: {
                 options={[
                   { value: "PARENT", label: above(copy, pages) },
                   { value: "PAGE", label: "Another page…" },
-                  { value: "NOWHERE", label: "Nowhere: it says that the page is gone" },
+                  ...(above(copy, pages) === NOWHERE ? [] : [{ value: "NOWHERE" as const, label: NOWHERE }]),
                 ]}
               />
               {leads === "PAGE" && (
@@ -123,9 +126,7 @@ function above(copy: WorkingCopy, pages: readonly string[]): string {
   const parents = new Set(pages.map((page) => parentOf(copy.tree, page)));
   const [parent = null] = parents;
   if (parents.size > 1) return "The pages they are under";
-  return parent === null
-    ? "Nothing above it: it says that the page is gone"
-    : pageOf(copy.tree, parent).title;
+  return parent === null ? NOWHERE : pageOf(copy.tree, parent).title;
 }
 
 function Way(props: { readonly name: string; readonly tried: TriedDto; readonly onRemove: () => void }) {

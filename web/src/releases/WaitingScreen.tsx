@@ -54,8 +54,8 @@ export default function WaitingScreen(props: {
                   <p>
                     {counted(
                       addressesChanging,
-                      "# address that visitors know changes. The old one will lead on.",
-                      "# addresses that visitors know change. The old ones will lead on.",
+                      "# address that visitors know changes. The old one will forward.",
+                      "# addresses that visitors know change. The old ones will forward.",
                     )}{" "}
                     <Link to="/addresses">All addresses</Link>
                   </p>
