@@ -176,6 +176,10 @@ export const api = {
   placeable: (pages: readonly string[], abandoned?: AbortSignal) =>
     call<PlaceableDto[]>("GET", `/placeable?pages=${pages.join(",")}`, undefined, abandoned),
   /** Null for a page that is gone. */
+  series: (title: string, count: number) =>
+    call<Schemas["SeriesDto"]>("GET", `/series?${new URLSearchParams({ title, count: String(count) })}`),
+  emptyBin: (request: string, removals: readonly string[]) =>
+    call<BinDto>("POST", "/bin/emptyings", { request, removals }),
   /** @param parts how many parts of the list, from its beginning */
   addresses: async (words: string, which: string, parts: number, abandoned: AbortSignal) => {
     const asked = (from: number) =>

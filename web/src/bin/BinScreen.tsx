@@ -5,7 +5,9 @@ import { api, type RemovalDto } from "../api/client";
 import { useMayEdit } from "../people/mayEdit";
 import { Answered, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
+import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
+import { sentenceOf } from "../shared/sentenceOf";
 import { when } from "../shared/when";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 
@@ -18,11 +20,23 @@ export default function BinScreen({
   readonly store: WorkingCopyStore;
 }) {
   const [problem, setProblem] = useState<string | null>(null);
+  /** Removals that would be let go. */
+  const [asked, setAsked] = useState<readonly string[] | null>(null);
   const mayEdit = useMayEdit();
   const bin = useAnswer(["bin"], copy.revision, api.bin);
   const restore = async (removal: RemovalDto) => {
     const result = await store.change({ kind: "restore", removal: removal.id });
     setProblem(result.ok ? null : result.sentence);
+  };
+  const empty = async (removals: readonly string[]) => {
+    try {
+      await api.emptyBin(newId(), removals);
+      store.lookAround();
+      setAsked(null);
+      setProblem(null);
+    } catch (failed) {
+      setProblem(sentenceOf(failed));
+    }
   };
   return (
     <main className="ledger">
@@ -31,6 +45,20 @@ export default function BinScreen({
         <span>what you restore goes back where it was</span>
       </div>
       <Problem sentence={problem} />
+      {asked && (
+        <div className="ask" role="alertdialog" aria-label="Empty the bin">
+          <p>
+            {counted(asked.length, "# removal", "# removals")} will be gone for good: nobody can restore{" "}
+            {asked.length === 1 ? "it" : "them"}, and undo cannot either.
+          </p>
+          <Button danger onClick={() => void empty(asked)}>
+            Remove for good
+          </Button>
+          <Button type="text" autoFocus onClick={() => setAsked(null)}>
+            Cancel
+          </Button>
+        </div>
+      )}
       <Answered answer={bin} what="what is in the bin">
         {({ removals }) =>
           removals.length === 0 ? (
@@ -70,10 +98,34 @@ export default function BinScreen({
                       >
                         Restore
                       </Button>
+                      <Button
+                        size="small"
+                        danger
+                        disabled={!mayEdit}
+                        aria-label={`Remove ${removal.what} for good (${where(removal)})`}
+                        onClick={() => setAsked([removal.id])}
+                      >
+                        Remove for good…
+                      </Button>
                     </td>
                   </tr>
                 ))}
               </tbody>
+              {removals.length > 1 && (
+                <tfoot>
+                  <tr>
+                    <td colSpan={4}>
+                      <Button
+                        danger
+                        disabled={!mayEdit}
+                        onClick={() => setAsked(removals.map((removal) => removal.id))}
+                      >
+                        Empty the bin…
+                      </Button>
+                    </td>
+                  </tr>
+                </tfoot>
+              )}
             </table>
           )
         }

@@ -5,6 +5,7 @@ import {
   AddBelowIcon,
   AddToMenuIcon,
   AddUnderIcon,
+  CopyIcon,
   GroupIcon,
   HideIcon,
   MoveToIcon,
@@ -30,6 +31,7 @@ export function PageActions(props: {
     readonly moveTo: () => void;
     readonly place: () => void;
     readonly hide: () => void;
+    readonly copy: () => void;
     readonly remove: () => void;
   };
   /** Whether no menu shows any of them by itself; null where that cannot be chosen. */
@@ -65,6 +67,13 @@ export function PageActions(props: {
     hint: "Edit the title (Enter)",
     onClick: acts.edit,
   };
+  const copying: Action = {
+    key: "copy",
+    label: "Copy…",
+    icon: <CopyIcon />,
+    hint: "Copy it, once or several times (Ctrl+D)",
+    onClick: acts.copy,
+  };
   return (
     <ActionBar
       label={one ? "The selected page" : "The selected pages"}
@@ -94,6 +103,7 @@ export function PageActions(props: {
           idle: props.hidden === null,
           onClick: acts.hide,
         },
+        ...(one ? [copying] : []),
         {
           key: "moveTo",
           label: "Move to…",

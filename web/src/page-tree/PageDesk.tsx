@@ -47,6 +47,7 @@ export function PageDesk(props: {
   readonly gridRef: RefObject<HTMLDivElement | null>;
   readonly onChoose: (choice: Choice) => void;
   readonly onMoveTo: () => void;
+  readonly onCopy: () => void;
   readonly onWholeScreen: () => void;
   /** Goes to the menus that the chosen pages can be placed in. */
   readonly onPlace: () => void;
@@ -76,6 +77,7 @@ export function PageDesk(props: {
     place: props.onPlace,
     move: deeds.move,
     hide: deeds.hide,
+    copy: props.onCopy,
     remove: deeds.remove,
   };
   return (
@@ -113,6 +115,7 @@ export function PageDesk(props: {
         g: acts.wrap,
         m: acts.moveTo,
         h: () => void deeds.hide(),
+        "Control+d": acts.copy,
         p: acts.place,
         w: props.onWholeScreen,
       }}

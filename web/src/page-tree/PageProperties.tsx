@@ -1,4 +1,4 @@
-import { Select } from "antd";
+import { Button, Select } from "antd";
 import { useMemo } from "react";
 import type { ChangeDto } from "../api/client";
 import { Group } from "../shared/Group";
@@ -21,7 +21,7 @@ export function PageProperties(props: {
   const setTopics = (add: string[], remove: string[]) =>
     void onChange({ kind: "setTopics", pages, add, remove });
   return (
-    <Group name="page-properties" folded heading="Layout, topics and date">
+    <Group name="page-properties" folded heading="Kind, layout, topics and date">
       <div className="fields">
         <CommonChoice<Page["layout"]>
           id="layout-label"
@@ -50,6 +50,30 @@ export function PageProperties(props: {
               value={page.date ?? ""}
               onKeep={(date) => onChange({ kind: "setDate", pages, date: date || null })}
             />
+          </>
+        )}
+        {!isBuiltIn(page) && copy.tree.home !== page.id && (
+          <>
+            <CommonChoice<"PAGE" | "GROUP">
+              id="kind-label"
+              label="It is"
+              values={[page.kind === "GROUP" ? "GROUP" : "PAGE"]}
+              options={[
+                { value: "PAGE", label: "A page with content" },
+                { value: "GROUP", label: "A group of pages" },
+              ]}
+              onChoose={(chosen) => void onChange({ kind: "setGroup", pages, group: chosen === "GROUP" })}
+            />
+            {page.kind !== "GROUP" && (
+              <>
+                <span>Home page</span>
+                <span>
+                  <Button size="small" onClick={() => void onChange({ kind: "setHome", page: page.id })}>
+                    Make it the home page
+                  </Button>
+                </span>
+              </>
+            )}
           </>
         )}
         {page.summary && (

@@ -10,6 +10,7 @@ import { useWholeScreen } from "../shell/useWholeScreen";
 import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf, pathTo } from "../working-copy/tree";
+import { CopyCard } from "./CopyCard";
 import { destinationsFor, placeFor } from "./destinations";
 import { PageCard } from "./PageCard";
 import { PageDesk } from "./PageDesk";
@@ -25,7 +26,8 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
   const { page: asked } = useParams();
   const navigate = useNavigate();
   const gridRef = useRef<HTMLDivElement>(null);
-  const [moving, setMoving] = useState(false);
+  /** What is done in the place of the card. */
+  const [doing, setDoing] = useState<"moving" | "copying" | null>(null);
   const [wholeScreen, setWholeScreen] = useWholeScreen(gridRef);
   // Not read back from the address: the router updates it later than the next key may come.
   const [last, setLast] = useState(only(asked ?? null));
@@ -41,7 +43,7 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
   }, [sent]);
   const choice = present(last, (id) => (copy.tree.pages.has(id) ? id : undefined), copy.tree.home);
   const choose = (next: Choice) => {
-    setMoving(false);
+    setDoing(null);
     setLast(next);
     void navigate(`/pages/${next.at ?? ""}`, { replace: true });
   };
@@ -62,7 +64,8 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
           pages={pages}
           gridRef={gridRef}
           onChoose={choose}
-          onMoveTo={() => setMoving(true)}
+          onMoveTo={() => setDoing("moving")}
+          onCopy={() => setDoing("copying")}
           onWholeScreen={() => setWholeScreen(true)}
           onPlace={goToPlacing}
         />
@@ -85,8 +88,23 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
         </Later>
       }
       card={
-        <Later of={`${selected} ${choice.rows.size} ${moving}`}>
-          {moving ? (
+        <Later of={`${selected} ${choice.rows.size} ${doing}`}>
+          {doing === "copying" ? (
+            <CopyCard
+              key={selected}
+              copy={copy}
+              store={store}
+              page={selected}
+              onMade={(first) => {
+                choose(only(first));
+                backToOutline();
+              }}
+              onLeave={() => {
+                setDoing(null);
+                backToOutline();
+              }}
+            />
+          ) : doing === "moving" ? (
             <MoveTo
               what="page"
               title={
@@ -100,13 +118,13 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
                 const place = placeFor(copy.tree, to, how);
                 const result = await store.change({ kind: "movePages", pages, place });
                 if (result.ok) {
-                  setMoving(false);
+                  setDoing(null);
                   backToOutline();
                 }
                 return result;
               }}
               onLeave={() => {
-                setMoving(false);
+                setDoing(null);
                 backToOutline();
               }}
             />

@@ -17,7 +17,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ["H", "hide or show items, hide pages from menus, set a menu aside"],
   ["P", "add pages to menus, or pages of the tree to a menu"],
   ["G", "group pages under a new page, items under a new heading"],
-  ["Ctrl+D", "copy items or a menu"],
+  ["Ctrl+D", "copy a page, items or a menu"],
   ["Delete", "remove, to the bin; remove a page from a list"],
   ["Placing sheet: Space, Enter", "add or remove; type a label"],
   ["W", "the preview at full size"],

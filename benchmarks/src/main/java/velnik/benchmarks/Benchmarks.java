@@ -20,6 +20,9 @@ public final class Benchmarks {
     private static final double BULK_BOUND_MILLIS = 300;
     private static final double BULK_GROWTH_BOUND = 12;
     private static final double NAVIGATION_BOUND_MICROS = 20;
+    private static final double ADDRESS_EDIT_BOUND_MILLIS = 2;
+    private static final double ADDRESS_DRY_RUN_BOUND_MILLIS = 20;
+    private static final double BIRTH_BOUND_MILLIS = 200;
     private static final double FINDINGS_BOUND_MILLIS = 100;
     private static final double SEARCH_BOUND_MILLIS = 5;
     private static final double VISITOR_BOUND = 0.95;
@@ -40,6 +43,7 @@ public final class Benchmarks {
                     kind, large / small, "-fold", large / small <= GROWTH_BOUND, "≤ 4");
         }
         bulk();
+        forwarding();
         double navigation = median(run(NavigationBenchmark.class), "page", null);
         line(
                 "%s, 10,000 pages, median",
@@ -64,6 +68,28 @@ public final class Benchmarks {
         line("p99 of %s in a throng over the quiet one", "200 visitors", throng.p99(), "", throng.p99() <= 3, "≤ 3");
         line("%s that failed in it", "requests", throng.failed(), "", throng.failed() == 0, "0");
         line("%s made in it", "edits", throng.edits(), "", throng.edits() > 0, "> 0");
+    }
+
+    private static void forwarding() throws RunnerException {
+        Collection<RunResult> results = run(ForwardingBenchmark.class);
+        double edit = median(results, "edit", null) / 1_000;
+        line(
+                "%s of 10,000 published pages, median",
+                "another address for the largest section", edit, "ms", edit <= ADDRESS_EDIT_BOUND_MILLIS, "≤ 2");
+        double dryRun = median(results, "dryRun", null) / 1_000;
+        line(
+                "%s, with the list of addresses, median",
+                "the same as a dry run", dryRun, "ms", dryRun <= ADDRESS_DRY_RUN_BOUND_MILLIS, "≤ 20");
+        double birth = median(results, "birth", null) / 1_000;
+        line("%s of it, median", "birth of the forwards", birth, "ms", birth <= BIRTH_BOUND_MILLIS, "≤ 200");
+        line(
+                "%s, median",
+                "all addresses with their answers",
+                median(results, "addressBook", null) / 1_000,
+                "ms",
+                true,
+                "no bound");
+        line("%s among 100,000, median", "an old address", median(results, "find", null), "µs", true, "no bound");
     }
 
     private static void bulk() throws RunnerException {

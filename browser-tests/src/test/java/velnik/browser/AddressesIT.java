@@ -84,10 +84,7 @@ public class AddressesIT extends UndoneTest {
         mara.publishes();
         leads("/hire/prices", "/contact");
         Visitor visitor = new Visitor(velnik, wide());
-        visitor.page().navigate(velnik.url("/old-prices.html"));
-        assertThat(visitor.page().locator("h1")).hasText("No longer here");
-        visitor.isAccessible("a page that is gone");
-        visitor.forgives("410");
+        visitor.findsGone("/old-prices.html").isAccessible("a page that is gone");
         visitor.complainsOfNothing();
         mara.complainsOfNothing();
         mara.undoesEverything();

@@ -218,10 +218,10 @@ public class FirstGuessIT extends UndoneTest {
         Locator reach = mara.page().getByText("By link only").last();
         assertThat(reach).isInViewport();
         assertThat(mara.page().locator(".card details:not([open]) > summary"))
-                .hasText(new String[] {"When visitors can see it", "Layout, topics and date", "Remove"});
+                .hasText(new String[] {"When visitors can see it", "Kind, layout, topics and date", "Remove"});
         mara.page()
                 .locator(".card summary")
-                .getByText("Layout, topics and date")
+                .getByText("Kind, layout, topics and date")
                 .click();
         mara.chooses("Kayaks");
         assertThat(mara.page().getByLabel("Topics")).isVisible();

@@ -20,7 +20,7 @@ public class OutlineIT extends UndoneTest {
         mara.drags(mara.row("Kayaks"), mara.row("Repairs"), 0.5);
         assertThat(mara.dragNote()).containsText("Canoes, Kayaks, Rowing skiffs");
         assertThat(mara.dragNote()).containsText("Under Repairs, at its end");
-        assertThat(mara.dragNote()).containsText("3 addresses change when you publish, known to visitors today.");
+        assertThat(mara.dragNote()).containsText("3 addresses change when you publish; the old ones will forward.");
         assertThat(mara.dragNote()).containsText("The sidebar changes on 3 pages.");
         assertTrue(mara.gestures() <= 3, "three pages under another");
         mara.letsGo().isTold("Canoes and 2 more moved under Repairs.");
@@ -191,13 +191,14 @@ public class OutlineIT extends UndoneTest {
     public void removedBranch_isGoneForVisitors_andComesBackFromTheBin() {
         mara.chooses("Courses");
         assertThat(mara.page().locator(".card"))
-                .containsText("4 subpages go with it. 5 addresses that visitors know are not found once you publish.");
+                .containsText(
+                        "4 subpages go with it. 5 addresses that visitors know say that the page is gone once you publish.");
         mara.presses("Delete").isTold("Courses is in the bin. 4 subpages go with it.");
         assertThat(mara.row("News")).hasAttribute("aria-selected", "true");
         assertThat(mara.header().getByText("Courses")).hasCount(0);
         mara.publishes();
         Visitor visitor = new Visitor(velnik, wide());
-        visitor.doesNotFind("/courses/first-paddle");
+        visitor.findsGone("/courses/first-paddle");
         mara.opensScreen("Bin").clicks("Restore Courses (/courses)").isTold("Courses is restored.");
         mara.publishes();
         visitor.opens("/courses/first-paddle").reads("First paddle");

@@ -76,7 +76,19 @@ public class Screenshots extends BrowserTest {
             mara.page().getByLabel("Name to sign in with").fill("iris");
             mara.page().getByLabel("Password, to hand over").fill("three-blue-oars");
             take(mara, "members");
+            mara.opensScreen("Pages")
+                    .chooses("Courses")
+                    .presses("Enter", "Control+a")
+                    .types("Lessons")
+                    .presses("Enter");
+            mara.clicks("Use /lessons, the old address will forward").opensScreen("Addresses");
+            mara.page()
+                    .getByText("Change when you publish", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(mara.page().locator("tbody")).containsText("/courses/first-paddle");
+            take(mara, "addresses");
             mara.page().getByText("What waits").click();
+            mara.page().locator(".address-changes summary").click();
             assertThat(mara.page().getByText("Paddleboards is new, under Hire."))
                     .isVisible();
             assertThat(mara.page().getByText("what visitors see now")).isVisible();

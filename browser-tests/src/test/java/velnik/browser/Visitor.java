@@ -31,6 +31,14 @@ final class Visitor extends Watched {
         return this;
     }
 
+    /** At an address that led to a page once. */
+    Visitor findsGone(String path) {
+        Response response = page.navigate(velnik.url(path));
+        assertEquals(response.status(), 410, path);
+        forgives("410");
+        return reads("No longer here");
+    }
+
     /** Before anything was published. */
     Visitor findsNothingYet(String path) {
         Response response = page.navigate(velnik.url(path));

@@ -53,7 +53,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(27)) {
+        return switch (random.nextInt(30)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -81,6 +81,15 @@ public final class RandomEdits {
             case 21 -> new Change.SetTimeZone(ZoneId.of(random.nextBoolean() ? "Europe/London" : "Asia/Tokyo"));
             case 22 -> new Change.EmptyBin(List.of(anyRemoval(site)));
             case 23 -> begun(site);
+            case 26 ->
+                new Change.CopyPages(
+                        any(rows),
+                        List.of(title(), title()).subList(0, 1 + random.nextInt(2)),
+                        random.nextBoolean(),
+                        random.nextBoolean(),
+                        "copy-" + made++);
+            case 27 -> new Change.SetHome(any(rows));
+            case 28 -> new Change.SetGroup(some(rows), random.nextBoolean());
             case 24, 25 -> forward(site, rows);
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };

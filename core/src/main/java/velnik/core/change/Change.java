@@ -37,6 +37,9 @@ public sealed interface Change
                 Change.SetSearchEngines,
                 Change.RemovePages,
                 Change.SetForward,
+                Change.CopyPages,
+                Change.SetHome,
+                Change.SetGroup,
                 Change.Restore,
                 Change.EmptyBin,
                 MenuChange {
@@ -81,6 +84,29 @@ public sealed interface Change
 
     /** Adds the built-in pages that the site lacks, at the end of the top level. */
     record AddBuiltInPages() implements Change {}
+
+    /**
+     * Copies a page to right after it, once for each title; the copies are held back. Items that lead to it are not copied.
+     *
+     * @param subpages whether what is under it is copied too
+     * @param content whether the copies have its summary and text
+     * @param ids what the ids of the copies begin with
+     */
+    record CopyPages(PageId page, List<String> titles, boolean subpages, boolean content, String ids)
+            implements Change {
+        public CopyPages {
+            titles = List.copyOf(titles);
+        }
+    }
+
+    record SetHome(PageId page) implements Change {}
+
+    /** @param group whether the pages have no content of their own; what they had comes back when they are pages again */
+    record SetGroup(List<PageId> pages, boolean group) implements Change {
+        public SetGroup {
+            pages = List.copyOf(pages);
+        }
+    }
 
     record RetitlePage(PageId page, String title) implements Change {}
 

@@ -41,6 +41,22 @@ public sealed interface Refusal {
 
     record TooManyForwards(int limit) implements Refusal {}
 
+    /** Every site has one of it. */
+    record BuiltInAlone(String title) implements Refusal {}
+
+    /** It has no content of its own. */
+    record NoHome(String title) implements Refusal {}
+
+    /** @param because what withholds it: itself or a page above it */
+    record HomeWithheld(String title, String because) implements Refusal {
+        @Override
+        public String sentence() {
+            return WORDS.say(title.equals(because) ? "HomeWithheld.itself" : "HomeWithheld.above", this);
+        }
+    }
+
+    record HomeNoGroup(String title) implements Refusal {}
+
     record BuiltInStays(String title) implements Refusal {}
 
     record NotFoundStaysOpen(String title) implements Refusal {}

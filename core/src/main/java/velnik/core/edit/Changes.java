@@ -26,6 +26,8 @@ import velnik.core.pages.Adding;
 import velnik.core.pages.Addressing;
 import velnik.core.pages.Beginning;
 import velnik.core.pages.BuiltInPages;
+import velnik.core.pages.Copying;
+import velnik.core.pages.Homing;
 import velnik.core.pages.Moving;
 import velnik.core.pages.Periods;
 import velnik.core.pages.Reaching;
@@ -76,6 +78,9 @@ public final class Changes {
             case Change.BeginSite begin -> Beginning.beginSite(draft, begin);
             case Change.AddPages add -> Adding.addPages(draft, add);
             case Change.AddBuiltInPages add -> BuiltInPages.addMissing(draft);
+            case Change.CopyPages copy -> Copying.copyPages(draft, copy);
+            case Change.SetHome set -> Homing.setHome(draft, set);
+            case Change.SetGroup set -> Homing.setGroup(draft, set);
             case Change.RetitlePage retitle -> Titling.retitlePage(draft, retitle);
             case Change.SetSlug set -> Addressing.setSlug(draft, set);
             case Change.MovePages move -> Moving.movePages(draft, move);

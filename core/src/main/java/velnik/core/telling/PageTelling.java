@@ -76,6 +76,9 @@ final class PageTelling {
             case Change.RemovePages remove ->
                 Telling.say(
                         "Remove", some(before, remove.pages()), remove.pages().size());
+            case Change.CopyPages copy -> copied(copy);
+            case Change.SetHome set -> Telling.say("SetHome", title(after, set.page()), 1);
+            case Change.SetGroup set -> some(set.group() ? "SetGroup.group" : "SetGroup.page", set.pages());
             case Change.SetForward set -> forwarded(set);
             case Change.Restore restore -> restored(restore);
             case Change.EmptyBin empty ->
@@ -114,6 +117,14 @@ final class PageTelling {
                         beneath == 0 ? "" : WORDS.say("AddPages.them", Map.of("tops", tops.size())),
                         "where",
                         under(tops.getFirst().place().parent())));
+    }
+
+    private Telling copied(Change.CopyPages copy) {
+        return Telling.say(
+                "CopyPages",
+                title(before, copy.page()),
+                copy.titles().size(),
+                Map.of("pages", after.pages().size() - before.pages().size()));
     }
 
     private Telling forwarded(Change.SetForward set) {

@@ -78,6 +78,12 @@ public final class Waiting {
                 entries.add(new Entry(working.pages().contains(page) ? page : null, () -> sentence(page, rows)));
             }
         });
+        difference
+                .home()
+                .flatMap(ValueDifference::after)
+                .filter(home -> live.home() != null)
+                .ifPresent(home ->
+                        entries.add(new Entry(home, () -> WORDS.say("site.home", Map.of("title", title(home))))));
         difference.details().ifPresent(details -> entries.addAll(details(details)));
         difference.forwards().stream()
                 .filter(this::isTold)

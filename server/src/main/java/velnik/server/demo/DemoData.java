@@ -49,7 +49,7 @@ class DemoData implements ApplicationRunner {
         texts.keep(Brackwater.texts().values());
         List<Change> changes = Brackwater.changes();
         for (int i = 0; i < changes.size(); i++) {
-            workingCopy.applyForTheSystem(OWNER, "demo-" + i, List.of(changes.get(i)));
+            workingCopy.applyForGood(OWNER, "demo-" + i, List.of(changes.get(i)));
         }
         releases.publish(OWNER, "demo-release", workingCopy.state().revision(), "As the season begins");
         for (DemoAccount account : DemoAccount.ALL) {

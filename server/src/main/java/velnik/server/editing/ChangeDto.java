@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -39,6 +40,9 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = ChangeDto.SetSearchEngines.class, name = "setSearchEngines"),
     @JsonSubTypes.Type(value = ChangeDto.RemovePages.class, name = "removePages"),
     @JsonSubTypes.Type(value = ChangeDto.SetForward.class, name = "setForward"),
+    @JsonSubTypes.Type(value = ChangeDto.CopyPages.class, name = "copyPages"),
+    @JsonSubTypes.Type(value = ChangeDto.SetHome.class, name = "setHome"),
+    @JsonSubTypes.Type(value = ChangeDto.SetGroup.class, name = "setGroup"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.RenameMenu.class, name = "renameMenu"),
@@ -75,6 +79,9 @@ sealed interface ChangeDto
                 ChangeDto.SetSearchEngines,
                 ChangeDto.RemovePages,
                 ChangeDto.SetForward,
+                ChangeDto.CopyPages,
+                ChangeDto.SetHome,
+                ChangeDto.SetGroup,
                 ChangeDto.Restore,
                 MenuChangeDto {
     Change change();
@@ -256,6 +263,43 @@ sealed interface ChangeDto
         @Override
         public Change change() {
             return new Change.SetForward(from.read(), to == null ? null : to.read());
+        }
+    }
+
+    /**
+     * @param titles one for each copy
+     * @param ids what the ids of the copies begin with
+     */
+    record CopyPages(
+            @NotNull String page,
+
+            @NotNull @Size(max = COPIES, message = "At most 1,000 copies are made at once.")
+            List<String> titles,
+
+            boolean subpages,
+            boolean content,
+            @NotNull String ids)
+            implements ChangeDto {
+        private static final int COPIES = 1_000;
+
+        @Override
+        public Change change() {
+            return new Change.CopyPages(new PageId(page), titles, subpages, content, MenuChangeDto.stem(ids));
+        }
+    }
+
+    record SetHome(@NotNull String page) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetHome(new PageId(page));
+        }
+    }
+
+    /** @param group false to make them pages with content of their own again */
+    record SetGroup(@NotNull List<String> pages, boolean group) implements ChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetGroup(pages.stream().map(PageId::new).toList(), group);
         }
     }
 

@@ -277,7 +277,7 @@ sealed interface MenuChangeDto extends ChangeDto {
     }
 
     /** @throws IllegalArgumentException when no ids can begin so */
-    private static String stem(String ids) {
+    static String stem(String ids) {
         return new MenuRowId(ids + "-" + Whole.ROWS).value().substring(0, ids.length());
     }
 }

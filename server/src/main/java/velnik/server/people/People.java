@@ -57,7 +57,7 @@ public class People {
             }
             // The site first: an account without a site could not begin it again, a site without one can.
             if (workingCopy.state().site().equals(Site.bare())) {
-                workingCopy.applyForTheSystem(
+                workingCopy.applyForGood(
                         name,
                         "begin-site",
                         List.of(

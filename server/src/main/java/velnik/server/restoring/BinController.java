@@ -1,15 +1,26 @@
 package velnik.server.restoring;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.core.change.Change;
 import velnik.core.explanation.Labels;
 import velnik.core.site.MenuRow;
 import velnik.core.site.Removal;
+import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
+import velnik.server.calls.RequestName;
+import velnik.server.calls.Whole;
 import velnik.server.people.People;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -53,6 +64,27 @@ class BinController {
                 site.bin().reversed().stream()
                         .map(removal -> removal(site, removal))
                         .toList());
+    }
+
+    /**
+     * Lets removals go for good, which nobody undoes. Those that are not there any more are gone already.
+     *
+     * @param removals of which one at least
+     */
+    record Empty(
+            @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
+            String request,
+
+            @NotNull @Size(min = 1, max = Whole.ROWS) List<String> removals) {}
+
+    @PostMapping("/emptyings")
+    BinDto empty(@Valid @RequestBody Empty empty, Principal person) {
+        workingCopy.applyForGood(
+                person.getName(),
+                empty.request(),
+                List.of(new Change.EmptyBin(
+                        empty.removals().stream().map(RemovalId::new).toList())));
+        return bin();
     }
 
     private RemovalDto removal(Site site, Removal removal) {

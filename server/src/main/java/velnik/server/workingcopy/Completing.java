@@ -21,7 +21,7 @@ class Completing implements ApplicationRunner {
         Site site = workingCopy.state().site();
         if (!site.equals(Site.bare()) && !site.lackingBuiltIns().isEmpty()) {
             String request = "built-in-pages-" + workingCopy.state().revision();
-            workingCopy.applyForTheSystem("Velnik", request, List.of(new Change.AddBuiltInPages()));
+            workingCopy.applyForGood("Velnik", request, List.of(new Change.AddBuiltInPages()));
         }
     }
 }

@@ -164,8 +164,8 @@ public class WorkingCopy {
         return applied(JournalEntry.Kind.EDIT, person, request, () -> basedOn, changes);
     }
 
-    /** Makes changes of Velnik's own, which nobody undoes. */
-    public Kept applyForTheSystem(String person, String request, List<Change> changes) {
+    /** Makes changes that nobody undoes: Velnik's own, and those that say beforehand that they are for good. */
+    public Kept applyForGood(String person, String request, List<Change> changes) {
         return applied(JournalEntry.Kind.SYSTEM, person, request, () -> state.revision(), changes);
     }
 
@@ -292,7 +292,7 @@ public class WorkingCopy {
                     .map(Removal::id)
                     .toList();
             if (!old.isEmpty()) {
-                applyForTheSystem("Velnik", "tidy-" + state.revision(), List.of(new Change.EmptyBin(old)));
+                applyForGood("Velnik", "tidy-" + state.revision(), List.of(new Change.EmptyBin(old)));
             }
             store.forget(now.minus(History.YEAR), history.needed());
             return state;

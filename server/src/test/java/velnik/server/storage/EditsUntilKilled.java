@@ -22,7 +22,7 @@ public final class EditsUntilKilled {
         OpenedStorage storage = OpenedStorage.in(arguments[0]);
         WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
         if (copy.state().revision() == 0) {
-            copy.applyForTheSystem(
+            copy.applyForGood(
                     "mara",
                     "begin-site",
                     List.of(

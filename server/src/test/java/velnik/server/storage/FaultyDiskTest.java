@@ -37,7 +37,7 @@ public class FaultyDiskTest {
         Site last;
         try (OpenedStorage storage = OpenedStorage.in(folder, faults)) {
             WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
-            copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
+            copy.applyForGood("mara", "begin-site", Brackwater.changes());
             int failed = 0;
             int unsure = 0;
             for (int i = 0; i < EDITS; i++) {

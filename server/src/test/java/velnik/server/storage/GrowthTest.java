@@ -34,7 +34,7 @@ public class GrowthTest {
         Site last;
         try (OpenedStorage storage = OpenedStorage.in(folder.toString())) {
             WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
-            copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
+            copy.applyForGood("mara", "begin-site", Brackwater.changes());
             for (int i = 0; i < 400; i++) {
                 retitle(copy, "request-" + i, "Canoes " + i);
             }
@@ -56,7 +56,7 @@ public class GrowthTest {
         String folder = Files.createTempDirectory("velnik-night").toString();
         try (OpenedStorage storage = OpenedStorage.in(folder)) {
             WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
-            copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
+            copy.applyForGood("mara", "begin-site", Brackwater.changes());
             Change remove = Change.RemovePages.of(
                     new RemovalId("long-ago"), List.of(Brackwater.id("Kayaks")), Change.Subpages.GO_TOO);
             copy.apply("mara", "remove-it", copy.state().revision(), List.of(remove));

@@ -30,7 +30,7 @@ public class SiteStoreLawsTest {
         try (OpenedStorage storage =
                 OpenedStorage.in(Files.createTempDirectory("velnik-laws").toString())) {
             WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
-            copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
+            copy.applyForGood("mara", "begin-site", Brackwater.changes());
             int taken = 0;
             for (int i = 0; i < EDITS; i++) {
                 taken += edited(copy, edits, random, i) ? 1 : 0;
@@ -63,7 +63,7 @@ public class SiteStoreLawsTest {
         try (OpenedStorage storage =
                 OpenedStorage.in(Files.createTempDirectory("velnik-old").toString())) {
             WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
-            copy.applyForTheSystem("mara", "begin-site", Brackwater.changes());
+            copy.applyForGood("mara", "begin-site", Brackwater.changes());
             long old = copy.state().revision();
             retitle(copy, canoes, "jo-long-ago", "Jo's canoes");
             for (int i = 0; i < 1001; i++) {

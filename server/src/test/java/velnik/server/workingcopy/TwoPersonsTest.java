@@ -42,8 +42,7 @@ public class TwoPersonsTest {
                 OpenedStorage.in(Files.createTempDirectory("velnik-two").toString())) {
             WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
             // On a small site, so that they often mean the same thing.
-            copy.applyForTheSystem(
-                    "mara", "begin-site", List.of(Brackwater.changes().getFirst()));
+            copy.applyForGood("mara", "begin-site", List.of(Brackwater.changes().getFirst()));
             WorkingCopy.State[] seen = {copy.state(), copy.state()};
             int taken = 0;
             for (int i = 0; i < EDITS; i++) {

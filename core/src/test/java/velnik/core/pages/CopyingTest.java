@@ -1,0 +1,81 @@
+package velnik.core.pages;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static velnik.core.SiteScript.brackwater;
+
+import java.util.Collections;
+import java.util.List;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.change.Change;
+import velnik.core.change.Refusal;
+import velnik.core.outline.Branch;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+
+/** Copies of pages. */
+public class CopyingTest {
+
+    private static Change copy(PageId page, boolean subpages, boolean content, String... titles) {
+        return new Change.CopyPages(page, List.of(titles), subpages, content, "copy" + (content ? "" : "-bare"));
+    }
+
+    private static List<String> under(Site site, PageId parent) {
+        return site.pages().childrenOf(parent).stream()
+                .map(Branch::value)
+                .map(Page::title)
+                .toList();
+    }
+
+    @Test
+    public void copies_standAfterTheOriginal_heldBack_withAddressesOfTheirOwn_andNoItems() {
+        SiteScript script = brackwater().publishes();
+        String header = script.sees("Home", Zone.HEADER);
+        script.does(copy(script.page("Canoes"), false, true, "Canoes", "Canoes for four"))
+                .says("Canoes is copied 2 times: 2 pages are new, held back until you open them.");
+        assertEquals(
+                under(script.site(), script.page("Hire")).subList(0, 4),
+                List.of("Canoes", "Canoes", "Canoes for four", "Kayaks"));
+        Page first = script.site().pages().get(new PageId("copy-0"));
+        Page original = script.site().pages().get(script.page("Canoes"));
+        assertEquals(
+                first, original.with().reach(Reach.HELD_BACK).slug("canoes-2").build());
+        assertEquals(script.sees("Home", Zone.HEADER), header);
+    }
+
+    @Test
+    public void branch_isCopied_withAllItHas_orWithoutItsContent() {
+        SiteScript script = brackwater();
+        script.does(copy(script.page("Engines"), true, false, "Motors"));
+        script.addressIs("Motors", "/repairs/motors");
+        assertEquals(under(script.site(), script.page("Motors")), under(script.site(), script.page("Engines")));
+        for (Branch<PageId, Page> row : script.site().pages().walk(script.page("Motors"))) {
+            assertEquals(row.value().text(), null);
+            assertEquals(row.value().summary(), "");
+            assertFalse(row.value().locked());
+        }
+        script.does(copy(script.page("Safety on the tide"), false, true, "Safety on the ebb"));
+        assertFalse(script.site().pages().get(script.page("Safety on the ebb")).locked());
+    }
+
+    @Test
+    public void copies_thatCannotBe_areRefused() {
+        SiteScript script = brackwater();
+        script.refuses(
+                copy(Site.idOfBuiltIn(velnik.core.site.PageKind.SEARCH), false, true, "Find"),
+                Refusal.BuiltInAlone.class,
+                "Search is a built-in page; a site has exactly one of it.");
+        script.refuses(copy(script.page("Canoes"), false, true), Refusal.NothingNamed.class);
+        script.refuses(copy(script.page("Canoes"), false, true, "Good", " "), Refusal.TitleEmpty.class);
+        script.refuses(copy(new PageId("never"), false, true, "Good"), Refusal.PageUnknown.class);
+        script.refuses(
+                new Change.CopyPages(script.page("Repairs"), Collections.nCopies(1_700, "Again"), true, true, "many"),
+                Refusal.TooManyPages.class);
+        script.does(copy(script.page("Canoes"), false, true, "Once"));
+        script.refuses(copy(script.page("Canoes"), false, true, "Once"), Refusal.IdTaken.class);
+    }
+}
