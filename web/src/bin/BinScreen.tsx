@@ -100,7 +100,7 @@ export default function BinScreen({
                       </Button>
                       <Button
                         size="small"
-                        danger
+                        type="text"
                         disabled={!mayEdit}
                         aria-label={`Remove ${removal.what} for good (${where(removal)})`}
                         onClick={() => setAsked([removal.id])}

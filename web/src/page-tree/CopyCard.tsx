@@ -58,7 +58,7 @@ export function CopyCard(props: {
         id="copy-titles"
         value={text}
         autoFocus
-        autoSize={{ minRows: 2, maxRows: 12 }}
+        rows={Math.min(12, Math.max(2, text.split("\n").length))}
         onChange={(event) => {
           setText(event.target.value);
           setProblem(null);

@@ -115,7 +115,7 @@ export function PageDesk(props: {
         g: acts.wrap,
         m: acts.moveTo,
         h: () => void deeds.hide(),
-        "Control+d": acts.copy,
+        "Ctrl+d": acts.copy,
         p: acts.place,
         w: props.onWholeScreen,
       }}

@@ -9,6 +9,8 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 /** Many rows at once, by mouse, key and finger, and what was removed coming back. */
@@ -309,6 +311,40 @@ public class OutlineIT extends UndoneTest {
         assertThat(mara.outline().locator("[aria-level='2']")).hasCount(0);
         mara.chooses("Hire").presses("ArrowRight");
         mara.seesUnder("Hire", "Canoes", "Kayaks", "Prices", "Safety on the tide", "Group bookings", "Rowing skiffs");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void copiesOfAPage_countOn_beforeAnyIsMade_byMouseAndByKey() {
+        mara.chooses("Varnish day").presses("Control+d");
+        mara.isAccessible("copying a page");
+        mara.presses("Control+a").types("Varnish day 5 May");
+        mara.clicks("Count on 6 more");
+        assertThat(mara.page().getByLabel("Titles, one on each line"))
+                .hasValue(Stream.of("5", "6", "7", "8", "9", "10", "11")
+                        .map(day -> "Varnish day " + day + " May")
+                        .collect(Collectors.joining("\n")));
+        mara.clicks("Make 7 copies")
+                .isTold("Varnish day is copied 7 times: 7 pages are new, held back until you open them.");
+        assertThat(mara.row("Varnish day 5 May")).hasAttribute("aria-selected", "true");
+        assertThat(mara.header().getByText("Varnish day 5 May")).hasCount(0);
+        mara.presses("Control+z").isTold("Undone: Copy Varnish day.");
+        mara.chooses("Repairs").clicks("More").page().getByText("Copy…").click();
+        mara.page().getByText("With its subpages").click();
+        mara.clicks("Make 1 copy").isTold("Repairs is copied: 1 page is new, held back until you open it.");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void anotherPageIsHome_andTheBinIsEmptied_onceThatIsMeant() {
+        mara.chooses("Hire").clicks("Make it the home page").isTold("Hire is the home page now.");
+        mara.seesAddress("Hire", "/").seesAddress("Canoes", "/hire/canoes");
+        mara.opensScreen("Bin").clicks("Empty the bin…");
+        mara.isAccessible("a question in the bin");
+        mara.clicks("Cancel");
+        assertThat(mara.page().getByText("Bait shop")).isVisible();
+        mara.clicks("Remove Bait shop for good (/bait-shop)").clicks("Remove for good");
+        assertThat(mara.page().getByText("Bait shop")).hasCount(0);
         mara.complainsOfNothing();
     }
 }

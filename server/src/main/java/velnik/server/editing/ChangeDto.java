@@ -4,7 +4,6 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -273,15 +272,11 @@ sealed interface ChangeDto
     record CopyPages(
             @NotNull String page,
 
-            @NotNull @Size(max = COPIES, message = "At most 1,000 copies are made at once.")
-            List<String> titles,
+            @NotNull List<String> titles,
 
             boolean subpages,
             boolean content,
-            @NotNull String ids)
-            implements ChangeDto {
-        private static final int COPIES = 1_000;
-
+            @NotNull String ids) implements ChangeDto {
         @Override
         public Change change() {
             return new Change.CopyPages(new PageId(page), titles, subpages, content, MenuChangeDto.stem(ids));

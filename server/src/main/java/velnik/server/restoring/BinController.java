@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,7 +18,6 @@ import velnik.core.change.Change;
 import velnik.core.explanation.Labels;
 import velnik.core.site.MenuRow;
 import velnik.core.site.Removal;
-import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.server.calls.RequestName;
 import velnik.server.calls.Whole;
@@ -75,15 +75,19 @@ class BinController {
             @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
             String request,
 
-            @NotNull @Size(min = 1, max = Whole.ROWS) List<String> removals) {}
+            @NotNull @Size(min = 1, max = Whole.ROWS, message = "Name one removal at least, and 20,000 at most.")
+            List<String> removals) {}
 
     @PostMapping("/emptyings")
     BinDto empty(@Valid @RequestBody Empty empty, Principal person) {
+        Set<String> named = Set.copyOf(empty.removals());
         workingCopy.applyForGood(
                 person.getName(),
                 empty.request(),
-                List.of(new Change.EmptyBin(
-                        empty.removals().stream().map(RemovalId::new).toList())));
+                List.of(new Change.EmptyBin(workingCopy.state().site().bin().stream()
+                        .map(Removal::id)
+                        .filter(removal -> named.contains(removal.value()))
+                        .toList())));
         return bin();
     }
 

@@ -30,7 +30,7 @@ import velnik.server.storage.OpenedStorage;
  * it, or the edit was refused with both values.
  */
 public class TwoPersonsTest {
-    private static final int EDITS = 1_000;
+    private static final int EDITS = 1_500;
 
     private int refused;
 
