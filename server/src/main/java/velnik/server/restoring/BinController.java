@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -80,7 +81,7 @@ class BinController {
 
     @PostMapping("/emptyings")
     BinDto empty(@Valid @RequestBody Empty empty, Principal person) {
-        Set<String> named = Set.copyOf(empty.removals());
+        Set<String> named = new HashSet<>(empty.removals());
         workingCopy.applyForGood(
                 person.getName(),
                 empty.request(),

@@ -51,7 +51,7 @@ public class PageKindsTest {
         assertEquals(mara.pages(), before);
         mara.edits("{'kind':'copyPages','page':'canoes','titles':[''],'subpages':true,'content':true,'ids':'d'}")
                 .refuses(422, "title-empty");
-        mara.edits("{'kind':'copyPages','page':'repairs','titles':[" + "'x',".repeat(1_500) + "'x'],'subpages':true,"
+        mara.edits("{'kind':'copyPages','page':'repairs','titles':[" + "'x',".repeat(1_600) + "'x'],'subpages':true,"
                         + "'content':true,'ids':'d'}")
                 .refuses(422, "too-many-pages");
         assertEquals(mara.pages(), before);
