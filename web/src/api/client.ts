@@ -178,6 +178,15 @@ export const api = {
   /** Null for a page that is gone. */
   series: (title: string, count: number) =>
     call<Schemas["SeriesDto"]>("GET", `/series?${new URLSearchParams({ title, count: String(count) })}`),
+  bringBack: (request: string, basedOn: number, release: number) =>
+    call<AnswerDto>("POST", `/releases/${release}/bring-back`, { request, basedOn }),
+  releaseDifference: (from: number, to: number, abandoned: AbortSignal) =>
+    call<Schemas["ReleaseDifferenceDto"]>(
+      "GET",
+      `/releases/${from}/difference?to=${to}`,
+      undefined,
+      abandoned,
+    ),
   emptyBin: (request: string, removals: readonly string[]) =>
     call<BinDto>("POST", "/bin/emptyings", { request, removals }),
   /** @param parts how many parts of the list, from its beginning */

@@ -102,7 +102,7 @@ export default function BinScreen({
                         size="small"
                         type="text"
                         disabled={!mayEdit}
-                        aria-label={`Remove ${removal.what} for good (${where(removal)})`}
+                        aria-label={`Remove for good… ${removal.what} (${where(removal)})`}
                         onClick={() => setAsked([removal.id])}
                       >
                         Remove for good…

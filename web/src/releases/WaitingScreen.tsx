@@ -1,7 +1,8 @@
 import { Button, Input } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, type PersonDto } from "../api/client";
+import { api, type PersonDto, type ReleaseDto } from "../api/client";
+import { useMayEdit } from "../people/mayEdit";
 import { AddressChanges } from "../shared/AddressChanges";
 import { Answered, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
@@ -21,6 +22,11 @@ export default function WaitingScreen(props: {
   const [problem, setProblem] = useState<string | null>(null);
   const waiting = useAnswer(["waiting"], `${copy.revision} ${copy.waiting}`, api.waiting);
   const releases = useAnswer(["releases"], copy.release, api.releases);
+  const mayEdit = useMayEdit();
+  const bringBack = async (release: number) => {
+    const result = await store.bringBack(release);
+    setProblem(result.ok ? null : result.sentence);
+  };
   const publish = async () => {
     const { ok, sentence } = await store.publish(note);
     setProblem(ok ? null : sentence);
@@ -99,14 +105,14 @@ export default function WaitingScreen(props: {
               {all.length === 0 && <p>Nothing was published yet.</p>}
               <ul className="entries">
                 {all.map((release, index) => (
-                  <li key={release.number}>
-                    <b>Release {release.number}</b>
-                    {index === 0 && " · what visitors see now"}
-                    <span className="hint">
-                      {when(release.at)} · {release.person}
-                      {release.note && ` · ${release.note}`}
-                    </span>
-                  </li>
+                  <ReleaseRow
+                    key={release.number}
+                    release={release}
+                    newest={all[0]?.number ?? 0}
+                    onBringBack={
+                      mayEdit && (index > 0 || copy.waiting > 0) ? () => void bringBack(release.number) : null
+                    }
+                  />
                 ))}
               </ul>
             </>
@@ -114,5 +120,56 @@ export default function WaitingScreen(props: {
         </Answered>
       </section>
     </main>
+  );
+}
+
+/** A release, what has changed since, and a way back to it. */
+function ReleaseRow(props: {
+  readonly release: ReleaseDto;
+  /** The number of the release that visitors see. */
+  readonly newest: number;
+  readonly onBringBack: (() => void) | null;
+}) {
+  const { release, newest } = props;
+  const [comparing, setComparing] = useState(false);
+  const difference = useAnswer(
+    ["release difference", String(release.number)],
+    newest,
+    (signal) => api.releaseDifference(release.number, newest, signal),
+    { enabled: comparing },
+  );
+  return (
+    <li>
+      <b>Release {release.number}</b>
+      {release.number === newest && " · what visitors see now"}
+      <span className="hint">
+        {when(release.at)} · {release.person}
+        {release.note && ` · ${release.note}`}
+      </span>
+      <span className="choices">
+        {props.onBringBack && (
+          <Button size="small" onClick={props.onBringBack}>
+            Bring this release back
+          </Button>
+        )}
+        {release.number !== newest && (
+          <Button size="small" type="text" aria-expanded={comparing} onClick={() => setComparing(!comparing)}>
+            {comparing ? "Hide what changed since" : "What changed since"}
+          </Button>
+        )}
+      </span>
+      {comparing && (
+        <Answered answer={difference} what="what changed since">
+          {({ entries }) => (
+            <ul>
+              {entries.length === 0 && <li>Nothing that visitors notice.</li>}
+              {entries.map((entry) => (
+                <li key={`${entry.page} ${entry.sentence}`}>{entry.sentence}</li>
+              ))}
+            </ul>
+          )}
+        </Answered>
+      )}
+    </li>
   );
 }

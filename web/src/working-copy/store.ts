@@ -130,6 +130,10 @@ export class WorkingCopyStore {
   readonly pasteItems = (text: string, place: RowPlace): Promise<Result> =>
     this.send((request, revision) => api.importItems(request, revision, text, place));
 
+  /** Makes the working copy as it was when it was published. */
+  readonly bringBack = (release: number): Promise<Result> =>
+    this.send((request, revision) => api.bringBack(request, revision, release));
+
   /** Takes back so many of the person's latest edits, one after another until one cannot be. */
   readonly undo = async (edits = 1): Promise<Result> => {
     const result = await this.send((request) => api.undo(request, "ALONE"), "redo");

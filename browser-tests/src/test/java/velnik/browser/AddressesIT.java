@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.Map;
 import org.testng.annotations.Test;
 
@@ -27,7 +28,7 @@ public class AddressesIT extends UndoneTest {
         mara.isTold("Its address stays “repairs”, since it was public");
         mara.clicks("Use /the-workshop, the old address will forward");
         mara.isTold(
-                "The workshop is now at /the-workshop. 14 addresses change when you publish; the old ones will forward.");
+                "The workshop is now at /the-workshop. 13 addresses change when you publish; the old ones will forward.");
         mara.chooses("Engines").clicks("More").page().getByText("Move to…").click();
         mara.types("moorings").presses("Enter");
         mara.isTold("Engines moved under Moorings.");
@@ -73,12 +74,20 @@ public class AddressesIT extends UndoneTest {
                 .getByLabel("Forward", new Page.GetByLabelOptions().setExact(true))
                 .focus();
         mara.types("/old-prices.html").presses("Tab", "Tab", "ArrowRight", "ArrowRight");
-        mara.page().locator("form.forward").getByText("Add").press("Enter");
+        mara.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Add").setExact(true))
+                .press("Enter");
         mara.isTold("/old-prices.html says that the page is gone once you publish.");
         mara.page()
                 .getByLabel("Forward", new Page.GetByLabelOptions().setExact(true))
                 .fill("/hire");
-        mara.page().locator("form.forward").getByText("Add").press("Enter");
+        mara.page()
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Add").setExact(true))
+                .press("Enter");
         assertThat(mara.page().locator("form.forward [role=alert]"))
                 .containsText("The page Hire is at /hire, and a page comes before a forward.");
         mara.publishes();
@@ -90,5 +99,26 @@ public class AddressesIT extends UndoneTest {
         mara.undoesEverything();
         mara.page().reload();
         mara.publishes();
+    }
+
+    @Test
+    public void publishingIsTakenBack_withWhatWasRemoved_andWhatChangedSinceIsTold() {
+        mara.chooses("Kayaks").presses("Delete").isTold("Kayaks is in the bin.");
+        mara.publishes();
+        mara.opensScreen("What waits");
+        Locator before =
+                mara.page().locator("li").filter(new Locator.FilterOptions().setHasText("As the season begins"));
+        before.getByText("What changed since").click();
+        assertThat(before).containsText("Kayaks is removed; its address leads to Hire.");
+        mara.isAccessible("what changed since a release");
+        before.getByText("Bring this release back").click();
+        mara.isTold("The site is as it was in release 1. Visitors see it once you publish.");
+        leads("/hire/kayaks", "/hire");
+        mara.publishes();
+        leads("/hire/kayaks", "/hire/kayaks");
+        mara.opensScreen("Pages")
+                .seesUnder(
+                        "Hire", "Canoes", "Kayaks", "Rowing skiffs", "Prices", "Safety on the tide", "Group bookings");
+        mara.complainsOfNothing();
     }
 }

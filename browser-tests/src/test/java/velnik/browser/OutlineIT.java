@@ -343,7 +343,7 @@ public class OutlineIT extends UndoneTest {
         mara.isAccessible("a question in the bin");
         mara.clicks("Cancel");
         assertThat(mara.page().getByText("Bait shop")).isVisible();
-        mara.clicks("Remove Bait shop for good (/bait-shop)").clicks("Remove for good");
+        mara.clicks("Remove for good… Bait shop (/bait-shop)").clicks("Remove for good");
         assertThat(mara.page().getByText("Bait shop")).hasCount(0);
         mara.complainsOfNothing();
     }

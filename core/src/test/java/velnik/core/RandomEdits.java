@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.bin.BringingBack;
 import velnik.core.change.Change;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
@@ -53,7 +54,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(30)) {
+        return switch (random.nextInt(31)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -89,6 +90,7 @@ public final class RandomEdits {
                         random.nextBoolean(),
                         "copy-" + made++);
             case 27 -> new Change.SetHome(any(rows));
+            case 29 -> broughtBack(site, rows);
             case 28 -> new Change.SetGroup(some(rows), random.nextBoolean());
             case 24, 25 -> forward(site, rows);
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
@@ -101,6 +103,14 @@ public final class RandomEdits {
                 ? new Change.AddBuiltInPages()
                 : new Change.BeginSite(
                         "Again", "", site.details().timeZone(), new MenuRowId("again"), new MenuRowId("again-list"));
+    }
+
+    /** A site that differs in a title. */
+    private Change broughtBack(Site site, List<Branch<PageId, Page>> rows) {
+        PageId page = any(rows);
+        Page retitled = site.pages().get(page).withTitle("As it was " + made++);
+        return new Change.BringBack(
+                1, BringingBack.difference(site, site.withPages(site.pages().replace(page, retitled))));
     }
 
     /** From addresses that pages have, had, or never will. */

@@ -5,6 +5,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.site.Forward;
 import velnik.core.site.Layout;
@@ -37,6 +38,7 @@ public sealed interface Change
                 Change.SetSearchEngines,
                 Change.RemovePages,
                 Change.SetForward,
+                Change.BringBack,
                 Change.CopyPages,
                 Change.SetHome,
                 Change.SetGroup,
@@ -231,6 +233,14 @@ public sealed interface Change
      * @param to an outside address as typed; null to take the forward back
      */
     record SetForward(Forward.Source from, Forward.@Nullable Target to) implements Change {}
+
+    /**
+     * Makes the site as it was when it was published.
+     *
+     * @param release its number
+     * @param difference from the very site it is applied to, but for the bin, which stays
+     */
+    record BringBack(int release, Difference difference) implements Change {}
 
     /** Lets removals go for good; those that are not in the bin any more are gone already. */
     record EmptyBin(List<RemovalId> removals) implements Change {

@@ -3,6 +3,7 @@ package velnik.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import velnik.core.bin.BringingBack;
 import velnik.core.bin.Emptying;
 import velnik.core.bin.Restoring;
 import velnik.core.change.Change;
@@ -104,6 +105,7 @@ public final class Changes {
                 Checks.each(draft, set.pages(), page -> page.withKeptFromSearchEngines(!set.mayList()));
             case Change.RemovePages remove -> Removing.removePages(draft, remove);
             case Change.SetForward set -> Forwards.setForward(draft, set);
+            case Change.BringBack back -> BringingBack.bringBack(draft, back);
             case Change.Restore restore -> Restoring.restore(draft, restore);
             case Change.EmptyBin empty -> {
                 Emptying.emptyBin(draft, empty);

@@ -79,6 +79,7 @@ final class PageTelling {
             case Change.CopyPages copy -> copied(copy);
             case Change.SetHome set -> Telling.say("SetHome", title(after, set.page()), 1);
             case Change.SetGroup set -> some(set.group() ? "SetGroup.group" : "SetGroup.page", set.pages());
+            case Change.BringBack back -> Telling.say("BringBack", Map.of("number", back.release()));
             case Change.SetForward set -> forwarded(set);
             case Change.Restore restore -> restored(restore);
             case Change.EmptyBin empty ->

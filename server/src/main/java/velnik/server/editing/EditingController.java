@@ -35,12 +35,15 @@ import velnik.server.workingcopy.WorkingCopy;
 class EditingController {
     private final WorkingCopy workingCopy;
     private final LiveSite live;
+    private final Answers answers;
     private final OutlineImports imports;
     private final Elsewhere elsewhere;
 
-    EditingController(WorkingCopy workingCopy, LiveSite live, OutlineImports imports, Elsewhere elsewhere) {
+    EditingController(
+            WorkingCopy workingCopy, LiveSite live, Answers answers, OutlineImports imports, Elsewhere elsewhere) {
         this.workingCopy = workingCopy;
         this.live = live;
+        this.answers = answers;
         this.imports = imports;
         this.elsewhere = elsewhere;
     }
@@ -142,7 +145,8 @@ class EditingController {
 
     @PostMapping("/changes")
     AnswerDto change(@Valid @RequestBody Edit edit, Principal person) {
-        return answer(person, workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes(edit)));
+        return answers.of(
+                person.getName(), workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes(edit)));
     }
 
     /** What the person would be told of these changes, or why they cannot be. Changes nothing. */
@@ -161,12 +165,12 @@ class EditingController {
     @PostMapping("/undo")
     AnswerDto undo(@Valid @RequestBody StepBack step, Principal person) {
         WorkingCopy.Undo how = step.how() == null ? WorkingCopy.Undo.ALONE : step.how();
-        return answer(person, workingCopy.undo(person.getName(), step.request(), how));
+        return answers.of(person.getName(), workingCopy.undo(person.getName(), step.request(), how));
     }
 
     @PostMapping("/redo")
     AnswerDto redo(@Valid @RequestBody Step step, Principal person) {
-        return answer(person, workingCopy.redo(person.getName(), step.request()));
+        return answers.of(person.getName(), workingCopy.redo(person.getName(), step.request()));
     }
 
     /** An indented list as pages: what it would add, line by line. Changes nothing. */
@@ -179,7 +183,9 @@ class EditingController {
     @PostMapping(path = "/imports/outline", params = "dryRun=false")
     AnswerDto importOutline(@RequestParam boolean dryRun, @Valid @RequestBody Paste paste, Principal person) {
         Change change = understood(() -> imports.change(paste.request(), paste.text(), paste.place()));
-        return answer(person, workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
+        return answers.of(
+                person.getName(),
+                workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
     }
 
     /** An indented list as items: what it would add. Changes nothing. */
@@ -216,17 +222,9 @@ class EditingController {
                     read.refused().getFirst() + " Nothing was added.");
         }
         Change change = new MenuChange.AddItems(read.items());
-        return answer(person, workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
-    }
-
-    private AnswerDto answer(Principal person, WorkingCopy.Kept kept) {
-        return new AnswerDto(
-                kept.state().revision(),
-                kept.title(),
-                kept.told(),
-                AnswerDto.DifferenceDto.of(kept.differences(), kept.state().site()),
-                WorkingCopyDto.HistoryDto.of(workingCopy.steps(person.getName())),
-                live.waiting(kept.state().site()).size());
+        return answers.of(
+                person.getName(),
+                workingCopy.apply(person.getName(), paste.request(), paste.basedOn(), List.of(change)));
     }
 
     /** Ids and the like that no value can be made of are the client's mistake. */

@@ -12,9 +12,12 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import velnik.core.bin.BringingBack;
+import velnik.core.change.Change;
 import velnik.core.forwarding.Releasing;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.telling.Waiting;
 import velnik.server.calls.ProblemException;
 import velnik.server.calls.RequestName;
 import velnik.server.storage.Disk;
@@ -55,6 +58,56 @@ public class Releases {
                 .orElseGet(() -> publishNew(person, request, basedOn, note.strip())));
     }
 
+    /**
+     * What differs between two releases, in the sentences of what waits.
+     *
+     * @throws ProblemException when one of them is not kept (404)
+     */
+    public List<Waiting.Entry> difference(int from, int to) {
+        return Waiting.between(site(from), site(to));
+    }
+
+    private Site site(int number) {
+        return store.find(number)
+                .map(Release::site)
+                .orElseThrow(() -> new ProblemException(
+                        HttpStatus.NOT_FOUND, "release-unknown", "That release is not kept any more."));
+    }
+
+    /**
+     * Makes the working copy as it was in a release, as one edit that can be undone.
+     *
+     * @param basedOn the revision that the person saw
+     * @throws ProblemException when the release is not kept (404), or the working copy went on since (409)
+     */
+    public WorkingCopy.Kept bringBack(String person, String request, long basedOn, int number) {
+        Site released = site(number);
+        return workingCopy.edit(() -> {
+            List<Change> before = workingCopy.changesOf(request);
+            if (before.isEmpty()) {
+                checkIsNewest(basedOn);
+            }
+            List<Change> changes = before.isEmpty()
+                    ? List.of(new Change.BringBack(
+                            number, BringingBack.difference(workingCopy.state().site(), released)))
+                    : before;
+            return workingCopy.apply(person, request, basedOn, changes);
+        });
+    }
+
+    /** @throws ProblemException when the working copy went on since (409), or never was there */
+    private void checkIsNewest(long basedOn) {
+        workingCopy.checkRevision(basedOn);
+        long revision = workingCopy.state().revision();
+        if (revision != basedOn) {
+            throw new ProblemException(
+                    HttpStatus.CONFLICT,
+                    "changed-since",
+                    "Somebody changed the site since you looked at what waits. Look again, then go on.",
+                    Map.of("basedOn", basedOn, "revision", revision));
+        }
+    }
+
     /** So many of the newest are kept, */
     private static final int NEWEST = 100;
 
@@ -89,15 +142,8 @@ public class Releases {
     }
 
     private ReleaseHeading publishNew(String person, String request, long basedOn, String note) {
-        workingCopy.checkRevision(basedOn);
+        checkIsNewest(basedOn);
         WorkingCopy.State state = workingCopy.state();
-        if (state.revision() != basedOn) {
-            throw new ProblemException(
-                    HttpStatus.CONFLICT,
-                    "changed-since",
-                    "Somebody changed the site since you looked at what waits. Look again, then publish.",
-                    Map.of("basedOn", basedOn, "revision", state.revision()));
-        }
         if (live.waiting(state.site()).isEmpty()) {
             throw new ProblemException(
                     HttpStatus.UNPROCESSABLE_CONTENT, "nothing-waits", "Nothing waits to be published.");

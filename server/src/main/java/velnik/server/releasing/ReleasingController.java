@@ -10,9 +10,11 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.core.forwarding.AddressChange;
@@ -82,6 +84,15 @@ class ReleasingController {
     @GetMapping("/releases")
     List<ReleaseDto> releases() {
         return releases.headings().stream().map(ReleaseDto::of).toList();
+    }
+
+    record ReleaseDifferenceDto(List<EntryDto> entries) {}
+
+    /** What differs from one release to another, in the sentences of what waits. */
+    @GetMapping("/releases/{number}/difference")
+    ReleaseDifferenceDto difference(@PathVariable int number, @RequestParam int to) {
+        return new ReleaseDifferenceDto(
+                releases.difference(number, to).stream().map(EntryDto::of).toList());
     }
 
     @PostMapping("/releases")

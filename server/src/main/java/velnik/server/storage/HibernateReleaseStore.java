@@ -33,6 +33,12 @@ class HibernateReleaseStore implements ReleaseStore {
                 .map(entity -> entity.release(forms, past())));
     }
 
+    @Override
+    public Optional<Release> find(int number) {
+        return sessions.fromStatelessSession(session -> Optional.ofNullable(session.get(ReleaseEntity.class, number))
+                .map(entity -> entity.release(forms, past())));
+    }
+
     private static final String HEADINGS =
             "select r.number, r.request, r.revision, r.person, r.at, r.note from ReleaseEntity r ";
 

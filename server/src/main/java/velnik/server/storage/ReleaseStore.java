@@ -13,6 +13,9 @@ public interface ReleaseStore {
     /** Its site knows the first releases of its pages. */
     Optional<Release> findNewest();
 
+    /** One of them; empty where it was let go, or never was. */
+    Optional<Release> find(int number);
+
     /** All, newest first. */
     List<ReleaseHeading> headings();
 

@@ -212,6 +212,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.AddBuiltInPages.class, name = "addBuiltInPages"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.SetForward.class, name = "setForward"),
+        @JsonSubTypes.Type(value = Change.BringBack.class, name = "bringBack"),
         @JsonSubTypes.Type(value = Change.CopyPages.class, name = "copyPages"),
         @JsonSubTypes.Type(value = Change.SetHome.class, name = "setHome"),
         @JsonSubTypes.Type(value = Change.SetGroup.class, name = "setGroup"),

@@ -343,6 +343,13 @@ public class WorkingCopy {
         return Optional.of(kept(entries));
     }
 
+    /** What was changed under a request's name; nothing where there was no such request. */
+    public List<Change> changesOf(String request) {
+        return store.entriesOf(request).stream()
+                .flatMap(entry -> entry.changes().stream())
+                .toList();
+    }
+
     /** @throws ProblemException when there never was such a revision */
     public void checkRevision(long basedOn) {
         if (basedOn < 0 || basedOn > state.revision()) {

@@ -1,0 +1,27 @@
+package velnik.server.editing;
+
+import org.springframework.stereotype.Component;
+import velnik.server.releasing.LiveSite;
+import velnik.server.workingcopy.WorkingCopy;
+
+/** Answers edits. */
+@Component
+class Answers {
+    private final WorkingCopy workingCopy;
+    private final LiveSite live;
+
+    Answers(WorkingCopy workingCopy, LiveSite live) {
+        this.workingCopy = workingCopy;
+        this.live = live;
+    }
+
+    AnswerDto of(String person, WorkingCopy.Kept kept) {
+        return new AnswerDto(
+                kept.state().revision(),
+                kept.title(),
+                kept.told(),
+                AnswerDto.DifferenceDto.of(kept.differences(), kept.state().site()),
+                WorkingCopyDto.HistoryDto.of(workingCopy.steps(person)),
+                live.waiting(kept.state().site()).size());
+    }
+}
