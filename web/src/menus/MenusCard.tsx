@@ -47,7 +47,16 @@ export function MenusCard(props: {
   }
   if (asked.kind === "moving") {
     const { outline, at } = menus;
-    return <MoveItems store={store} outline={outline} outlineAt={at} moving={asked.nodes} onDone={onDone} />;
+    return (
+      <MoveItems
+        copy={copy}
+        store={store}
+        outline={outline}
+        outlineAt={at}
+        moving={asked.nodes}
+        onDone={onDone}
+      />
+    );
   }
   if (!selected) {
     return (

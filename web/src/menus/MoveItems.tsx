@@ -1,7 +1,7 @@
 import { namesOf } from "../outline/drop";
 import { MoveTo } from "../outline/MoveTo";
 import { Objection } from "../shared/sentenceOf";
-import type { WorkingCopyStore } from "../working-copy/store";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { destinationsFor, targetFor } from "./destinations";
 import { judge } from "./dropping";
 import { titleOf } from "./ItemCell";
@@ -12,6 +12,7 @@ import { useGestures } from "./useGestures";
 export function MoveItems(props: {
   readonly store: WorkingCopyStore;
   readonly outline: MenuOutline;
+  readonly copy: WorkingCopy;
   readonly outlineAt: (revision: number) => Promise<MenuOutline>;
   readonly moving: readonly Node[];
   readonly onDone: () => void;
@@ -24,6 +25,12 @@ export function MoveItems(props: {
       title={namesOf(moving.map((node) => titleOf(node) || "the list"))}
       several={moving.length > 1}
       destinations={destinationsFor(props.outline, moving)}
+      revision={props.copy.revision}
+      changes={(to, how) => {
+        const load = { from: "rows", ids: moving.map((node) => node.id), level: 1, name: "" } as const;
+        const verdict = judge(props.outline, props.copy.tree, load, targetFor(props.outline, to ?? "", how));
+        return verdict.kind === "allowed" ? verdict.changes : [];
+      }}
       onMove={async (to, how) => {
         const result = await gesture(moving, (now, there, tree) => {
           const load = { from: "rows", ids: there.map((node) => node.id), level: 1, name: "" } as const;

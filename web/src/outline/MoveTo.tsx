@@ -1,9 +1,16 @@
 import { Button } from "antd";
 import { useId, useState } from "react";
+import { api, type ChangeDto } from "../api/client";
+import { useAnswer } from "../shared/answer";
 import { FindField } from "../shared/FindField";
+import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
 import { plain } from "../shared/plain";
+import { WhatFollows } from "../shared/WhatFollows";
 import type { Result } from "../working-copy/store";
+
+/** Milliseconds that a choice has to rest before the server is asked what would follow. */
+const REST = 200;
 
 /** As many targets as fit; the rest is found by typing. */
 const SHOWN = 60;
@@ -22,6 +29,9 @@ export function MoveTo(props: {
   readonly title: string;
   readonly several: boolean;
   readonly destinations: readonly Destination[];
+  /** The edit that it would be, so that what follows is said before; none where it may not be. */
+  readonly changes: (to: string | null, how: "under" | "after") => readonly ChangeDto[];
+  readonly revision: number;
   readonly onMove: (to: string | null, how: "under" | "after") => Promise<Result>;
   readonly onLeave: () => void;
 }) {
@@ -44,6 +54,13 @@ export function MoveTo(props: {
     if (!result.ok) setProblem(result.sentence);
   };
   const first = there?.takes === "after" ? "after" : "under";
+  const changes = there && may(first) ? props.changes(there.id, first) : [];
+  const would = useAnswer(
+    ["moving to", title, String(there?.id), first],
+    props.revision,
+    (signal) => api.would(newId(), props.revision, changes, signal),
+    { rest: REST, enabled: changes.length > 0 },
+  );
   return (
     <section className="card" aria-label={`Move ${title} to`}>
       <h2>Move {title} to…</h2>
@@ -80,6 +97,12 @@ export function MoveTo(props: {
         {shown.length === 0 && <p>Nothing there reads like that.</p>}
       </div>
       <Problem sentence={problem} />
+      {there && changes.length > 0 && (
+        <WhatFollows
+          choice={first === "under" ? `Under ${there.title}` : `After ${there.title}`}
+          answer={would}
+        />
+      )}
       <div className="choices">
         <Button type="primary" disabled={!may("under")} onClick={() => void go("under")}>
           {there?.id === null ? "To the top level" : `Under ${there?.title ?? "it"}`}

@@ -5,9 +5,9 @@ import { type Answer, ifKnown, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { KeptField } from "../shared/KeptField";
+import { WhatFollows } from "../shared/WhatFollows";
 import type { WorkingCopy } from "../working-copy/store";
 import { addressAbove, addressOf, pageOf } from "../working-copy/tree";
-import { WhatFollows } from "./WhatFollows";
 
 /** Milliseconds that typing has to rest before the server is asked what would follow. */
 const REST = 300;

@@ -4,6 +4,7 @@ import { Answered, derived, useAnswer } from "../shared/answer";
 import { Group } from "../shared/Group";
 import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
+import { WhatFollows } from "../shared/WhatFollows";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { isBuiltIn, pageOf } from "../working-copy/tree";
 import { AddressField } from "./AddressField";
@@ -16,7 +17,6 @@ import { Removing } from "./Removing";
 import { SearchEngines } from "./SearchEngines";
 import { ShownIn } from "./ShownIn";
 import { useFindings } from "./useFindings";
-import { WhatFollows } from "./WhatFollows";
 
 /** Milliseconds that a selection has to rest before the server is asked about it; the preview comes first. */
 const REST = 150;

@@ -1,11 +1,11 @@
-import { Button, Select } from "antd";
-import { useMemo } from "react";
+import { Button } from "antd";
 import type { ChangeDto } from "../api/client";
 import { Group } from "../shared/Group";
 import { KeptField } from "../shared/KeptField";
 import { CommonChoice } from "../shared/Mixed";
 import type { WorkingCopy } from "../working-copy/store";
-import { isBuiltIn, type Page, topicsOf } from "../working-copy/tree";
+import { isBuiltIn, type Page } from "../working-copy/tree";
+import { CommonTopics } from "./CommonTopics";
 import { LAYOUTS } from "./options";
 
 /** What a page is apart from where it is and who gets it. */
@@ -17,9 +17,6 @@ export function PageProperties(props: {
 }) {
   const { copy, page, onChange } = props;
   const pages = [page.id];
-  const topics = useMemo(() => topicsOf(copy.tree), [copy.tree]);
-  const setTopics = (add: string[], remove: string[]) =>
-    void onChange({ kind: "setTopics", pages, add, remove });
   return (
     <Group name="page-properties" folded heading="Kind, layout, topics and date">
       <div className="fields">
@@ -32,17 +29,7 @@ export function PageProperties(props: {
         />
         {!isBuiltIn(page) && (
           <>
-            <label htmlFor="topics">Topics</label>
-            <Select
-              id="topics"
-              mode="tags"
-              value={[...page.topics]}
-              placeholder="none"
-              maxCount={20}
-              onSelect={(topic: string) => setTopics([topic], [])}
-              onDeselect={(topic: string) => setTopics([], [topic])}
-              options={topics.map((topic) => ({ value: topic, label: topic }))}
-            />
+            <CommonTopics copy={copy} pages={[page]} onChange={(change) => void onChange(change)} />
             <label htmlFor="date">Date</label>
             <KeptField
               id="date"

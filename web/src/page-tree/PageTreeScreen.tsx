@@ -114,6 +114,8 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
               }
               several={pages.length > 1}
               destinations={destinationsFor(copy.tree, pages)}
+              revision={copy.revision}
+              changes={(to, how) => [{ kind: "movePages", pages, place: placeFor(copy.tree, to, how) }]}
               onMove={async (to, how) => {
                 const place = placeFor(copy.tree, to, how);
                 const result = await store.change({ kind: "movePages", pages, place });

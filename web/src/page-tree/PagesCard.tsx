@@ -2,10 +2,12 @@ import { useState } from "react";
 import type { ChangeDto, Reach } from "../api/client";
 import { namesOf } from "../outline/drop";
 import { Group } from "../shared/Group";
-import { CommonChoice } from "../shared/Mixed";
+import { KeptField } from "../shared/KeptField";
+import { CommonChoice, common } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { type Page, pageOf } from "../working-copy/tree";
+import { CommonTopics } from "./CommonTopics";
 import { Lock } from "./Lock";
 import { MembersOnly } from "./MembersOnly";
 import { Opening } from "./Opening";
@@ -51,6 +53,17 @@ export function PagesCard(props: {
             options={LAYOUTS}
             onChoose={(layout) => void send({ kind: "setLayout", pages, layout })}
           />
+          <CommonTopics copy={copy} pages={chosen} onChange={(change) => void send(change)} />
+          <label htmlFor="date">Date</label>
+          <span className="with-note">
+            <KeptField
+              id="date"
+              type="date"
+              value={common(chosen, (page) => page.date) ?? ""}
+              onKeep={(date) => send({ kind: "setDate", pages, date: date || null })}
+            />
+            {common(chosen, (page) => page.date) === undefined && <span className="hint">mixed</span>}
+          </span>
           <Lock pages={chosen} onChange={(change) => void send(change)} />
         </div>
       </Group>

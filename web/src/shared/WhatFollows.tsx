@@ -1,6 +1,6 @@
 import type { TriedDto } from "../api/client";
-import { AddressChanges } from "../shared/AddressChanges";
-import { type Answer, derived, ifKnown } from "../shared/answer";
+import { AddressChanges } from "./AddressChanges";
+import { type Answer, derived, ifKnown } from "./answer";
 
 /** What a choice would bring beyond itself, said before it is made; nothing where it brings nothing. */
 export function WhatFollows(props: {
