@@ -56,12 +56,16 @@ public record Site(
         assignments = ordered(assignments, BY_ZONE_AND_SCOPE);
         forwards = ordered(forwards, BY_SOURCE);
         bin = ordered(bin, BY_TIME);
-        boolean fits = home == null
-                ? pages.walk().stream().allMatch(row -> row.value().kind().isBuiltIn())
-                : pages.contains(home);
-        if (!fits) {
+        if (!isHomeOf(pages, home)) {
             throw new IllegalArgumentException("a site with pages has one of them as its home, not " + home);
         }
+    }
+
+    /** Whether a site of these pages can have this home page, or none. */
+    public static boolean isHomeOf(Outline<PageId, Page> pages, @Nullable PageId home) {
+        return home == null
+                ? pages.walk().stream().allMatch(row -> row.value().kind().isBuiltIn())
+                : pages.contains(home);
     }
 
     /** The order they are given in says nothing; one order makes equal sites equal. */

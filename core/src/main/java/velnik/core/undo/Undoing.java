@@ -76,7 +76,7 @@ public final class Undoing {
             case RowsBack.Result.Blocked<PageId, Page>(PageId page) ->
                 blocked(present.pages().find(page).map(Page::title).orElse("The page"));
             case RowsBack.Result.Fits<PageId, Page>(OutlineDifference<PageId, Page> pages) ->
-                withMenus(present, back, pages);
+                keepsAHome(present, back, pages) ? withMenus(present, back, pages) : blocked("The home page");
         };
     }
 
@@ -157,6 +157,12 @@ public final class Undoing {
                         .orElseGet(() -> new Result.Undone(site));
             }
         };
+    }
+
+    /** The page that was home may have gone since, and the one that would go may be home now. */
+    private static boolean keepsAHome(Site present, Difference back, OutlineDifference<PageId, Page> pages) {
+        Optional<PageId> home = back.home().map(ValueDifference::after).orElse(Optional.ofNullable(present.home()));
+        return Site.isHomeOf(pages.applyTo(present.pages()), home.orElse(null));
     }
 
     private static Result blocked(String what) {

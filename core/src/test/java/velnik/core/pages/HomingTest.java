@@ -10,6 +10,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.change.Refusal;
+import velnik.core.compare.Difference;
 import velnik.core.forwarding.Forwarding;
 import velnik.core.site.Forward;
 import velnik.core.site.PageKind;
@@ -17,6 +18,7 @@ import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.telling.Waiting;
+import velnik.core.undo.Undoing;
 
 /** Rule 6, the home page; and rule 7, groups. */
 public class HomingTest {
@@ -60,6 +62,25 @@ public class HomingTest {
         script.refuses(new Change.SetHome(script.page("Canoes")), Refusal.HomeWithheld.class);
         script.keepsForMembers("Kayaks");
         script.refuses(new Change.SetHome(script.page("Kayaks")), Refusal.HomeWithheld.class);
+    }
+
+    @Test
+    public void homePageThatWentSince_isNotMadeHomeAgain_byUndo() {
+        SiteScript script = brackwater();
+        Site before = script.site();
+        script.does(new Change.SetHome(script.page("Hire")));
+        Difference made = Difference.between(before, script.site());
+        script.removes("Home");
+        assertTrue(Undoing.undo(script.site(), made) instanceof Undoing.Result.Blocked);
+        Site with = script.site();
+        script.adds("Landing", null).does(new Change.SetHome(script.page("Landing")));
+        Difference added = Difference.between(with, script.adds("Other", null).site());
+        assertTrue(Undoing.undo(script.site(), added) instanceof Undoing.Result.Undone);
+        Site later = script.site();
+        script.adds("Newest", null);
+        Difference newest = Difference.between(later, script.site());
+        script.does(new Change.SetHome(script.page("Newest")));
+        assertTrue(Undoing.undo(script.site(), newest) instanceof Undoing.Result.Blocked);
     }
 
     @Test
