@@ -72,7 +72,7 @@ export function usePasting(
             <p>
               <b>The list would add</b> {pasted.foretold.words}
             </p>
-            <Lines foretold={pasted.foretold} />
+            <Lines {...pasted.foretold} />
             {pasted.foretold.refused.slice(0, TOLD).map((why) => (
               <p key={why} className="problem">
                 {why}
@@ -100,18 +100,16 @@ export function usePasting(
 }
 
 /** Every line with what it becomes; the field above keeps the focus, so the list is scrolled by wheel or finger. */
-function Lines({ foretold }: { readonly foretold: Foretold }) {
+export function Lines(props: Pick<Foretold, "lines" | "more">) {
   return (
     <ol className="pasted-lines">
-      {foretold.lines.map(({ level, reads, leads }, index) => (
+      {props.lines.map(({ level, reads, leads }, index) => (
         // Two lines may be alike, so only where they stand tells them apart.
         <li key={index} style={{ paddingInlineStart: (level - 1) * 18 }}>
           {reads} {leads && <span className="hint">{leads}</span>}
         </li>
       ))}
-      {foretold.more > 0 && (
-        <li className="hint">and {counted(foretold.more, "# more line", "# more lines")}</li>
-      )}
+      {props.more > 0 && <li className="hint">and {counted(props.more, "# more line", "# more lines")}</li>}
     </ol>
   );
 }

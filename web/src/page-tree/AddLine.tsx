@@ -47,10 +47,10 @@ export function AddLine(props: {
   };
   const pasting = usePasting(
     async (text) => {
-      const { pages, lines, refused } = await api.previewOutline(newId(), props.revision, text);
+      const { pages, lines, refused } = await api.previewOutline(newId(), props.revision, text, place);
       return {
         words: `${counted(pages, "# page", "# pages")}.`,
-        lines: lines.map(({ level, title }) => ({ level, reads: title, leads: "" })),
+        lines: lines.map(({ level, title, marks }) => ({ level, reads: title, leads: marks })),
         more: pages - lines.length,
         refused,
       };

@@ -1,5 +1,9 @@
 import { Button, Input } from "antd";
 import { useState } from "react";
+import { api } from "../api/client";
+import { Lines } from "../outline/usePasting";
+import { Answered, useAnswer } from "../shared/answer";
+import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopyStore } from "../working-copy/store";
@@ -11,10 +15,19 @@ What we do
 About us
 Contact`;
 
+/** Milliseconds that typing has to rest before it is read. */
+const REST = 250;
+
 /** A site without pages: how to begin. */
 export function Start({ store }: { readonly store: WorkingCopyStore }) {
   const [text, setText] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
+  const preview = useAnswer(
+    ["outline preview", text],
+    0,
+    () => api.previewOutline(newId(), store.current().copy.revision, text, null),
+    { rest: REST, enabled: text.trim() !== "" },
+  );
   const take = async (result: Promise<Result>) => {
     const taken = await result;
     setProblem(taken.ok ? null : taken.sentence);
@@ -25,7 +38,7 @@ export function Start({ store }: { readonly store: WorkingCopyStore }) {
       <h2>Your site has no pages yet</h2>
       <p>
         Paste a list of titles, one a line; indent a line to put it under the one above. The first becomes the
-        home page.
+        home page. A line may end in (held back) or in an address of its own, like /camp.
       </p>
       <label htmlFor="outline-text">List of pages</label>
       <Input.TextArea
@@ -44,6 +57,26 @@ export function Start({ store }: { readonly store: WorkingCopyStore }) {
         }}
       />
       <Problem sentence={problem} />
+      {text.trim() !== "" && (
+        <Answered answer={preview} what="what the list would make">
+          {({ pages, lines, refused }) => (
+            <div className="pasted">
+              <p>
+                <b>The list would make</b> {counted(pages, "# page", "# pages")}
+              </p>
+              <Lines
+                lines={lines.map(({ level, title, marks }) => ({ level, reads: title, leads: marks }))}
+                more={pages - lines.length}
+              />
+              {refused.map((why) => (
+                <p key={why} className="problem">
+                  {why}
+                </p>
+              ))}
+            </div>
+          )}
+        </Answered>
+      )}
       <div className="choices">
         <Button
           type="primary"

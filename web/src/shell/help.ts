@@ -38,7 +38,7 @@ export const HELP: readonly HelpTopic[] = [
   {
     question: "How do I hide a page from the menus?",
     answer: [
-      "Set its reach to By link only. Lists, search and menus that follow the page tree no longer show it; whoever has the link can still open it.",
+      "Select it and press Hide from menus, or H. Lists, search and menus that follow the page tree no longer show it; whoever has the link can still open it.",
       "To remove it from one menu only, press Remove from that menu on its card.",
     ],
     screen: "/pages",
@@ -62,10 +62,42 @@ export const HELP: readonly HelpTopic[] = [
   {
     question: "How do I change the address of a page?",
     answer: [
-      "Type another last part into Address on its card. While you type, you read how many addresses change.",
+      "Type another last part into Address on its card. While you type, you read which addresses change.",
+      "The old address forwards to the page, for ever.",
     ],
     screen: "/pages",
     control: "#slug",
+  },
+  {
+    question: "What happens to addresses that people already have?",
+    answer: [
+      "When a page moves, all addresses it had lead to it. When you remove it, you choose where they lead.",
+      "Addresses shows what each address answers now and after you publish. Addresses of an older website are forwarded there too.",
+    ],
+    screen: "/addresses",
+    control: "#forward-from",
+  },
+  {
+    question: "How do I make several pages like one I have?",
+    answer: [
+      "Select it and press Copy…, or Ctrl+D. Type or paste a title for each copy, or let them count on: Week of 5 October goes on with 12 October.",
+    ],
+    screen: "/pages",
+    control: "[role=toolbar] .more",
+  },
+  {
+    question: "How do I make another page the home page?",
+    answer: ["On its card, under Kind, layout, topics and date, press Make it the home page."],
+    screen: "/pages",
+    control: "#kind-label",
+  },
+  {
+    question: "How do I take back a publishing?",
+    answer: [
+      "Under What waits, press Bring this release back beside an earlier release. Look at it in the preview, then publish again.",
+    ],
+    screen: "/waiting",
+    control: "#before",
   },
   {
     question: "How do I rename a menu item without renaming the page?",

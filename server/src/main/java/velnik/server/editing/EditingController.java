@@ -175,8 +175,9 @@ class EditingController {
 
     /** An indented list as pages: what it would add, line by line. Changes nothing. */
     @PostMapping(path = "/imports/outline", params = "dryRun=true")
-    OutlineImports.Preview previewOutline(@RequestParam boolean dryRun, @Valid @RequestBody Paste paste) {
-        return imports.preview(paste.text());
+    OutlineImports.Preview previewOutline(
+            @RequestParam boolean dryRun, @Valid @RequestBody Paste paste, Principal person) {
+        return understood(() -> imports.preview(person.getName(), paste.text(), paste.place()));
     }
 
     /** An indented list becomes pages, in one edit. */

@@ -8,9 +8,12 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import velnik.core.change.Change;
+import velnik.core.change.Outcome;
+import velnik.core.change.Refusal;
 import velnik.core.entry.PastedItems;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.OutlineImport;
+import velnik.core.exchange.PageLine;
 import velnik.core.outline.Place;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRowId;
@@ -23,6 +26,8 @@ import velnik.server.workingcopy.WorkingCopy;
 @Component
 class OutlineImports {
     static final int LINES_SHOWN = 200;
+    /** Of the ids of pages that are not made. */
+    private static final String PREFIX = "only-looked-at";
 
     private static final Messages WORDS = Messages.of(OutlineImports.class);
 
@@ -40,14 +45,17 @@ class OutlineImports {
      */
     record Preview(int pages, List<Line> lines, List<String> refused) {}
 
-    /** @param level from 1 */
-    record Line(int number, int level, String title) {}
+    /**
+     * @param level from 1
+     * @param marks what the line says beside the title: its address, who gets it
+     */
+    record Line(int number, int level, String title, String marks) {}
 
-    Preview preview(String text) {
+    Preview preview(String person, String text, ChangeDto.@Nullable PlaceDto place) {
         List<IndentedText.Line> lines = IndentedText.parse(text, Limits.PAGES);
         List<String> refused = new ArrayList<>();
         for (IndentedText.Line line : lines) {
-            int characters = line.title().length();
+            int characters = OutlineImport.page(line).title().length();
             if (characters > Limits.TITLE) {
                 refused.add(WORDS.say(
                         "tooLong", Map.of("line", line.number(), "characters", characters, "limit", Limits.TITLE)));
@@ -58,11 +66,20 @@ class OutlineImports {
             }
         }
         tooMany(lines).ifPresent(refused::add);
+        if (refused.isEmpty()
+                && !lines.isEmpty()
+                && workingCopy.tried(person, List.of(adding(PREFIX, lines, place)))
+                        instanceof Outcome.Refused(Refusal why)) {
+            refused.add(why.sentence());
+        }
         return new Preview(
                 lines.size(),
                 lines.stream()
                         .limit(LINES_SHOWN)
-                        .map(line -> new Line(line.number(), line.level(), line.title()))
+                        .map(line -> {
+                            PageLine page = OutlineImport.page(line);
+                            return new Line(line.number(), line.level(), page.title(), page.marks());
+                        })
                         .toList(),
                 refused.stream().limit(LINES_SHOWN).toList());
     }
@@ -89,7 +106,10 @@ class OutlineImports {
                     "too-many-pages",
                     WORDS.say("nothingAdded", Map.of("why", tooMany.get())));
         }
-        String prefix = prefix(request);
+        return adding(prefix(request), lines, place);
+    }
+
+    private Change adding(String prefix, List<IndentedText.Line> lines, ChangeDto.@Nullable PlaceDto place) {
         Place<PageId> where = place == null ? workingCopy.state().site().pages().endOf(null) : place.place();
         return OutlineImport.addingPages(lines, where, number -> new PageId(prefix + "-" + number));
     }

@@ -261,6 +261,36 @@ public class EditingTest {
     }
 
     @Test
+    public void markedLines_becomePagesAsTheySay_andWhatCannotBeIsToldBefore() {
+        String before = mara.pages();
+        String paste =
+                "{'request':'%s','basedOn':" + mara.revision() + ",'text':'%s','place':{'parent':'hire','after':null}}";
+        var preview = mara.posts(
+                        "/-/api/imports/outline?dryRun=true",
+                        paste.formatted("marked-lines", "Camp /summer (held back)\\n  Tents"))
+                .answers(200)
+                .json();
+        assertEquals(
+                preview.path("lines").path(0).toString(),
+                "{\"number\":1,\"level\":1,\"title\":\"Camp\",\"marks\":\"/summer, held back\"}");
+        assertEquals(preview.path("refused").size(), 0);
+        var taken = mara.posts("/-/api/imports/outline?dryRun=true", paste.formatted("marked-lines", "Again /canoes"))
+                .answers(200)
+                .json();
+        assertEquals(taken.path("refused").toString(), "[\"The page Canoes has the address “canoes” already.\"]");
+        mara.posts("/-/api/imports/outline?dryRun=false", paste.formatted("marked-lines", "Again /canoes"))
+                .refuses(422, "slug-taken");
+        assertEquals(mara.pages(), before);
+        mara.posts(
+                        "/-/api/imports/outline?dryRun=false",
+                        paste.formatted("marked-lines", "Camp /summer (held back)\\n  Tents"))
+                .answers(200);
+        assertTrue(mara.pages().contains("\"slug\":\"summer\""), mara.pages());
+        mara.steps("undo").answers(200);
+        assertEquals(mara.pages(), before);
+    }
+
+    @Test
     public void requestNameUsedForSomethingElse_isTold_andChangesNothing() {
         long revision = mara.revision();
         mara.editsAs("name-of-one", revision, "{'kind':'setLock','pages':['kayaks'],'locked':true}")
