@@ -73,7 +73,7 @@ public class AddressesIT extends UndoneTest {
         mara.page()
                 .getByLabel("Forward", new Page.GetByLabelOptions().setExact(true))
                 .focus();
-        mara.types("/old-prices.html").presses("Tab", "Tab", "ArrowRight", "ArrowRight");
+        mara.types("/old-prices.html").presses("Tab", "Tab", "Tab", "ArrowRight", "ArrowRight");
         mara.page()
                 .getByRole(
                         AriaRole.BUTTON,

@@ -102,8 +102,8 @@ public class MenusIT extends UndoneTest {
         mara.chooses("Canoes");
         assertThat(mara.page().locator(".standings")).containsText("Main › Hire › Canoes");
         mara.isRemembered(
-                "card-folded",
-                "[\\\"page-where\\\"]",
+                "card-groups",
+                "\\\"page-where\\\":false",
                 () -> mara.page().locator(".card summary").getByText("Shown in").click());
         mara.chooses("Kayaks").chooses("Canoes");
         assertThat(mara.button("Add to Footer")).isHidden();

@@ -171,8 +171,13 @@ final class Owner extends Editor {
 
     /** Does something that sets what is remembered with the person, and waits until it is. */
     void isRemembered(String preference, String setting, Runnable deed) {
-        String sent = "\"name\":\"" + preference + "\",\"setting\":\"" + setting + '"';
-        page.waitForResponse(kept -> String.valueOf(kept.request().postData()).contains(sent), deed);
+        String name = "\"name\":\"" + preference + '"';
+        page.waitForResponse(
+                kept -> {
+                    String sent = String.valueOf(kept.request().postData());
+                    return sent.contains(name) && sent.contains(setting);
+                },
+                deed);
     }
 
     /** Does something that moves, resizes, shows or hides a row of what is in the window. */
