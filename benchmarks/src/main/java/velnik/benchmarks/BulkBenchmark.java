@@ -68,7 +68,7 @@ public class BulkBenchmark {
     }
 
     private Change removal() {
-        return new Change.RemovePages(new RemovalId("gone"), ids, Change.Subpages.GO_TOO);
+        return Change.RemovePages.of(new RemovalId("gone"), ids, Change.Subpages.GO_TOO);
     }
 
     @Benchmark
