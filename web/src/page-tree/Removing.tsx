@@ -104,12 +104,14 @@ export function Removing(props: {
                     : `Remove with ${counted(subpages, "its subpage", pages.length === 1 ? "its # subpages" : "their # subpages")}`
                 }
                 tried={tried.removal}
+                waits={leads === "PAGE" && page === null}
                 onRemove={() => props.onChange(change("GO_TOO", newId()))}
               />
               {tried.removalAlone && (
                 <Way
                   name="Remove, subpages move up"
                   tried={tried.removalAlone}
+                  waits={leads === "PAGE" && page === null}
                   onRemove={() => props.onChange(change("MOVE_UP", newId()))}
                 />
               )}
@@ -129,12 +131,17 @@ function above(copy: WorkingCopy, pages: readonly string[]): string {
   return parent === null ? NOWHERE : pageOf(copy.tree, parent).title;
 }
 
-function Way(props: { readonly name: string; readonly tried: TriedDto; readonly onRemove: () => void }) {
+function Way(props: {
+  readonly name: string;
+  readonly tried: TriedDto /** Whether a page is still to be chosen. */;
+  readonly waits: boolean;
+  readonly onRemove: () => void;
+}) {
   const { told, refused } = props.tried;
   const effects = told.slice(1).join(" ") || "Nothing else changes.";
   return (
     <div className="way-to-remove">
-      <Button size="small" danger disabled={refused !== null} onClick={props.onRemove}>
+      <Button size="small" danger disabled={refused !== null || props.waits} onClick={props.onRemove}>
         {props.name}
       </Button>
       <span className="hint">{refused ?? `${effects} The bin keeps it.`}</span>

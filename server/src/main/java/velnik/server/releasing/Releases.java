@@ -86,6 +86,8 @@ public class Releases {
             List<Change> before = workingCopy.changesOf(request);
             if (before.isEmpty()) {
                 checkIsNewest(basedOn);
+            } else if (!(before.getFirst() instanceof Change.BringBack back && back.release() == number)) {
+                throw RequestName.taken();
             }
             List<Change> changes = before.isEmpty()
                     ? List.of(new Change.BringBack(

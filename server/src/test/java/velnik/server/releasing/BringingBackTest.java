@@ -69,7 +69,14 @@ public class BringingBackTest {
 
     @Test
     public void whatCannotComeBack_isSaid_andNothingChanged() {
+        mara.editsAs("used-otherwise", mara.revision(), "{'kind':'setLock','pages':['kayaks'],'locked':true}")
+                .answers(200);
         long revision = mara.revision();
+        assertEquals(
+                mara.posts("/-/api/releases/1/bring-back", "{'request':'used-otherwise','basedOn':" + revision + "}")
+                        .response()
+                        .statusCode(),
+                409);
         mara.posts("/-/api/releases/99/bring-back", "{'request':'bring-back-99','basedOn':" + revision + "}")
                 .refuses(404, "release-unknown");
         mara.posts("/-/api/releases/1/bring-back", "{'request':'bring-back-2','basedOn':0}")
