@@ -55,7 +55,7 @@ public class ForwardingBenchmark {
         for (int i = 0; i < ADDRESSES; i++) {
             addresses.put("/old/" + i, root);
         }
-        forwarding = Forwarding.of(live.withPast(new Past(live.published(), addresses)));
+        forwarding = Forwarding.of(live.withPast(new Past(live.published(), addresses, Map.of())));
     }
 
     private Site edited() {

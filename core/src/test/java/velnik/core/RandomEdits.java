@@ -19,8 +19,9 @@ import velnik.core.change.Change;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.Forward;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.NewPages;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Period;
@@ -54,7 +55,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(31)) {
+        return switch (random.nextInt(39)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -78,7 +79,18 @@ public final class RandomEdits {
             case 16 -> new Change.SetSearchEngines(some(rows), random.nextBoolean());
             case 17, 18 -> new Change.SetMembersOnly(some(rows), random.nextInt(3) > 0);
             case 13 -> new Change.SetLock(some(rows), random.nextBoolean());
-            case 19, 20 -> new Change.SetLayout(some(rows), Layout.values()[random.nextInt(Layout.values().length)]);
+            case 19, 20 -> new Change.SetLayout(some(rows), layout(site));
+            case 30 -> new Change.AddLayout(new LayoutId("l" + random.nextInt(6)), title(), layout(site));
+            case 31 -> new Change.RenameLayout(layout(site), title());
+            case 32 -> new Change.RemoveLayout(layout(site), layout(site));
+            case 33, 34 -> new Change.RenameTopic(topic(), random.nextBoolean() ? topic() : "Craft");
+            case 35 -> new Change.RemoveTopic(topic());
+            case 36 ->
+                new Change.SetNewPages(new NewPages(
+                        REACHES.get(random.nextInt(REACHES.size())),
+                        layout(site),
+                        random.nextBoolean() ? any(rows) : null));
+            case 37 -> new Change.SetModel(some(rows), random.nextBoolean());
             case 21 -> new Change.SetTimeZone(ZoneId.of(random.nextBoolean() ? "Europe/London" : "Asia/Tokyo"));
             case 22 -> new Change.EmptyBin(List.of(anyRemoval(site)));
             case 23 -> begun(site);
@@ -133,6 +145,13 @@ public final class RandomEdits {
                     case 2 -> new Forward.Target.Outside("https://tides.example/");
                     default -> new Forward.Target.ToPage(any(rows));
                 });
+    }
+
+    private LayoutId layout(Site site) {
+        List<LayoutId> layouts = new ArrayList<>(LayoutId.OF_EVERY_SITE);
+        site.layouts().forEach(layout -> layouts.add(layout.id()));
+        layouts.add(new LayoutId("never-was"));
+        return layouts.get(random.nextInt(layouts.size()));
     }
 
     private String topic() {

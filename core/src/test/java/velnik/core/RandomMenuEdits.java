@@ -18,7 +18,7 @@ import velnik.core.site.Assignment.Says;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -77,7 +77,7 @@ final class RandomMenuEdits {
                 new MenuChange.MoveMenus(
                         List.of(site.menuOf(row)), random.nextInt(3) == 0 ? null : site.menuOf(any(rows)));
             case 20, 21 -> new MenuChange.SetItemKind(row, kind(rows, page));
-            default -> assign(rows, pages);
+            default -> assign(site, rows, pages);
         };
     }
 
@@ -159,12 +159,16 @@ final class RandomMenuEdits {
         };
     }
 
-    private Change assign(List<Branch<MenuRowId, MenuRow>> rows, List<PageId> pages) {
+    private Change assign(Site site, List<Branch<MenuRowId, MenuRow>> rows, List<PageId> pages) {
         Zone zone = Zone.values()[random.nextInt(Zone.values().length)];
         Scope scope = switch (random.nextInt(5)) {
             case 0 -> new Scope.Everywhere();
             case 1 -> new Scope.Section(pages.getFirst());
-            case 2 -> new Scope.OfLayout(Layout.LANDING);
+            case 2 ->
+                new Scope.OfLayout(
+                        site.layouts().isEmpty()
+                                ? LayoutId.LANDING
+                                : site.layouts().getFirst().id());
             case 3 -> new Scope.OfTopic(RandomEdits.TOPICS.getFirst());
             default -> new Scope.Pages(new HashSet<>(pages));
         };

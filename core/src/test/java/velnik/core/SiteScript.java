@@ -71,6 +71,10 @@ public final class SiteScript {
         return new SiteScript(Brackwater.site());
     }
 
+    public static SiteScript of(Site site) {
+        return new SiteScript(site);
+    }
+
     /** What follows happens at noon of a day, by the clock of the site. */
     public SiteScript on(String day) {
         return at(day + "T12:00");

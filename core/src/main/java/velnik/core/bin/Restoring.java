@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.TakenSlugs;
 import velnik.core.change.Change;
@@ -15,6 +16,7 @@ import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.draft.MenuChecks;
 import velnik.core.explanation.Labels;
+import velnik.core.forwarding.Forwarding;
 import velnik.core.menus.Items;
 import velnik.core.menus.Menus;
 import velnik.core.outline.Outline;
@@ -22,6 +24,7 @@ import velnik.core.outline.OutlineEditor;
 import velnik.core.outline.Place;
 import velnik.core.pages.Addressing;
 import velnik.core.site.Forward;
+import velnik.core.site.LayoutId;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -84,10 +87,30 @@ public final class Restoring {
                         page.title(), parent == null ? "" : pages.get(parent).title()));
             }
         }
+        Site before = draft.site();
         draft.become(pages.done());
+        adapt(draft, before, parts);
         parts.forEach(part -> draft.addressed(part.top().id()));
         leadHere(draft, parts);
         return Optional.empty();
+    }
+
+    /** The layouts of pages that came back may have gone since, and their topics may be called otherwise. */
+    private static void adapt(Draft draft, Site before, List<Removal.Part<PageId, Page>> parts) {
+        Forwarding forwarding = Forwarding.of(before);
+        Map<PageId, Page> adapted = new HashMap<>();
+        for (Removal.Part<PageId, Page> part : parts) {
+            for (Outline.Entry<PageId, Page> row : part.rows()) {
+                Page page = draft.pages().get(row.id());
+                LayoutId layout = before.hasLayout(page.layout()) ? page.layout() : LayoutId.STANDARD;
+                Set<String> topics =
+                        page.topics().stream().map(forwarding::presently).collect(Collectors.toSet());
+                if (!layout.equals(page.layout()) || !topics.equals(page.topics())) {
+                    adapted.put(row.id(), page.withLayout(layout).withTopics(topics));
+                }
+            }
+        }
+        draft.become(draft.pages().replaceAll(adapted));
     }
 
     /** What is there again is where its addresses lead. */
@@ -130,7 +153,7 @@ public final class Restoring {
         } else {
             menus = menus.update(top, row -> {
                 MenuRow.Item item = (MenuRow.Item) row;
-                return item.withAnchor(Items.anchor(site, place, item.anchor()));
+                return item.anchor() == null ? item : item.withAnchor(Items.anchor(site, place, item.anchor()));
             });
         }
         draft.become(site.withMenus(menus));

@@ -8,8 +8,9 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.site.Forward;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Period;
@@ -29,11 +30,18 @@ public sealed interface Change
                 Change.SetReach,
                 Change.SetMembersOnly,
                 Change.SetLayout,
+                Change.AddLayout,
+                Change.RenameLayout,
+                Change.RemoveLayout,
                 Change.SetTopics,
+                Change.RenameTopic,
+                Change.RemoveTopic,
                 Change.SetDate,
                 Change.SetPeriods,
                 Change.SetWhenClosed,
                 Change.SetTimeZone,
+                Change.SetNewPages,
+                Change.SetModel,
                 Change.SetLock,
                 Change.SetSearchEngines,
                 Change.RemovePages,
@@ -60,14 +68,19 @@ public sealed interface Change
         }
     }
 
-    /** A page to add, not a built-in one. Its slug is made from the title unless one is given. */
+    /**
+     * A page to add, not a built-in one. Its slug is made from the title unless one is given; what else is not given is as
+     * new pages of the site begin.
+     *
+     * @param reach null for how new pages begin
+     */
     record NewPage(
             PageId id,
             Place<PageId> place,
             PageKind kind,
             String title,
             @Nullable String slug,
-            Reach reach,
+            @Nullable Reach reach,
             boolean keptFromSearchEngines,
             String summary,
             @Nullable TextHash text) {
@@ -138,11 +151,23 @@ public sealed interface Change
         }
     }
 
-    record SetLayout(List<PageId> pages, Layout layout) implements Change {
+    record SetLayout(List<PageId> pages, LayoutId layout) implements Change {
         public SetLayout {
             pages = List.copyOf(pages);
         }
     }
+
+    /**
+     * Names a layout, which begins as another: with its frame, and with what zones show for its pages.
+     *
+     * @param id names it for ever
+     */
+    record AddLayout(LayoutId id, String name, LayoutId like) implements Change {}
+
+    record RenameLayout(LayoutId layout, String name) implements Change {}
+
+    /** @param instead the layout that its pages get */
+    record RemoveLayout(LayoutId layout, LayoutId instead) implements Change {}
 
     /** Gives pages topics and takes others from them. A topic that the site knows keeps the spelling it has. */
     record SetTopics(List<PageId> pages, Set<String> add, Set<String> remove) implements Change {
@@ -152,6 +177,15 @@ public sealed interface Change
             remove = Set.copyOf(remove);
         }
     }
+
+    /**
+     * Calls a topic another way wherever it is named; one that has that name already takes its pages in. The address of
+     * its listing leads on.
+     */
+    record RenameTopic(String topic, String name) implements Change {}
+
+    /** Takes a topic from every page; its listing is gone. */
+    record RemoveTopic(String topic) implements Change {}
 
     /** @param date null for none */
     record SetDate(List<PageId> pages, @Nullable LocalDate date) implements Change {
@@ -184,6 +218,15 @@ public sealed interface Change
 
     /** Says where the site's days begin and end. */
     record SetTimeZone(ZoneId timeZone) implements Change {}
+
+    record SetNewPages(NewPages newPages) implements Change {}
+
+    /** @param model whether the pages are offered to make new ones from */
+    record SetModel(List<PageId> pages, boolean model) implements Change {
+        public SetModel {
+            pages = List.copyOf(pages);
+        }
+    }
 
     /** Locks pages against being removed, or unlocks them. */
     record SetLock(List<PageId> pages, boolean locked) implements Change {

@@ -176,6 +176,18 @@ public sealed interface Notice {
     /** Assignments whose scope was removed. */
     record ExceptionsRest(int count) implements Notice {}
 
+    /** Assignments that went with what they were for. */
+    record ExceptionsGo(int count) implements Notice {}
+
+    /** The listing of a topic gets another address. */
+    record ListingMoves(String from, String to) implements Notice {}
+
+    /** The listing of a topic goes. */
+    record ListingEnds(String address) implements Notice {}
+
+    /** Lists of pages of a topic that no page has any more. */
+    record ListsEmpty(int count) implements Notice {}
+
     /**
      * What came back could not stand where it was.
      *

@@ -10,10 +10,13 @@ public sealed interface Outcome {
      * @param title what was asked, to name it in undo: "Move Canoes under Hire"
      * @param sentence what happened: "Canoes moved under Hire."
      * @param notices what else the owner wants to know of it
+     * @param remedies what can be done about that
      */
-    record Applied(Site site, String title, String sentence, List<Notice> notices) implements Outcome {
+    record Applied(Site site, String title, String sentence, List<Notice> notices, List<Remedy> remedies)
+            implements Outcome {
         public Applied {
             notices = List.copyOf(notices);
+            remedies = List.copyOf(remedies);
         }
     }
 

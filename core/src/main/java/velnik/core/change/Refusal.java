@@ -155,5 +155,20 @@ public sealed interface Refusal {
     /** An item cannot come back where its menu is not. */
     record MenuInBin(String menu) implements Refusal {}
 
+    record LayoutUnknown() implements Refusal {}
+
+    record LayoutTaken() implements Refusal {}
+
+    record LayoutNamed(String name) implements Refusal {}
+
+    record LayoutStays(String name) implements Refusal {}
+
+    /** A layout's pages cannot have the one that goes. */
+    record LayoutGoes(String name) implements Refusal {}
+
+    record TooManyLayouts(int limit) implements Refusal {}
+
+    record NoModel(String title) implements Refusal {}
+
     record TopicMalformed(int length, int limit) implements Refusal {}
 }

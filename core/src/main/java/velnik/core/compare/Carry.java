@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.site.Appearance;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
+import velnik.core.site.NewPages;
 
 /**
  * Carries what became different between two versions of a record over to a third, component by component, and notices
@@ -102,8 +103,10 @@ final class Carry {
                     : members((Set<?>) requireNonNull(before), (Set<?>) requireNonNull(after), (Set<?>)
                             requireNonNull(present));
         }
-        boolean inParts =
-                before instanceof Appearance || before instanceof Joining || before instanceof ItemKind.PageList;
+        boolean inParts = before instanceof Appearance
+                || before instanceof Joining
+                || before instanceof NewPages
+                || before instanceof ItemKind.PageList;
         if (inParts && before instanceof Record b && after instanceof Record a && present instanceof Record p) {
             if (b.getClass() == a.getClass() && b.getClass() == p.getClass()) {
                 return record(b, a, p);

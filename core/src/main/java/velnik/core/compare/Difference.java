@@ -6,6 +6,8 @@ import velnik.core.outline.OutlineDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
 import velnik.core.site.Forward;
+import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -20,12 +22,14 @@ public record Difference(
         OutlineDifference<PageId, Page> pages,
         Optional<ValueDifference<Optional<PageId>>> home,
         OutlineDifference<MenuRowId, MenuRow> menus,
+        List<KeyedDifference<LayoutId, Layout>> layouts,
         List<KeyedDifference<Assignment.Key, Assignment>> assignments,
         List<KeyedDifference<Forward.Source, Forward>> forwards,
         Optional<ValueDifference<Details>> details,
         BinDifference bin) {
 
     public Difference {
+        layouts = List.copyOf(layouts);
         assignments = List.copyOf(assignments);
         forwards = List.copyOf(forwards);
     }
@@ -36,6 +40,7 @@ public record Difference(
                 OutlineDifference.between(before.pages(), after.pages()),
                 ValueDifference.between(Optional.ofNullable(before.home()), Optional.ofNullable(after.home())),
                 OutlineDifference.between(before.menus(), after.menus()),
+                KeyedDifference.between(before.layouts(), after.layouts(), Layout::id),
                 KeyedDifference.between(before.assignments(), after.assignments(), Assignment::key),
                 KeyedDifference.between(before.forwards(), after.forwards(), Forward::from),
                 ValueDifference.between(before.details(), after.details()),
@@ -46,6 +51,7 @@ public record Difference(
         return pages.isEmpty()
                 && home.isEmpty()
                 && menus.isEmpty()
+                && layouts.isEmpty()
                 && assignments.isEmpty()
                 && forwards.isEmpty()
                 && details.isEmpty()
@@ -57,6 +63,7 @@ public record Difference(
                 pages.reversed(),
                 home.map(ValueDifference::reversed),
                 menus.reversed(),
+                layouts.stream().map(KeyedDifference::reversed).toList(),
                 assignments.stream().map(KeyedDifference::reversed).toList(),
                 forwards.stream().map(KeyedDifference::reversed).toList(),
                 details.map(ValueDifference::reversed),
@@ -72,6 +79,7 @@ public record Difference(
                         .orElse(Optional.ofNullable(site.home()))
                         .orElse(null),
                 menus.applyTo(site.menus()),
+                KeyedDifference.applyTo(site.layouts(), layouts, Layout::id),
                 KeyedDifference.applyTo(site.assignments(), assignments, Assignment::key),
                 KeyedDifference.applyTo(site.forwards(), forwards, Forward::from),
                 bin.applyTo(site.bin()),

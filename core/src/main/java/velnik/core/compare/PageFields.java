@@ -23,7 +23,7 @@ public final class PageFields {
                     "word to search engines",
                     Page::keptFromSearchEngines,
                     (site, kept) -> kept ? "leave it out" : "may list it"),
-            Field.whole("layout", "layout", Page::layout, (site, layout) -> Words.layout(layout)),
+            Field.whole("layout", "layout", Page::layout, Words::layout),
             Field.whole("summary", "summary", Page::summary, (site, summary) -> summary.isEmpty() ? "none" : summary),
             Field.members(
                     "topics",
@@ -39,7 +39,12 @@ public final class PageFields {
                     "answer while closed",
                     Page::whenClosed,
                     (site, whenClosed) -> Words.whenClosed(whenClosed)),
-            Field.whole("locked", "lock", Page::locked, (site, locked) -> locked ? "locked" : "not locked"));
+            Field.whole("locked", "lock", Page::locked, (site, locked) -> locked ? "locked" : "not locked"),
+            Field.whole(
+                    "model",
+                    "being a model page",
+                    Page::model,
+                    (site, model) -> model ? "a model page" : "no model page"));
 
     /** The part of the address that is the page's own, and whether it follows the title. */
     private record Slug(String value, boolean follows) {

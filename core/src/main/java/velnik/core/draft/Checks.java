@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.change.Refusal;
 import velnik.core.outline.OutlineEditor;
 import velnik.core.outline.Place;
+import velnik.core.site.LayoutId;
 import velnik.core.site.Limits;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -19,6 +20,10 @@ public final class Checks {
 
     public static Optional<Refusal> exists(Site site, PageId page) {
         return site.pages().contains(page) ? Optional.empty() : Optional.of(new Refusal.PageUnknown(page.value()));
+    }
+
+    public static Optional<Refusal> layout(Site site, LayoutId layout) {
+        return site.hasLayout(layout) ? Optional.empty() : Optional.of(new Refusal.LayoutUnknown());
     }
 
     /** Nothing was removed under the name of this removal yet. */

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Circumstances;
 import velnik.core.change.Notice;
+import velnik.core.change.Remedy;
 import velnik.core.outline.Outline;
 import velnik.core.reach.Openings;
 import velnik.core.site.MenuRow;
@@ -37,6 +38,9 @@ public final class Draft {
 
     /** Pages that got other addresses, with all beneath them. */
     private final Set<PageId> addressed = new LinkedHashSet<>();
+
+    private final Set<PageId> opening = new LinkedHashSet<>();
+    private final Set<PageId> movingUp = new LinkedHashSet<>();
 
     /** How many notices of one kind are told one by one. */
     private static final int ALIKE = 10;
@@ -108,6 +112,29 @@ public final class Draft {
             return;
         }
         notices.computeIfAbsent(notice.getClass(), kind -> new ArrayList<>()).add(notice);
+    }
+
+    /** Tells something that would be otherwise if a page were open that withholds it. */
+    public void tell(Notice notice, List<PageId> openingHelps) {
+        tell(notice);
+        opening.addAll(openingHelps);
+    }
+
+    /** Tells something of the subpages of pages that would be otherwise if those stood beside them. */
+    public void tellOfSubpages(Notice notice, List<PageId> pages) {
+        tell(notice);
+        pages.stream().filter(page -> !site.pages().childrenOf(page).isEmpty()).forEach(movingUp::add);
+    }
+
+    public List<Remedy> remedies() {
+        List<Remedy> remedies = new ArrayList<>();
+        if (!opening.isEmpty()) {
+            remedies.add(new Remedy.Open(List.copyOf(opening)));
+        }
+        if (!movingUp.isEmpty()) {
+            remedies.add(new Remedy.MoveUp(List.copyOf(movingUp)));
+        }
+        return remedies;
     }
 
     public List<Notice> notices() {

@@ -29,6 +29,8 @@ import velnik.core.pages.Beginning;
 import velnik.core.pages.BuiltInPages;
 import velnik.core.pages.Copying;
 import velnik.core.pages.Homing;
+import velnik.core.pages.Layouts;
+import velnik.core.pages.Models;
 import velnik.core.pages.Moving;
 import velnik.core.pages.Periods;
 import velnik.core.pages.Reaching;
@@ -71,7 +73,8 @@ public final class Changes {
         Joins.afterAll(draft, site, changes);
         Taking.tell(draft);
         Telling telling = Telling.together(tellings, changes.size());
-        return new Outcome.Applied(draft.site(), telling.title(), telling.sentence(), draft.notices());
+        return new Outcome.Applied(
+                draft.site(), telling.title(), telling.sentence(), draft.notices(), draft.remedies());
     }
 
     private static Optional<Refusal> make(Draft draft, Change change) {
@@ -87,7 +90,14 @@ public final class Changes {
             case Change.MovePages move -> Moving.movePages(draft, move);
             case Change.SetReach set -> Reaching.setReach(draft, set);
             case Change.SetMembersOnly set -> Reaching.setMembersOnly(draft, set);
-            case Change.SetLayout set -> Checks.each(draft, set.pages(), page -> page.withLayout(set.layout()));
+            case Change.SetLayout set -> Layouts.setLayout(draft, set);
+            case Change.AddLayout add -> Layouts.addLayout(draft, add);
+            case Change.RenameLayout rename -> Layouts.renameLayout(draft, rename);
+            case Change.RemoveLayout remove -> Layouts.removeLayout(draft, remove);
+            case Change.RenameTopic rename -> Topics.renameTopic(draft, rename);
+            case Change.RemoveTopic remove -> Topics.removeTopic(draft, remove);
+            case Change.SetNewPages set -> Models.setNewPages(draft, set);
+            case Change.SetModel set -> Models.setModel(draft, set);
             case Change.SetTopics set -> Topics.setTopics(draft, set);
             case Change.SetDate set ->
                 Optional.ofNullable(set.date())

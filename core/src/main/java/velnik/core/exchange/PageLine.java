@@ -10,9 +10,10 @@ import velnik.core.site.Reach;
  * in "Summer camp /camp (held back)".
  *
  * @param slug as typed, without the slash; null where it is to follow the title
- * @param reach open where the line says nothing
+ * @param reach null where the line says nothing, so that the page begins as new ones do
  */
-public record PageLine(String title, @Nullable String slug, Reach reach) {
+public record PageLine(
+        String title, @Nullable String slug, @Nullable Reach reach) {
     private static final Pattern SLUG = Pattern.compile("(.*\\S)\\s+/([^\\s/]+)");
     private static final Pattern REACH =
             Pattern.compile("(.*\\S)\\s+\\((open|by link only|held back)\\)", Pattern.CASE_INSENSITIVE);
@@ -35,7 +36,7 @@ public record PageLine(String title, @Nullable String slug, Reach reach) {
                 title = addressed.group(1);
                 slug = addressed.group(2);
             } else {
-                return new PageLine(title, slug, reach == null ? Reach.OPEN : reach);
+                return new PageLine(title, slug, reach);
             }
         }
     }
@@ -44,7 +45,8 @@ public record PageLine(String title, @Nullable String slug, Reach reach) {
     public String marks() {
         String address = slug == null ? "" : "/" + slug;
         String word = switch (reach) {
-            case OPEN -> "";
+            case null -> "";
+            case OPEN -> "open";
             case BY_LINK_ONLY -> "by link only";
             case HELD_BACK -> "held back";
         };

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
 import velnik.core.navigation.ZoneDecision;
 import velnik.core.site.Appearance;
 import velnik.core.site.Assignment;
@@ -11,10 +13,12 @@ import velnik.core.site.Device;
 import velnik.core.site.Forward;
 import velnik.core.site.Joining;
 import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.NewPages;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -52,6 +56,7 @@ public final class Words {
                 WORDS.say(
                         "source.ofRemoved",
                         Map.of("title", site.findRemoved(page).map(Page::title).orElse("")));
+            case Forward.Source.OfTopic(String topic) -> WORDS.say("source.ofTopicGone", Map.of("topic", topic));
         };
     }
 
@@ -59,6 +64,7 @@ public final class Words {
     public static String target(Site site, Forward.Target to) {
         return switch (to) {
             case Forward.Target.ToPage(PageId page) -> title(site, page);
+            case Forward.Target.ToTopic(String topic) -> WORDS.say("OfTopic", Map.of("topic", topic));
             case Forward.Target.Outside(String address) -> address;
             case Forward.Target.Gone gone -> WORDS.say("target.gone");
         };
@@ -104,15 +110,28 @@ public final class Words {
         return WORDS.say(spot);
     }
 
-    public static String layout(Layout layout) {
-        return WORDS.say(layout);
+    public static String layout(Site site, LayoutId id) {
+        return id.isOfEverySite()
+                ? WORDS.say("layout." + id)
+                : site.findLayout(id).map(Layout::name).orElseGet(() -> WORDS.say("layoutGone"));
+    }
+
+    /** How new pages begin, as in "open, standard" or "held back, like Tide note". */
+    public static String newPages(Site site, NewPages newPages) {
+        @Nullable PageId model = newPages.model();
+        return WORDS.say(
+                model == null ? "newPages" : "newPages.model",
+                Map.of(
+                        "reach", reach(newPages.reach()),
+                        "layout", layout(site, newPages.layout()),
+                        "model", model == null ? "" : title(site, model)));
     }
 
     public static String scope(Site site, Scope scope) {
         return switch (scope) {
             case Scope.Everywhere all -> WORDS.say("Everywhere");
             case Scope.Section(PageId page) -> WORDS.say("Section", Map.of("page", title(site, page)));
-            case Scope.OfLayout(Layout layout) -> WORDS.say("OfLayout", Map.of("layout", layout(layout)));
+            case Scope.OfLayout(LayoutId layout) -> WORDS.say("OfLayout", Map.of("layout", layout(site, layout)));
             case Scope.OfTopic(String topic) -> WORDS.say("OfTopic", Map.of("topic", topic));
             case Scope.Pages(Set<PageId> pages) ->
                 WORDS.list(
@@ -190,6 +209,11 @@ public final class Words {
                 : site.findRemoved(id)
                         .map(row -> WORDS.say("inBin", Map.of("name", Labels.of(site, row))))
                         .orElseGet(() -> WORDS.say("menuGone"));
+    }
+
+    /** A page's title with the address of its slugs, which tells it from others of that title. */
+    public static String titleAndAddress(Site site, PageId id) {
+        return site.pages().contains(id) ? title(site, id) + " (" + Addresses.above(site, id) + ")" : title(site, id);
     }
 
     /** A page's title, even when it lies in the bin. */

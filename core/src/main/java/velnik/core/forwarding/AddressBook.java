@@ -10,6 +10,7 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.listing.TopicListings;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
@@ -17,6 +18,7 @@ import velnik.core.site.Forward;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.Visitor;
 
 /** Every address that the site has, had, or forwards: what it answers now, and what it will once all is published. */
 public final class AddressBook {
@@ -30,7 +32,12 @@ public final class AddressBook {
         /** A page is there, or it leads to one, that visitors cannot get. */
         record Withheld(PageId page) implements Answer {}
 
+        /** The listing of a topic is there. */
+        record Lists(String topic) implements Answer {}
+
         record LeadsTo(PageId page) implements Answer {}
+
+        record LeadsToListing(String topic) implements Answer {}
 
         record LeadsOut(String address) implements Answer {}
 
@@ -62,9 +69,12 @@ public final class AddressBook {
         Site next = Releasing.released(live, working, now);
         Side before = new Side(live.withPast(working.past()), now);
         Side after = new Side(next, now);
-        SortedSet<String> addresses = new TreeSet<>(before.pages.keySet());
-        addresses.addAll(after.pages.keySet());
-        addresses.addAll(next.past().addresses().keySet());
+        SortedSet<String> addresses = new TreeSet<>(next.past().addresses().keySet());
+        addresses.addAll(next.past().listings().keySet());
+        for (Side side : List.of(before, after)) {
+            addresses.addAll(side.pages.keySet());
+            side.listings.all().forEach(listing -> addresses.add(listing.address()));
+        }
         Map<Forward.Source, Forward> written = working.forwardsBySource();
         Map<Forward.Source, Forward> then = live.forwardsBySource();
         SortedSet<String> beneath = new TreeSet<>();
@@ -74,6 +84,7 @@ public final class AddressBook {
                     case Forward.Source.At(String address) -> addresses.add(address);
                     case Forward.Source.Beneath(String address) -> beneath.add(address);
                     case Forward.Source.OfRemoved removed -> {}
+                    case Forward.Source.OfTopic topic -> {}
                 }
             }
         }
@@ -107,11 +118,13 @@ public final class AddressBook {
         private final Openings openings;
         private final Forwarding forwarding;
         private final Map<String, PageId> pages = new HashMap<>();
+        private final TopicListings listings;
 
         Side(Site site, Instant now) {
             this.site = site;
             this.openings = Openings.at(site, now);
             this.forwarding = Forwarding.of(site);
+            this.listings = TopicListings.of(site, openings, Visitor.MEMBER);
             collect(site.pages().top(), "");
         }
 
@@ -128,10 +141,15 @@ public final class AddressBook {
             if (page != null && isGot(page)) {
                 return new Answer.Shows(page);
             }
+            Optional<TopicListings.Listing> listing = listings.at(address);
+            if (page == null && listing.isPresent()) {
+                return new Answer.Lists(listing.get().topic());
+            }
             Answer led = led(forwarding.at(address));
-            return page == null || led instanceof Answer.LeadsTo || led instanceof Answer.LeadsOut
-                    ? led
-                    : new Answer.Withheld(page);
+            boolean leads = led instanceof Answer.LeadsTo
+                    || led instanceof Answer.LeadsToListing
+                    || led instanceof Answer.LeadsOut;
+            return page == null || leads ? led : new Answer.Withheld(page);
         }
 
         Answer led(Optional<Forward.Target> target) {
@@ -140,6 +158,10 @@ public final class AddressBook {
                             !site.pages().contains(page)
                                     ? new Answer.Gone()
                                     : isGot(page) ? new Answer.LeadsTo(page) : new Answer.Withheld(page);
+                        case Forward.Target.ToTopic(String topic) ->
+                            listings.of(topic).isPresent()
+                                    ? new Answer.LeadsToListing(topic)
+                                    : site.topics().contains(topic) ? new Answer.Nothing() : new Answer.Gone();
                         case Forward.Target.Outside(String address) -> new Answer.LeadsOut(address);
                         case Forward.Target.Gone gone -> new Answer.Gone();
                     })
@@ -152,7 +174,10 @@ public final class AddressBook {
 
         boolean isKnown(String address) {
             @Nullable PageId page = pages.get(address);
-            return site.past().addresses().containsKey(address) || page != null && isGot(page);
+            return site.past().addresses().containsKey(address)
+                    || site.past().listings().containsKey(address)
+                    || listings.at(address).isPresent()
+                    || page != null && isGot(page);
         }
     }
 
@@ -172,6 +197,7 @@ public final class AddressBook {
                     case Forward.Source.At(String address) -> leading.add(address);
                     case Forward.Source.Beneath(String address) -> leading.add(address + "/…");
                     case Forward.Source.OfRemoved removed -> {}
+                    case Forward.Source.OfTopic topic -> {}
                 }
             }
         }

@@ -12,14 +12,16 @@ import velnik.core.site.PageId;
 import velnik.core.site.Site;
 
 /**
- * Where each address of a site leads that no page has. A forward leads to a page and not to an address, so however often
- * the page moves, one step gets there.
+ * Where each address of a site leads that no page has. A forward leads to a page, or to a topic, and not to an address, so
+ * however often that moves, one step gets there.
  */
 public final class Forwarding {
     private static final Forward.Target GONE = new Forward.Target.Gone();
 
     private final Site site;
     private final Map<Forward.Source, Forward.Target> targets = new HashMap<>();
+    /** Once one is asked for. */
+    private @Nullable Set<String> topics;
 
     private Forwarding(Site site) {
         this.site = site;
@@ -32,8 +34,8 @@ public final class Forwarding {
     }
 
     /**
-     * Where an address leads, whether or not a page has it: what the owner wrote for it, else to the page that visitors
-     * knew by it last, else what the owner wrote for everything beneath one of its beginnings, the longest first. O(levels).
+     * Where an address leads, whether or not a page has it: what the owner wrote for it, else to the page or the listing that
+     * visitors knew by it last, else what the owner wrote for everything beneath one of its beginnings, the longest first. O(levels).
      *
      * @return to a page of the site, an address elsewhere, or gone; empty where nothing was ever there
      */
@@ -46,6 +48,7 @@ public final class Forwarding {
     Optional<Forward.Target> exactly(String path) {
         return Optional.ofNullable(targets.get(new Forward.Source.At(path)))
                 .or(() -> Optional.ofNullable(site.past().addresses().get(path)).map(Forward.Target.ToPage::new))
+                .or(() -> Optional.ofNullable(site.past().listings().get(path)).map(Forward.Target.ToTopic::new))
                 .map(this::settled);
     }
 
@@ -59,13 +62,38 @@ public final class Forwarding {
         return Optional.empty();
     }
 
-    /** A page that is removed leads on to what was put in its place, as far as that is there. */
+    /** What is removed leads on to what was put in its place, as far as that is there. */
     private Forward.Target settled(Forward.Target target) {
-        Set<PageId> met = new HashSet<>();
+        Set<Forward.Source> met = new HashSet<>();
         Forward.@Nullable Target at = target;
-        while (at instanceof Forward.Target.ToPage(PageId page) && !site.pages().contains(page)) {
-            at = met.add(page) ? targets.get(new Forward.Source.OfRemoved(page)) : null;
+        Optional<Forward.Source> onward = onward(target);
+        while (onward.isPresent()) {
+            at = met.add(onward.get()) ? targets.get(onward.get()) : null;
+            onward = at == null ? Optional.empty() : onward(at);
         }
         return at == null ? GONE : at;
+    }
+
+    /** What a topic is called by now that may have been renamed; itself where it is there, or gone. */
+    public String presently(String topic) {
+        return settled(new Forward.Target.ToTopic(topic)) instanceof Forward.Target.ToTopic(String name) ? name : topic;
+    }
+
+    /** Where to look further for a target that is no more; empty where it is there. */
+    private Optional<Forward.Source> onward(Forward.Target target) {
+        return switch (target) {
+            case Forward.Target.ToPage(PageId page)
+            when !site.pages().contains(page) -> Optional.of(new Forward.Source.OfRemoved(page));
+            case Forward.Target.ToTopic(String topic)
+            when !topics().contains(topic) -> Optional.of(new Forward.Source.OfTopic(topic));
+            default -> Optional.empty();
+        };
+    }
+
+    private Set<String> topics() {
+        if (topics == null) {
+            topics = site.topics();
+        }
+        return topics;
     }
 }

@@ -83,6 +83,10 @@ public final class Forwards {
                         ? new Looked.Refused<>(
                                 new Refusal.NotRemoved(site.pages().get(page).title()))
                         : new Looked.Kept<>(from);
+            case Forward.Source.OfTopic(String topic) ->
+                site.topics().contains(topic)
+                        ? new Looked.Refused<>(new Refusal.NotRemoved(topic))
+                        : new Looked.Kept<>(from);
             case Forward.Source.Beneath(String typed) -> path(site, typed, Forward.Source.Beneath::new);
             case Forward.Source.At(String typed) -> {
                 Looked<Forward.Source> looked = path(site, typed, Forward.Source.At::new);
@@ -129,6 +133,10 @@ public final class Forwards {
                 Checks.exists(site, page)
                         .<Looked<Forward.Target>>map(Looked.Refused::new)
                         .orElseGet(() -> new Looked.Kept<>(to));
+            case Forward.Target.ToTopic(String topic) ->
+                site.topics().contains(topic)
+                        ? new Looked.Kept<>(to)
+                        : new Looked.Refused<>(new Refusal.TopicUnknown(topic));
             case Forward.Target.Outside(String typed) -> outside(site, typed);
         };
     }

@@ -4,10 +4,13 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import velnik.core.listing.TopicListings;
 import velnik.core.outline.Branch;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.Past;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
@@ -18,26 +21,43 @@ public final class Releasing {
 
     /**
      * The site after it was released: pages that were part of no release have that moment as their first, and every
-     * address by which visitors knew a page, and know it no longer, leads to that page. An address that was never public is
-     * not remembered. O(pages).
+     * address by which visitors knew a page or the listing of a topic, and know it no longer, leads to that. An address that
+     * was never public is not remembered. O(pages).
      *
      * @param live what visitors saw until then
      */
     public static Site released(Site live, Site site, Instant moment) {
         Map<PageId, Instant> published = new HashMap<>(site.published());
         site.pages().walk().forEach(row -> published.putIfAbsent(row.id(), moment));
-        return site.withPast(new Past(published, addresses(live, site)));
+        return site.withPast(new Past(
+                published,
+                left(site.past().addresses(), known(live), known(site)),
+                left(site.past().listings(), knownListings(live), knownListings(site))));
     }
 
-    private static Map<String, PageId> addresses(Site live, Site site) {
-        Map<PageId, String> now = known(site);
-        Map<String, PageId> left = new HashMap<>(site.past().addresses());
-        known(live).forEach((page, address) -> {
-            if (!address.equals(now.get(page))) {
-                left.put(address, page);
+    /** What is known by an address, and was: those it was known by that it is no longer. */
+    private static <K> Map<String, K> left(Map<String, K> before, Map<K, String> then, Map<K, String> now) {
+        Map<String, K> left = new HashMap<>(before);
+        then.forEach((what, address) -> {
+            if (!address.equals(now.get(what))) {
+                left.put(address, what);
             }
         });
         return left;
+    }
+
+    /** The addresses by which visitors know the listings of topics. */
+    static Map<String, String> knownListings(Site site) {
+        Map<PageId, String> pages = known(site);
+        Map<String, String> known = new HashMap<>();
+        if (site.builtIn(PageKind.PAGE_INDEX).filter(pages::containsKey).isPresent()) {
+            known.putAll(TopicListings.addresses(site));
+            known.keySet()
+                    .retainAll(pages.keySet().stream()
+                            .flatMap(page -> site.pages().get(page).topics().stream())
+                            .collect(Collectors.toSet()));
+        }
+        return known;
     }
 
     /** The addresses by which visitors know pages; the home page's own is no page's for good. */

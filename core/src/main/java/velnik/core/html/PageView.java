@@ -14,7 +14,7 @@ import velnik.core.navigation.Target;
 import velnik.core.navigation.ZoneMenu;
 import velnik.core.site.Device;
 import velnik.core.site.Icons;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.PageId;
 import velnik.core.site.Zone;
 
@@ -35,7 +35,7 @@ public record PageView(
         String summary,
         @Nullable String canonical,
         boolean noIndex,
-        Layout layout,
+        LayoutId layout,
         Navigation navigation,
         List<Step> trail,
         String text,
@@ -84,7 +84,7 @@ public record PageView(
     public String ground() {
         return (menus(Zone.SIDEBAR).isEmpty() ? "" : "with-sidebar ")
                 + (menus(Zone.BESIDE).isEmpty() ? "" : "with-beside ")
-                + "layout-" + layout.name().toLowerCase(Locale.ROOT);
+                + "layout-" + layout.value().toLowerCase(Locale.ROOT);
     }
 
     public @Nullable String pageOf(NavigationRow row) {

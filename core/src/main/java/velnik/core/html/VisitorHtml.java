@@ -23,7 +23,7 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -150,7 +150,7 @@ public final class VisitorHtml {
                 "",
                 canonical(listing.address()),
                 isKeptFromSearchEngines(index),
-                site.pages().get(index).layout(),
+                site.frameOf(site.pages().get(index).layout()),
                 navigation.forTopic(listing.topic()),
                 trail,
                 "",
@@ -225,7 +225,7 @@ public final class VisitorHtml {
                 "",
                 null,
                 true,
-                own.map(id -> site.pages().get(id).layout()).orElse(Layout.STANDARD),
+                own.map(id -> site.frameOf(site.pages().get(id).layout())).orElse(LayoutId.STANDARD),
                 navigation.forPage(own.orElse(null)),
                 List.of(),
                 "",
@@ -262,7 +262,7 @@ public final class VisitorHtml {
                 summary,
                 canonical(Addresses.of(site, id)),
                 noIndex,
-                page.layout(),
+                site.frameOf(page.layout()),
                 navigation.forPage(id),
                 trail(id),
                 text,

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SequencedMap;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
@@ -50,18 +51,32 @@ public final class TopicListings {
         }
         Map<String, List<Branch<PageId, Page>>> found = new LinkedHashMap<>();
         collect(site, openings, visitor, site.pages().top(), found);
-        // Every topic takes its slug, also one that this visitor gets nothing of: the others' addresses stay as they
-        // are.
-        Set<String> taken = new HashSet<>();
-        for (String topic : site.topics()) {
-            String slug = Slugs.firstFree(Slugs.fromTitle(topic), taken::contains);
-            taken.add(slug);
+        addresses(site).forEach((topic, address) -> {
             @Nullable List<Branch<PageId, Page>> pages = found.get(topic);
             if (pages != null) {
-                listings.add(new Listing(topic, Addresses.of(site, index.get()) + "/" + slug, inOrder(pages)));
+                listings.add(new Listing(topic, address, inOrder(pages)));
             }
-        }
+        });
         return listings;
+    }
+
+    /**
+     * Where the listing of each topic is for those who get one, in the order of the topics; none where there is no page
+     * index. A topic that a visitor gets nothing of has its address too, so that the others' stay as they are. O(pages).
+     */
+    public static SequencedMap<String, String> addresses(Site site) {
+        SequencedMap<String, String> addresses = new LinkedHashMap<>();
+        site.builtIn(PageKind.PAGE_INDEX)
+                .map(index -> Addresses.of(site, index))
+                .ifPresent(above -> {
+                    Set<String> taken = new HashSet<>();
+                    for (String topic : site.topics()) {
+                        String slug = Slugs.firstFree(Slugs.fromTitle(topic), taken::contains);
+                        taken.add(slug);
+                        addresses.put(topic, above + "/" + slug);
+                    }
+                });
+        return addresses;
     }
 
     private void add(Listing listing) {

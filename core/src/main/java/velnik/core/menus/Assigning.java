@@ -17,6 +17,7 @@ import velnik.core.navigation.MenuReading;
 import velnik.core.navigation.Presentation;
 import velnik.core.reach.Openings;
 import velnik.core.site.Assignment;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
@@ -78,7 +79,7 @@ public final class Assigning {
     private static Optional<Refusal> scope(Site site, MenuChange.AssignMenus assign, List<Assignment> others) {
         return switch (assign.scope()) {
             case Scope.Everywhere all -> Optional.empty();
-            case Scope.OfLayout layout -> Optional.empty();
+            case Scope.OfLayout(LayoutId layout) -> Checks.layout(site, layout);
             case Scope.OfTopic(String topic) ->
                 site.topics().contains(topic) ? Optional.empty() : Optional.of(new Refusal.TopicUnknown(topic));
             case Scope.Section(PageId page) -> Checks.exists(site, page);

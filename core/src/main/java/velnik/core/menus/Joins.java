@@ -1,6 +1,5 @@
 package velnik.core.menus;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -25,6 +24,7 @@ import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
 
@@ -122,17 +122,24 @@ public final class Joins {
         return !menu.setAside() && !(menu.joining().from() instanceof Joining.From.Nowhere);
     }
 
-    /** What the edit made or opened and lists may now show, as the tree has it. */
+    /**
+     * What the edit made or opened and lists may now show, as the tree has it: also what came out from under a page that
+     * withheld it. What is restored brings its old items, and joins nothing.
+     */
     private static List<PageId> fresh(Site before, Site after, List<Change> changes) {
         Set<PageId> caused = new LinkedHashSet<>();
+        Set<PageId> madePages = new LinkedHashSet<>();
         for (Change change : changes) {
-            if (change instanceof Change.AddPages add) {
-                add.pages().forEach(page -> caused.add(page.id()));
-            } else if (change instanceof Change.SetReach set && set.reach() == Reach.OPEN) {
-                caused.addAll(set.pages());
+            switch (change) {
+                case Change.AddPages add -> add.pages().forEach(page -> caused.add(page.id()));
+                case Change.SetReach set when set.reach() == Reach.OPEN -> caused.addAll(set.pages());
+                case Change.MovePages move -> caused.addAll(move.pages());
+                case Change.RemovePages remove -> remove.pages().forEach(page -> caused.addAll(beneath(before, page)));
+                case Change.SetGroup set when !set.group() -> madePages.addAll(set.pages());
+                default -> {}
             }
         }
-        List<PageId> fresh = new ArrayList<>();
+        Set<PageId> fresh = new LinkedHashSet<>();
         // A later change of the edit may have taken one away again.
         caused.removeIf(page -> !after.pages().contains(page));
         for (PageId top : after.pages().outermost(caused)) {
@@ -142,7 +149,22 @@ public final class Joins {
                 }
             }
         }
-        return PagesInMenus.inOrder(after, fresh, page -> page);
+        for (PageId page : madePages) {
+            boolean wasGroup = before.pages()
+                    .find(page)
+                    .filter(was -> was.kind() == PageKind.GROUP)
+                    .isPresent();
+            if (wasGroup && isListed(after, page)) {
+                fresh.add(page);
+            }
+        }
+        return PagesInMenus.inOrder(after, List.copyOf(fresh), page -> page);
+    }
+
+    private static List<PageId> beneath(Site site, PageId page) {
+        return site.pages().contains(page)
+                ? site.pages().childrenOf(page).stream().map(Branch::id).toList()
+                : List.of();
     }
 
     private static boolean isListed(Site site, PageId page) {

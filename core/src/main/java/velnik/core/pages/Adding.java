@@ -12,8 +12,11 @@ import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.outline.OutlineEditor;
 import velnik.core.site.Limits;
+import velnik.core.site.NewPages;
 import velnik.core.site.Page;
+import velnik.core.site.PageBuilder;
 import velnik.core.site.PageId;
+import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.text.Line;
 
@@ -34,19 +37,25 @@ public final class Adding {
         TakenSlugs slugs = Addressing.taken(pages);
         Set<PageId> binned = site.removedPages();
         for (Change.NewPage page : change.pages()) {
-            Optional<Refusal> refusal =
-                    binned.contains(page.id()) ? Optional.of(new Refusal.IdTaken(page.id())) : add(pages, slugs, page);
+            Optional<Refusal> refusal = binned.contains(page.id())
+                    ? Optional.of(new Refusal.IdTaken(page.id()))
+                    : add(pages, slugs, site.details().newPages(), page);
             if (refusal.isPresent()) {
                 return refusal;
             }
         }
-        @Nullable PageId home = site.home() == null ? change.pages().getFirst().id() : site.home();
+        @Nullable PageId home = site.home();
+        if (home == null) { // and the home page is open, whatever was asked
+            home = change.pages().getFirst().id();
+            pages.update(home, page -> page.withReach(Reach.OPEN).withMembersOnly(false));
+        }
         draft.become(site.withPages(pages.done(), home));
         change.pages().forEach(page -> draft.addressed(page.id()));
         return Optional.empty();
     }
 
-    private static Optional<Refusal> add(OutlineEditor<PageId, Page> pages, TakenSlugs slugs, Change.NewPage fresh) {
+    private static Optional<Refusal> add(
+            OutlineEditor<PageId, Page> pages, TakenSlugs slugs, NewPages begin, Change.NewPage fresh) {
         String title = Line.cleaned(fresh.title());
         @Nullable PageId parent = fresh.place().parent();
         if (pages.contains(fresh.id())) {
@@ -63,12 +72,18 @@ public final class Adding {
         }
         String slug = typed == null ? slugs.free(parent, Slugs.fromTitle(title)) : typed;
         slugs.take(parent, slug, fresh.id());
-        Page page = Page.plain(fresh.kind(), title, slug, typed == null)
-                .withReach(fresh.reach())
-                .withKeptFromSearchEngines(fresh.keptFromSearchEngines())
-                .withSummary(fresh.summary())
-                .withText(fresh.text());
-        pages.insert(fresh.id(), fresh.place(), page);
+        Page page = Models.begun(Page.plain(fresh.kind(), title, slug, typed == null), begin, pages);
+        PageBuilder with = PageBuilder.builder(page).reach(fresh.reach() == null ? begin.reach() : fresh.reach());
+        if (fresh.keptFromSearchEngines()) {
+            with.keptFromSearchEngines(true);
+        }
+        if (!fresh.summary().isEmpty()) {
+            with.summary(fresh.summary());
+        }
+        if (fresh.text() != null) {
+            with.text(fresh.text());
+        }
+        pages.insert(fresh.id(), fresh.place(), with.build());
         return Optional.empty();
     }
 }

@@ -14,6 +14,7 @@ import velnik.core.site.Limits;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.NewPages;
 import velnik.core.site.Past;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
@@ -41,10 +42,11 @@ public final class Beginning {
                         Place.firstUnder(begin.menu()),
                         MenuRow.Item.of(ItemKind.PageList.of(new ListSource.WholeTree(), HEADER_LEVELS), ""));
         draft.become(new Site(
-                new Details(name, begin.address(), begin.timeZone()),
+                new Details(name, begin.address(), begin.timeZone(), NewPages.PLAIN),
                 Outline.empty(),
                 null,
                 menus,
+                List.of(),
                 List.of(Assignment.everywhere(Zone.HEADER, begin.menu())),
                 List.of(),
                 List.of(),

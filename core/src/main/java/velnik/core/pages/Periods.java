@@ -29,7 +29,7 @@ public final class Periods {
         refusal = Checks.each(draft, set.pages(), page -> page.withPeriods(set.periods()));
         if (refusal.isEmpty()) {
             if (!visible.isEmpty()) {
-                draft.tell(new Notice.SubpagesVanish(visible));
+                draft.tellOfSubpages(new Notice.SubpagesVanish(visible), set.pages());
             }
             if (!set.periods().isEmpty()) {
                 set.pages().forEach(page -> tellOfHeldBack(draft, page));
@@ -40,7 +40,7 @@ public final class Periods {
 
     private static void tellOfHeldBack(Draft draft, PageId page) {
         if (Access.of(draft.site(), page, Openings.ALWAYS).reach() == Reach.HELD_BACK) {
-            draft.tell(new Notice.StillHeldBack(draft.pages().get(page).title()));
+            draft.tell(new Notice.StillHeldBack(draft.pages().get(page).title()), List.of(page));
         }
     }
 }

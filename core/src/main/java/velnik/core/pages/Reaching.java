@@ -39,13 +39,13 @@ public final class Reaching {
             case HELD_BACK -> {
                 List<String> vanish = visibleBeneath(before, change.pages(), draft.openings());
                 if (!vanish.isEmpty()) {
-                    draft.tell(new Notice.SubpagesVanish(vanish));
+                    draft.tellOfSubpages(new Notice.SubpagesVanish(vanish), change.pages());
                 }
             }
             case BY_LINK_ONLY -> {
                 List<String> unlisted = beneath(before, change.pages(), page -> isListed(before, page, draft));
                 if (!unlisted.isEmpty()) {
-                    draft.tell(new Notice.SubpagesUnlisted(unlisted));
+                    draft.tellOfSubpages(new Notice.SubpagesUnlisted(unlisted), change.pages());
                 }
             }
             case OPEN -> {}
@@ -64,7 +64,7 @@ public final class Reaching {
             int beneath =
                     visibleBeneath(before, change.pages(), draft.openings()).size();
             if (beneath > 0) {
-                draft.tell(new Notice.SubpagesForMembers(beneath));
+                draft.tellOfSubpages(new Notice.SubpagesForMembers(beneath), change.pages());
             }
         }
         return refusal;

@@ -16,7 +16,7 @@ import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
 import velnik.core.site.Assignment.Says;
 import velnik.core.site.ItemKind;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
@@ -122,14 +122,14 @@ final class BrackwaterMenus {
     }
 
     private void assignments() {
-        changes.add(new Change.SetLayout(List.of(page("Group bookings"), page("Summer regatta")), Layout.LANDING));
+        changes.add(new Change.SetLayout(List.of(page("Group bookings"), page("Summer regatta")), LayoutId.LANDING));
         Placing across = Placing.AS_THE_ZONE.withForm(Placing.Form.ACROSS);
         assign(
                 Zone.FOOTER,
                 new Scope.Everywhere(),
                 new Says.Instead(List.of(placed(FOOTER), new PlacedMenu(ELSEWHERE, across))));
         assign(Zone.SIDEBAR, new Scope.Section(page("Repairs")), new Says.Instead(List.of(placed(WORKSHOP))));
-        assign(Zone.HEADER, new Scope.OfLayout(Layout.LANDING), new Says.Instead(List.of(placed(SHORT))));
+        assign(Zone.HEADER, new Scope.OfLayout(LayoutId.LANDING), new Says.Instead(List.of(placed(SHORT))));
         assign(
                 Zone.FOOTER,
                 new Scope.Pages(Set.of(page("Find us"))),

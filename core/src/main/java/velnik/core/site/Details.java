@@ -6,7 +6,7 @@ import java.net.URISyntaxException;
 import java.time.ZoneId;
 
 /**
- * What the site is called and where it lives.
+ * What the site is called, where it lives, and how its pages begin.
  *
  * @param name as visitors read it in the header and in window titles; may be empty before the owner has given one
  * @param address scheme, host and port without a final slash, such as {@code https://brackwater.example}; empty while
@@ -14,8 +14,8 @@ import java.time.ZoneId;
  * @param timeZone where its days begin and end
  */
 @RecordBuilder
-public record Details(String name, String address, ZoneId timeZone) implements DetailsBuilder.With {
-    public static final Details NONE = new Details("", "", ZoneId.of("UTC"));
+public record Details(String name, String address, ZoneId timeZone, NewPages newPages) implements DetailsBuilder.With {
+    public static final Details NONE = new Details("", "", ZoneId.of("UTC"), NewPages.PLAIN);
 
     public Details {
         if (name.length() > Limits.TITLE) {

@@ -18,12 +18,16 @@ public record Forward(Source from, Target to) {
         /** Every address that visitors knew a page by which is removed. */
         record OfRemoved(PageId page) implements Source {}
 
+        /** Every address that visitors knew the listing of a topic by that is no more. */
+        record OfTopic(String topic) implements Source {}
+
         /** Unlike that of any other. */
         default String word() {
             return switch (this) {
                 case At(String address) -> address;
                 case Beneath(String address) -> address + "/*";
                 case OfRemoved(PageId page) -> page.value();
+                case OfTopic(String topic) -> topic;
             };
         }
     }
@@ -32,6 +36,9 @@ public record Forward(Source from, Target to) {
     public sealed interface Target {
         /** Wherever the page is. */
         record ToPage(PageId page) implements Target {}
+
+        /** Wherever the listing of the topic is. */
+        record ToTopic(String topic) implements Target {}
 
         /** An address elsewhere, with its scheme. */
         record Outside(String address) implements Target {}

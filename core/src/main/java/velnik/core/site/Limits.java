@@ -9,6 +9,9 @@ public final class Limits {
 
     public static final int PAGES = 20_000;
     public static final int MENUS = 500;
+    /** Of the owner's own. */
+    public static final int LAYOUTS = 50;
+
     /** Of one menu. */
     public static final int ITEMS = 2_000;
     /** Written by hand, or left by removals. */

@@ -31,14 +31,15 @@ public record Page(
         Reach reach,
         boolean membersOnly,
         boolean keptFromSearchEngines,
-        Layout layout,
+        LayoutId layout,
         String summary,
         Set<String> topics,
         @Nullable LocalDate date,
         @Nullable TextHash text,
         List<Period> periods,
         WhenClosed whenClosed,
-        boolean locked)
+        boolean locked,
+        boolean model)
         implements PageBuilder.With {
 
     public Page {
@@ -67,13 +68,14 @@ public record Page(
                 Reach.OPEN,
                 false,
                 false,
-                Layout.STANDARD,
+                LayoutId.STANDARD,
                 "",
                 Set.of(),
                 null,
                 null,
                 List.of(),
                 WhenClosed.NOT_FOUND,
+                false,
                 false);
     }
 

@@ -27,7 +27,7 @@ public sealed interface Scope {
     }
 
     /** All pages of a layout. */
-    record OfLayout(Layout layout) implements Scope {
+    record OfLayout(LayoutId layout) implements Scope {
         @Override
         public String word() {
             return "layout " + layout;

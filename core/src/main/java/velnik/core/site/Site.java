@@ -24,6 +24,7 @@ import velnik.core.outline.Place;
  *
  * @param home the page whose address is {@code /}; null only while there are no pages but built-in ones
  * @param menus all menus in one outline: each {@link MenuRow.Menu} a row at the top, its items beneath
+ * @param layouts the owner's own, beside those that every site has
  * @param assignments at most one for each zone and scope
  * @param forwards at most one from each source
  * @param bin what was removed and can be put back, the oldest first; part of no release
@@ -35,6 +36,7 @@ public record Site(
         Outline<PageId, Page> pages,
         @Nullable PageId home,
         Outline<MenuRowId, MenuRow> menus,
+        List<Layout> layouts,
         List<Assignment> assignments,
         List<Forward> forwards,
         List<Removal> bin,
@@ -49,10 +51,13 @@ public record Site(
     private static final Comparator<Forward> BY_SOURCE = Comparator.comparing(
                     (Forward forward) -> forward.from().getClass().getSimpleName())
             .thenComparing(forward -> forward.from().word());
+    private static final Comparator<Layout> BY_ID =
+            Comparator.comparing(layout -> layout.id().value());
     private static final Comparator<Removal> BY_TIME = Comparator.comparing(Removal::at)
             .thenComparing(removal -> removal.id().value());
 
     public Site {
+        layouts = ordered(layouts, BY_ID);
         assignments = ordered(assignments, BY_ZONE_AND_SCOPE);
         forwards = ordered(forwards, BY_SOURCE);
         bin = ordered(bin, BY_TIME);
@@ -81,7 +86,15 @@ public record Site(
     /** Before anything was arranged. */
     public static Site bare() {
         return new Site(
-                Details.NONE, Outline.empty(), null, Outline.empty(), List.of(), List.of(), List.of(), Past.NONE);
+                Details.NONE,
+                Outline.empty(),
+                null,
+                Outline.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Past.NONE);
     }
 
     public boolean isHome(PageId page) {
@@ -125,6 +138,21 @@ public record Site(
     /** What the page of a built-in kind is called on every site. */
     public static PageId idOfBuiltIn(PageKind kind) {
         return new PageId("built-in-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    }
+
+    /** One of the owner's own. */
+    public Optional<Layout> findLayout(LayoutId id) {
+        return layouts.stream().filter(layout -> layout.id().equals(id)).findFirst();
+    }
+
+    /** Whether pages can have a layout: every site has it, or it is one of the owner's own. */
+    public boolean hasLayout(LayoutId id) {
+        return id.isOfEverySite() || findLayout(id).isPresent();
+    }
+
+    /** The layout of every site whose frame the pages of a layout have. */
+    public LayoutId frameOf(LayoutId id) {
+        return findLayout(id).map(Layout::frame).orElse(id);
     }
 
     public Optional<Assignment> findAssignment(Assignment.Key key) {

@@ -14,12 +14,15 @@ import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.forwarding.Forwards;
 import velnik.core.outline.Place;
+import velnik.core.pages.Layouts;
 import velnik.core.reach.Days;
 import velnik.core.site.Forward;
+import velnik.core.site.LayoutId;
 import velnik.core.site.PageId;
 import velnik.core.site.Removal;
 import velnik.core.site.Site;
 import velnik.core.site.WhenClosed;
+import velnik.core.text.Line;
 
 /** How changes of pages, of the bin and of the site itself are told. */
 final class PageTelling {
@@ -57,7 +60,30 @@ final class PageTelling {
                         set.pages());
             case Change.SetMembersOnly set ->
                 some(set.membersOnly() ? "SetMembersOnly.members" : "SetMembersOnly.all", set.pages());
-            case Change.SetLayout set -> some("SetLayout", set.pages(), Map.of("layout", Words.layout(set.layout())));
+            case Change.SetLayout set ->
+                some("SetLayout", set.pages(), Map.of("layout", Words.layout(after, set.layout())));
+            case Change.AddLayout add ->
+                Telling.say("AddLayout", Map.of("layout", layout(after, add.id()), "like", layout(before, add.like())));
+            case Change.RenameLayout rename ->
+                Telling.say(
+                        "RenameLayout",
+                        Map.of("old", layout(before, rename.layout()), "fresh", layout(after, rename.layout())));
+            case Change.RemoveLayout remove ->
+                Telling.say(
+                        "RemoveLayout",
+                        Map.of(
+                                "layout",
+                                layout(before, remove.layout()),
+                                "instead",
+                                layout(after, remove.instead()),
+                                "count",
+                                Layouts.having(before, remove.layout()).size()));
+            case Change.RenameTopic rename -> renamed(rename);
+            case Change.RemoveTopic remove ->
+                Telling.say("RemoveTopic", Map.of("topic", remove.topic(), "count", having(before, remove.topic())));
+            case Change.SetNewPages set ->
+                Telling.say("SetNewPages", Map.of("how", Words.newPages(after, set.newPages())));
+            case Change.SetModel set -> some(set.model() ? "SetModel.model" : "SetModel.none", set.pages());
             case Change.SetTopics set -> some("SetTopics", set.pages());
             case Change.SetDate set -> some(set.date() == null ? "SetDate.none" : "SetDate", set.pages());
             case Change.SetPeriods set ->
@@ -118,6 +144,28 @@ final class PageTelling {
                         beneath == 0 ? "" : WORDS.say("AddPages.them", Map.of("tops", tops.size())),
                         "where",
                         under(tops.getFirst().place().parent())));
+    }
+
+    /** The one that is there afterwards may have been there before. */
+    private Telling renamed(Change.RenameTopic rename) {
+        String typed = Line.cleaned(rename.name());
+        String name = after.topics().stream()
+                .filter(typed::equalsIgnoreCase)
+                .findFirst()
+                .orElse(typed);
+        return Telling.say(
+                having(before, name) > 0 && !name.equals(rename.topic()) ? "RenameTopic.merged" : "RenameTopic",
+                Map.of("old", rename.topic(), "fresh", name, "count", having(before, rename.topic())));
+    }
+
+    private static long having(Site site, String topic) {
+        return site.pages().walk().stream()
+                .filter(row -> row.value().topics().contains(topic))
+                .count();
+    }
+
+    private static String layout(Site site, LayoutId layout) {
+        return Words.layout(site, layout);
     }
 
     private Telling copied(Change.CopyPages copy) {

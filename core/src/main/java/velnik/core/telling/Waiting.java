@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
@@ -31,6 +32,9 @@ import velnik.core.text.Messages;
 /** What waits to be published, in plain sentences: one entry for each page concerned, one for each other thing. */
 public final class Waiting {
     static final Messages WORDS = Messages.of(Waiting.class);
+
+    /** Fields of a page that are the owner's own matter. */
+    private static final Set<String> OWNERS_OWN = Set.of("locked", "model");
 
     /** One thing that waits. Its sentence is made when it is asked for, so that counting costs no words. */
     public static final class Entry {
@@ -92,10 +96,15 @@ public final class Waiting {
         return entries;
     }
 
-    /** Where a removed page leads is told with its removal. */
+    /** Where a removed page leads is told with its removal; a topic that visitors never knew leads nobody anywhere. */
     private boolean isTold(KeyedDifference<Forward.Source, Forward> forward) {
-        return !(forward.key() instanceof Forward.Source.OfRemoved(PageId page)
-                && (live.pages().contains(page) || working.pages().contains(page)));
+        return switch (forward.key()) {
+            case Forward.Source.OfRemoved(PageId page) ->
+                !live.pages().contains(page) && !working.pages().contains(page);
+            case Forward.Source.OfTopic(String topic) -> live.topics().contains(topic);
+            case Forward.Source.At at -> true;
+            case Forward.Source.Beneath beneath -> true;
+        };
     }
 
     private String forwarded(KeyedDifference<Forward.Source, Forward> forward) {
@@ -110,16 +119,15 @@ public final class Waiting {
     private List<Entry> details(ValueDifference<Details> details) {
         return DetailsFields.ALL.stream()
                 .filter(field -> field.differs(details.before(), details.after()))
-                .map(field -> new Entry(
-                        null,
-                        () -> WORDS.say("site." + field.name(), Map.of("value", field.said(working, details.after())))))
+                .map(field -> WORDS.say("site." + field.name(), Map.of("value", field.said(working, details.after()))))
+                .filter(sentence -> !sentence.isEmpty())
+                .map(sentence -> new Entry(null, () -> sentence))
                 .toList();
     }
 
-    /** A lock is the owner's own matter. */
     private static boolean isForVisitors(RowDifference<PageId, Page> row) {
         return !(row instanceof Altered<PageId, Page>(PageId id, Page before, Page after))
-                || !PageFields.differing(before, after).equals(List.of("locked"));
+                || !OWNERS_OWN.containsAll(PageFields.differing(before, after));
     }
 
     private String sentence(PageId page, List<RowDifference<PageId, Page>> rows) {

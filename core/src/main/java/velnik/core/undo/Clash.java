@@ -23,6 +23,8 @@ import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
 import velnik.core.site.Forward;
+import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -103,6 +105,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
             case Assignment.Key key ->
                 WORDS.say("zone", Map.of("zone", Words.zone(key.zone()), "scope", Words.scope(present, key.scope())));
             case Forward.Source from -> Words.source(present, from);
+            case LayoutId layout -> Words.layout(present.hasLayout(layout) ? present : wanted, layout);
             default -> WORDS.say("subject.site");
         };
     }
@@ -115,6 +118,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
                         switch (touch.subject()) {
                             case Assignment.Key key -> "word.menus";
                             case Forward.Source from -> "word.forward";
+                            case LayoutId layout -> "word.layout";
                             default -> "word.presence";
                         });
             case Touch.HOME -> WORDS.say("word.home");
@@ -145,11 +149,13 @@ public record Clash(Object subject, String field, String what, String theirs, St
                 site.findForward(from)
                         .map(forward -> Words.target(site, forward.to()))
                         .orElseGet(() -> WORDS.say("value.none"));
+            case LayoutId layout ->
+                site.findLayout(layout).map(Layout::name).orElseGet(() -> WORDS.say("value.removed"));
             case RemovalId removal ->
                 WORDS.say(site.findRemoval(removal).isPresent() ? "value.inBin" : "value.restored");
             default ->
                 touch.field().equals(Touch.HOME)
-                        ? site.home() == null ? WORDS.say("value.none") : Words.title(site, site.home())
+                        ? site.home() == null ? WORDS.say("value.none") : Words.titleAndAddress(site, site.home())
                         : Field.named(DetailsFields.ALL, touch.field()).said(site, site.details(), touch.part());
         };
     }

@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.change.Refusal;
+import velnik.core.compare.DetailsFields;
 import velnik.core.compare.Difference;
 import velnik.core.compare.KeyedDifference;
 import velnik.core.compare.MenuRowFields;
@@ -19,15 +22,20 @@ import velnik.core.compare.ValueDifference;
 import velnik.core.draft.Checks;
 import velnik.core.draft.MenuChecks;
 import velnik.core.explanation.Labels;
+import velnik.core.explanation.Words;
 import velnik.core.menus.Assigning;
 import velnik.core.outline.OutlineDifference;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
+import velnik.core.site.Details;
 import velnik.core.site.Forward;
+import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.Scope;
 import velnik.core.site.Site;
 
 /**
@@ -51,10 +59,16 @@ public final class Undoing {
      */
     public static Result undo(Site present, Difference done) {
         Difference back = done.reversed();
-        boolean valuesHold =
-                holds(back.home(), Optional.ofNullable(present.home())) && holds(back.details(), present.details());
-        if (!valuesHold) {
+        Optional<Details> details = back.details()
+                .map(undone -> DetailsFields.carry(undone.before(), undone.after(), present.details()))
+                .orElse(Optional.of(present.details()));
+        if (!holds(back.home(), Optional.ofNullable(present.home())) || details.isEmpty()) {
             return blocked("The site");
+        }
+        for (KeyedDifference<LayoutId, Layout> layout : back.layouts()) {
+            if (!layout.before().equals(present.findLayout(layout.key()))) {
+                return blocked(Words.layout(present, layout.key()));
+            }
         }
         if (!back.bin().fits(present.bin())) {
             return blocked("What lies in the bin");
@@ -76,7 +90,9 @@ public final class Undoing {
             case RowsBack.Result.Blocked<PageId, Page>(PageId page) ->
                 blocked(present.pages().find(page).map(Page::title).orElse("The page"));
             case RowsBack.Result.Fits<PageId, Page>(OutlineDifference<PageId, Page> pages) ->
-                keepsAHome(present, back, pages) ? withMenus(present, back, pages) : blocked("The home page");
+                keepsAHome(present, back, pages)
+                        ? withMenus(present.withDetails(details.get()), back, pages)
+                        : blocked("The home page");
         };
     }
 
@@ -145,14 +161,17 @@ public final class Undoing {
                                 pages,
                                 back.home(),
                                 menus,
+                                back.layouts(),
                                 back.assignments(),
                                 back.forwards(),
-                                back.details(),
+                                Optional.empty(),
                                 back.bin())
                         .applyTo(present);
                 yield checkedPages(site, pages)
                         .or(() -> checkedMenus(site, menus))
                         .or(() -> checkedScopes(site, back))
+                        .or(() -> checkedLayouts(site, back, pages))
+                        .or(() -> checkedNames(site))
                         .<Result>map(Result.Blocked::new)
                         .orElseGet(() -> new Result.Undone(site));
             }
@@ -199,6 +218,34 @@ public final class Undoing {
                 .flatMap(assignment -> assignment.after().stream())
                 .anyMatch(assignment -> Assigning.overlapsAnother(site, assignment));
         return overlap ? Optional.of(new Refusal.BuiltUpon("What that zone shows")) : Optional.empty();
+    }
+
+    /** A page, a zone or new pages may have got a layout that would go, or would get back one that went. */
+    private static Optional<Refusal.BuiltUpon> checkedLayouts(
+            Site site, Difference back, OutlineDifference<PageId, Page> pages) {
+        Stream<LayoutId> had = back.layouts().isEmpty()
+                ? pages.rows().stream()
+                        .flatMap(row -> site.pages().find(row.id()).stream())
+                        .map(Page::layout)
+                : site.pages().walk().stream().map(row -> row.value().layout());
+        Stream<LayoutId> scopes = site.assignments().stream()
+                .flatMap(assignment -> assignment.scope() instanceof Scope.OfLayout(LayoutId layout)
+                        ? Stream.of(layout)
+                        : Stream.empty());
+        return Stream.of(had, scopes, Stream.of(site.details().newPages().layout()))
+                .flatMap(layouts -> layouts)
+                .filter(layout -> !site.hasLayout(layout))
+                .findFirst()
+                .map(layout -> new Refusal.BuiltUpon("The layout"));
+    }
+
+    /** Two layouts may have got the same name since. */
+    private static Optional<Refusal.BuiltUpon> checkedNames(Site site) {
+        Set<String> names = new HashSet<>();
+        return site.layouts().stream()
+                .filter(layout -> !names.add(layout.name().toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .map(layout -> new Refusal.BuiltUpon(layout.name()));
     }
 
     /** A menu may have filled up, a branch of it grown deeper, a name been given again, or a circle be closed. */

@@ -17,11 +17,12 @@ import org.testng.annotations.Test;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
+import velnik.core.site.Details;
 import velnik.core.site.Device;
 import velnik.core.site.Dress;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -58,6 +59,7 @@ public class FieldsTest {
             case "periods" -> List.of(Period.once(LocalDate.parse("2027-01-01"), null));
             case "atMost" -> Optional.of(3);
             case "date" -> LocalDate.parse("2027-01-01");
+            case "model" -> now instanceof Boolean flag ? !flag : HIRE;
             case "text" -> TextHash.of("another");
             case "anchor" -> new Anchor(HIRE, List.of(), List.of(HIRE));
             case "source" -> new ListSource.Newest();
@@ -73,7 +75,7 @@ public class FieldsTest {
                     case Integer number -> number + 1;
                     case PageKind kind -> PageKind.GROUP;
                     case Reach reach -> Reach.HELD_BACK;
-                    case Layout layout -> Layout.WIDE;
+                    case LayoutId layout -> LayoutId.WIDE;
                     case WhenClosed whenClosed -> WhenClosed.OPENS_AGAIN;
                     case ListOrder order -> ListOrder.TITLE;
                     case Appearance.Weight weight -> Appearance.Weight.BUTTON;
@@ -159,7 +161,13 @@ public class FieldsTest {
 
     @Test
     public void everyFieldOfTheDetails_isComparedAndSaid() {
-        others(SITE.details()).forEach(other -> assertSaid(DetailsFields.ALL, SITE.details(), other));
+        Details details = SITE.details();
+        List<Details> others = new ArrayList<>(others(details, "newPages"));
+        others(details.newPages()).forEach(begin -> others.add(details.withNewPages(begin)));
+        for (Details other : others) {
+            assertSaid(DetailsFields.ALL, details, other);
+            assertEquals(DetailsFields.carry(details, other, details), Optional.of(other));
+        }
     }
 
     private static <V> void assertSaid(List<Field<V>> fields, V one, V other) {

@@ -30,12 +30,15 @@ import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Branch;
 import velnik.core.sample.SiteGenerator;
+import velnik.core.site.Assignment;
+import velnik.core.site.LayoutId;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
+import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
@@ -160,8 +163,15 @@ public class ChangeLawsTest {
             assertEquals(Addresses.find(site, address.toUpperCase(Locale.ROOT)).orElseThrow(), row.id());
             assertTrue(site.pages().levelOf(row.id()) <= Limits.LEVELS);
             assertTrue(Slugs.isWellFormed(row.value().slug()), row.value().slug());
+            assertTrue(site.hasLayout(row.value().layout()), "a layout that is gone");
         }
         assertEquals(rows, site.pages().size(), "a row is lost");
+        assertTrue(site.hasLayout(site.details().newPages().layout()), "new pages would get a layout that is gone");
+        for (Assignment assignment : site.assignments()) {
+            assertTrue(
+                    !(assignment.scope() instanceof Scope.OfLayout(LayoutId layout)) || site.hasLayout(layout),
+                    "a zone says something for a layout that is gone");
+        }
         for (Branch<MenuRowId, MenuRow> row : site.menus().walk()) {
             assertEquals(
                     row.value() instanceof MenuRow.Menu,

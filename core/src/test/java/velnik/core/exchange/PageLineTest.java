@@ -11,16 +11,16 @@ public class PageLineTest {
     @DataProvider
     public Object[][] lines() {
         return new Object[][] {
-            {"Summer camp", "Summer camp", null, Reach.OPEN},
-            {"Summer camp /camp", "Summer camp", "camp", Reach.OPEN},
+            {"Summer camp", "Summer camp", null, null},
+            {"Summer camp /camp", "Summer camp", "camp", null},
             {"Summer camp (held back)", "Summer camp", null, Reach.HELD_BACK},
             {"Summer camp (Held Back) /camp", "Summer camp", "camp", Reach.HELD_BACK},
             {"Summer camp /camp  (by link only)", "Summer camp", "camp", Reach.BY_LINK_ONLY},
-            {"Summer camp (for families)", "Summer camp (for families)", null, Reach.OPEN},
-            {"Bed / breakfast", "Bed / breakfast", null, Reach.OPEN},
-            {"/camp", "/camp", null, Reach.OPEN},
-            {"(held back)", "(held back)", null, Reach.OPEN},
-            {"Twice /one /two", "Twice /one", "two", Reach.OPEN},
+            {"Summer camp (for families)", "Summer camp (for families)", null, null},
+            {"Bed / breakfast", "Bed / breakfast", null, null},
+            {"/camp", "/camp", null, null},
+            {"(held back)", "(held back)", null, null},
+            {"Twice /one /two", "Twice /one", "two", null},
         };
     }
 

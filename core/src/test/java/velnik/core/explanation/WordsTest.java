@@ -14,7 +14,6 @@ import velnik.core.site.Appearance;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
-import velnik.core.site.Layout;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
 import velnik.core.site.PageKind;
@@ -33,7 +32,6 @@ public class WordsTest {
             PageKind.class,
             Reach.class,
             WhenClosed.class,
-            Layout.class,
             Appearance.Weight.class,
             ListOrder.class,
             Joining.Spot.class);

@@ -19,7 +19,7 @@ import velnik.core.figure.Clicks;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Period;
@@ -84,7 +84,7 @@ public class FindingsTest {
                             + " page, or what is above or under it, is for members."),
             row(
                     "Contact",
-                    script -> script.assigns(Zone.HEADER, new Scope.OfLayout(Layout.LANDING))
+                    script -> script.assigns(Zone.HEADER, new Scope.OfLayout(LayoutId.LANDING))
                             .assigns(Zone.FOOTER, new Scope.Everywhere()),
                     "WARNING: Nothing on the site leads here: no menu shows it, and no page lists it."),
             row("Canoes", script -> script.assigns(Zone.HEADER, new Scope.Everywhere()), ""),

@@ -24,7 +24,7 @@ import velnik.core.site.Site;
 
 /** What holds of addresses over random histories with publishings between. */
 public class ForwardingLawsTest {
-    private static final int EDITS = 250;
+    private static final int EDITS = 350;
 
     @DataProvider
     public Object[] seeds() {

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
@@ -12,8 +13,10 @@ import velnik.core.change.Change;
 import velnik.core.change.Refusal;
 import velnik.core.site.Forward;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
+import velnik.core.site.Site;
 
 /** Rules 11 and 12: where addresses lead that no page has. */
 public class ForwardingTest {
@@ -35,6 +38,7 @@ public class ForwardingTest {
                 .map(target -> switch (target) {
                     case Forward.Target.ToPage(PageId page) ->
                         script.site().pages().get(page).title();
+                    case Forward.Target.ToTopic(String topic) -> "the listing of " + topic;
                     case Forward.Target.Outside(String outside) -> outside;
                     case Forward.Target.Gone none -> "gone";
                 })
@@ -201,6 +205,42 @@ public class ForwardingTest {
                 new Change.SetForward(new Forward.Source.OfRemoved(page("Canoes")), gone),
                 Refusal.NotRemoved.class,
                 "Canoes is not removed, so its old addresses lead to it.");
+    }
+
+    /** Rule 11 holds for listings too. */
+    @Test
+    public void listingOfATopic_isFoundWhereverItWas_whateverTheTopicIsCalledNow() {
+        boatyard().does(new Change.RenameTopic("tide notes", "Tides"));
+        script.notices("Its listing moves from /page-index/tide-notes to /page-index/tides once you publish;"
+                + " the old address will forward.");
+        assertEquals(leads("/page-index/tide-notes"), "nowhere", "nothing is forwarded before it is published");
+        script.publishes();
+        assertEquals(leads("/page-index/tide-notes"), "the listing of Tides");
+        script.does(
+                        new Change.RenameTopic("Tides", "workshop"),
+                        new Change.SetSlug(Site.idOfBuiltIn(PageKind.PAGE_INDEX), "all"))
+                .publishes();
+        for (String old : List.of("/page-index/tide-notes", "/page-index/tides", "/Page-Index/Workshop/")) {
+            assertEquals(leads(old), "the listing of workshop", old);
+        }
+        script.does(new Change.RemoveTopic("workshop"));
+        script.notices(
+                "Its listing, /all/workshop, says that it is gone once you publish.",
+                "1 list in the menus has nothing to show now.");
+        script.publishes();
+        assertEquals(leads("/page-index/tide-notes"), "gone");
+        assertEquals(leads("/all/workshop"), "gone");
+    }
+
+    @Test
+    public void listingOfHeldBackPages_wasNeverPublic() {
+        boatyard()
+                .setsReach("Canoes", Reach.HELD_BACK)
+                .does(new Change.SetTopics(List.of(page("Canoes")), Set.of("secret"), Set.of()))
+                .publishes()
+                .does(new Change.RenameTopic("secret", "quiet"))
+                .publishes();
+        assertEquals(leads("/page-index/secret"), "nowhere");
     }
 
     @Test

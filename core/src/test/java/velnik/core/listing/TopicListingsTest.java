@@ -21,7 +21,7 @@ import velnik.core.html.VisitorHtml;
 import velnik.core.html.VisitorWords;
 import velnik.core.navigation.Navigation;
 import velnik.core.site.Assignment.Says;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
 import velnik.core.site.Visitor;
@@ -104,7 +104,7 @@ public class TopicListingsTest {
         assertEquals(menus(script, "news", Zone.SIDEBAR), "", "that is for the page index alone");
         script.assigns(Zone.SIDEBAR, new Scope.Section(script.page("Page index")), "Tides");
         assertEquals(menus(script, "news", Zone.SIDEBAR), "Tides");
-        script.does(new Change.SetLayout(List.of(script.page("Page index")), Layout.LANDING));
+        script.does(new Change.SetLayout(List.of(script.page("Page index")), LayoutId.LANDING));
         assertEquals(menus(script, "news", Zone.HEADER), "Short", "it has the layout of the page index");
         script.does(new MenuChange.AssignMenus(
                 Zone.SIDEBAR, new Scope.OfTopic("news"), new Says.Around(List.of(), script.placed("Workshop"))));

@@ -119,6 +119,29 @@ public class JoinsTest {
         assertEquals(times(script, "Short", "Heats"), 0);
     }
 
+    /** Rule 19: made, or made open, in whatever way; but what is restored brings its old items and joins nothing. */
+    @Test
+    public void pageThatComesToBeOpenInAnotherWay_joinsToo() {
+        SiteScript moved = footerTakes(new From.Everywhere()).adds("Heats", "Summer regatta");
+        moved.movesUnder("Hire", "Heats");
+        assertTrue(moved.told().contains(JOINED), moved.told().toString());
+        SiteScript movedUp = footerTakes(new From.Everywhere()).adds("Heats", "Summer regatta");
+        movedUp.removes(Change.Subpages.MOVE_UP, "Summer regatta");
+        assertTrue(movedUp.told().contains(JOINED), movedUp.told().toString());
+        SiteScript madePage = brackwater();
+        PageId moorings = madePage.page("Moorings");
+        madePage.does(
+                new Change.SetGroup(List.of(moorings), true),
+                new MenuChange.AddMenu(new MenuRowId("fresh"), null, "Fresh"),
+                new MenuChange.SetJoining(new MenuRowId("fresh"), new From.TopLevel(), Spot.AT_END));
+        madePage.does(new Change.SetGroup(List.of(moorings), false)).notices("By itself: 1 item more in Fresh.");
+        assertEquals(times(madePage, "Fresh", "Moorings"), 1);
+        madePage.does(new Change.SetGroup(List.of(moorings), true));
+        madePage.does(new Change.SetGroup(List.of(moorings), false)).notices();
+        SiteScript back = footerTakes(new From.Everywhere()).removes("Kayaks").restores("gone-0");
+        assertEquals(back.joined("Footer"), List.of());
+    }
+
     @Test
     public void joinedItem_standsAsTheTreeHasIt_orAtTheEnd() {
         SiteScript script = footerTakes(new From.Everywhere()).lets("Elsewhere", new From.Everywhere(), Spot.AT_END);

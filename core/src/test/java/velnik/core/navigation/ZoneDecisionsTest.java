@@ -11,7 +11,7 @@ import velnik.core.SiteScript;
 import velnik.core.change.MenuChange;
 import velnik.core.site.Assignment;
 import velnik.core.site.Assignment.Says;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Placing;
 import velnik.core.site.Scope;
@@ -57,7 +57,7 @@ public class ZoneDecisionsTest {
         assertEquals(menus(script, "Canoes", Zone.SIDEBAR), "Short", "before and after nothing");
         script.assigns(Zone.SIDEBAR, batteries);
         assertEquals(menus(script, "Batteries", Zone.SIDEBAR), "", "nothing is a valid replacement");
-        script.assigns(Zone.SIDEBAR, new Scope.OfLayout(Layout.STANDARD), "Footer");
+        script.assigns(Zone.SIDEBAR, new Scope.OfLayout(LayoutId.STANDARD), "Footer");
         assertEquals(menus(script, "Outboards", Zone.SIDEBAR), "Footer", "a layout is narrower than any section");
         assertEquals(menus(script, "Batteries", Zone.SIDEBAR), "", "and a page narrower still");
         script.does(new MenuChange.AssignMenus(Zone.SIDEBAR, repairs, null));

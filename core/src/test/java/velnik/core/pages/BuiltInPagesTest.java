@@ -23,7 +23,7 @@ import velnik.core.outline.Place;
 import velnik.core.sample.SiteGenerator;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -167,7 +167,7 @@ public class BuiltInPagesTest {
         script.assigns(Zone.SIDEBAR, new Scope.Pages(Set.of(script.page("Not found"))), "Tides");
         assertEquals(script.sees("Not found", Zone.SIDEBAR), "Before you set out, Tide tables, Spring tides in March");
         assertEquals(script.sees("Search", Zone.SIDEBAR), "");
-        script.does(new Change.SetLayout(List.of(script.page("Not found")), Layout.LANDING));
+        script.does(new Change.SetLayout(List.of(script.page("Not found")), LayoutId.LANDING));
         assertEquals(script.sees("Not found", Zone.HEADER), "Home, Contact");
         script.movesUnder("Repairs", "Page index");
         assertEquals(script.sees("Page index", Zone.SIDEBAR), script.sees("Repairs", Zone.SIDEBAR));

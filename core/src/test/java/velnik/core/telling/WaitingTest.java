@@ -10,7 +10,7 @@ import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.site.Joining;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
@@ -52,8 +52,8 @@ public class WaitingTest {
         script.removes(script.menu("Winter"));
         script.putsPage("Kayaks", script.menu("Short")).sets(new MenuRowId("short-contact"), ItemEdit.label("Ring us"));
         script.assigns(Zone.SIDEBAR, new Scope.Section(script.page("Hire")), "Spring");
-        script.does(new MenuChange.AssignMenus(Zone.HEADER, new Scope.OfLayout(Layout.LANDING), null));
-        script.does(new Change.SetLayout(List.of(script.page("Contact")), Layout.WIDE));
+        script.does(new MenuChange.AssignMenus(Zone.HEADER, new Scope.OfLayout(LayoutId.LANDING), null));
+        script.does(new Change.SetLayout(List.of(script.page("Contact")), LayoutId.WIDE));
         assertEquals(
                 sorted(live, script.site()),
                 List.of(

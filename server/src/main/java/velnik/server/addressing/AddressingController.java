@@ -83,13 +83,16 @@ class AddressingController {
 
     /**
      * @param page it is about, while there is one
-     * @param words its title, or an address elsewhere
+     * @param words its title, the topic, or an address elsewhere
      */
     record AddressAnswerDto(Kind kind, @Nullable String page, String words) {
         enum Kind {
             SHOWS,
+            /** The listing of a topic. */
+            LISTS,
             WITHHELD,
             LEADS_TO,
+            LEADS_TO_LISTING,
             LEADS_OUT,
             GONE,
             NOTHING
@@ -153,6 +156,8 @@ class AddressingController {
         return new AddressAnswerDto(
                 switch (answer) {
                     case Answer.Shows shows -> AddressAnswerDto.Kind.SHOWS;
+                    case Answer.Lists lists -> AddressAnswerDto.Kind.LISTS;
+                    case Answer.LeadsToListing to -> AddressAnswerDto.Kind.LEADS_TO_LISTING;
                     case Answer.Withheld withheld -> AddressAnswerDto.Kind.WITHHELD;
                     case Answer.LeadsTo to -> AddressAnswerDto.Kind.LEADS_TO;
                     case Answer.LeadsOut out -> AddressAnswerDto.Kind.LEADS_OUT;
@@ -168,6 +173,8 @@ class AddressingController {
             case Answer.Shows(PageId page) -> page;
             case Answer.Withheld(PageId page) -> page;
             case Answer.LeadsTo(PageId page) -> page;
+            case Answer.Lists lists -> null;
+            case Answer.LeadsToListing to -> null;
             case Answer.LeadsOut out -> null;
             case Answer.Gone gone -> null;
             case Answer.Nothing nothing -> null;
@@ -177,7 +184,12 @@ class AddressingController {
     private static String words(Known now, Answer answer) {
         @Nullable PageId page = pageOf(answer);
         if (page == null) {
-            return answer instanceof Answer.LeadsOut(String address) ? address : "";
+            return switch (answer) {
+                case Answer.LeadsOut(String address) -> address;
+                case Answer.Lists(String topic) -> topic;
+                case Answer.LeadsToListing(String topic) -> topic;
+                default -> "";
+            };
         }
         return now.working()
                 .site()

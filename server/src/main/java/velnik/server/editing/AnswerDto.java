@@ -17,11 +17,13 @@ import velnik.core.site.Site;
  *
  * @param title names the edit in undo
  * @param told sentences for the person, the first of them what happened
+ * @param remedies what can be done about it at once
  */
 record AnswerDto(
         long revision,
         String title,
         List<String> told,
+        List<RemedyDto> remedies,
         DifferenceDto difference,
         WorkingCopyDto.HistoryDto history,
         int waiting) {
@@ -39,7 +41,7 @@ record AnswerDto(
             List<PageDto> placed,
             List<PageDto> altered,
             @Nullable String home,
-            String timeZone) {
+            SettingsDto settings) {
 
         /**
          * Several differences as one. What none of them placed stands in the same order before and after all of them,
@@ -69,7 +71,7 @@ record AnswerDto(
                     dtos(differences.size() == 1 ? placed : inReadingOrder(placed, after), after),
                     dtos(altered, after),
                     after.home() == null ? null : after.home().value(),
-                    after.details().timeZone().getId());
+                    SettingsDto.of(after));
         }
 
         private static Set<PageId> inReadingOrder(Set<PageId> pages, Site site) {

@@ -20,6 +20,7 @@ class Answers {
                 kept.state().revision(),
                 kept.title(),
                 kept.told(),
+                RemedyDto.of(kept.remedies()),
                 AnswerDto.DifferenceDto.of(kept.differences(), kept.state().site()),
                 WorkingCopyDto.HistoryDto.of(workingCopy.steps(person)),
                 live.waiting(kept.state().site()).size());

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Assignment;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.PlacedMenu;
@@ -37,7 +37,7 @@ public record AssignmentDto(
     public record ScopeDto(
             @NotNull ScopeKind kind,
             @Nullable String page,
-            @Nullable Layout layout,
+            @Nullable String layout,
             @Nullable String topic,
             @Nullable List<String> pages) {
 
@@ -45,7 +45,8 @@ public record AssignmentDto(
             return switch (scope) {
                 case Scope.Everywhere all -> new ScopeDto(ScopeKind.EVERYWHERE, null, null, null, null);
                 case Scope.Section(PageId page) -> new ScopeDto(ScopeKind.SECTION, page.value(), null, null, null);
-                case Scope.OfLayout(Layout layout) -> new ScopeDto(ScopeKind.LAYOUT, null, layout, null, null);
+                case Scope.OfLayout(LayoutId layout) ->
+                    new ScopeDto(ScopeKind.LAYOUT, null, layout.value(), null, null);
                 case Scope.OfTopic(String topic) -> new ScopeDto(ScopeKind.TOPIC, null, null, topic, null);
                 case Scope.Pages some ->
                     new ScopeDto(
@@ -61,7 +62,7 @@ public record AssignmentDto(
             return switch (kind) {
                 case EVERYWHERE -> new Scope.Everywhere();
                 case SECTION -> new Scope.Section(new PageId(Objects.requireNonNull(page)));
-                case LAYOUT -> new Scope.OfLayout(Objects.requireNonNull(layout));
+                case LAYOUT -> new Scope.OfLayout(new LayoutId(Objects.requireNonNull(layout)));
                 case TOPIC -> new Scope.OfTopic(Objects.requireNonNull(topic));
                 case PAGES ->
                     new Scope.Pages(Objects.requireNonNull(pages).stream()

@@ -13,7 +13,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.outline.Place;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
@@ -43,6 +43,13 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = ChangeDto.SetHome.class, name = "setHome"),
     @JsonSubTypes.Type(value = ChangeDto.SetGroup.class, name = "setGroup"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
+    @JsonSubTypes.Type(value = SiteChangeDto.AddLayout.class, name = "addLayout"),
+    @JsonSubTypes.Type(value = SiteChangeDto.RenameLayout.class, name = "renameLayout"),
+    @JsonSubTypes.Type(value = SiteChangeDto.RemoveLayout.class, name = "removeLayout"),
+    @JsonSubTypes.Type(value = SiteChangeDto.RenameTopic.class, name = "renameTopic"),
+    @JsonSubTypes.Type(value = SiteChangeDto.RemoveTopic.class, name = "removeTopic"),
+    @JsonSubTypes.Type(value = SiteChangeDto.SetNewPages.class, name = "setNewPages"),
+    @JsonSubTypes.Type(value = SiteChangeDto.SetModel.class, name = "setModel"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.RenameMenu.class, name = "renameMenu"),
     @JsonSubTypes.Type(value = MenuChangeDto.SetAside.class, name = "setAside"),
@@ -82,6 +89,7 @@ sealed interface ChangeDto
                 ChangeDto.SetHome,
                 ChangeDto.SetGroup,
                 ChangeDto.Restore,
+                SiteChangeDto,
                 MenuChangeDto {
     Change change();
 
@@ -92,7 +100,7 @@ sealed interface ChangeDto
         }
     }
 
-    /** @param reach open when left out */
+    /** @param reach as new pages begin when left out */
     record NewPage(
             @NotNull String id,
             @NotNull PlaceDto place,
@@ -100,15 +108,7 @@ sealed interface ChangeDto
             @Nullable Reach reach) {
         Change.NewPage page() {
             return new Change.NewPage(
-                    new PageId(id),
-                    place.place(),
-                    PageKind.PAGE,
-                    title,
-                    null,
-                    reach == null ? Reach.OPEN : reach,
-                    false,
-                    "",
-                    null);
+                    new PageId(id), place.place(), PageKind.PAGE, title, null, reach, false, "", null);
         }
     }
 
@@ -148,10 +148,10 @@ sealed interface ChangeDto
         }
     }
 
-    record SetLayout(@NotNull List<String> pages, @NotNull Layout layout) implements ChangeDto {
+    record SetLayout(@NotNull List<String> pages, @NotNull String layout) implements ChangeDto {
         @Override
         public Change change() {
-            return new Change.SetLayout(pages.stream().map(PageId::new).toList(), layout);
+            return new Change.SetLayout(pages.stream().map(PageId::new).toList(), new LayoutId(layout));
         }
     }
 

@@ -117,7 +117,7 @@ class EditingController {
         return new WorkingCopyDto(
                 state.revision(),
                 site.details().name(),
-                site.details().timeZone().getId(),
+                SettingsDto.of(site),
                 site.home() == null ? null : site.home().value(),
                 WorkingCopyDto.pages(site),
                 live.publicPages(),

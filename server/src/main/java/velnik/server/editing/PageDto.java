@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Refusal;
-import velnik.core.site.Layout;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -31,13 +30,14 @@ record PageDto(
         Reach reach,
         boolean membersOnly,
         boolean keptFromSearchEngines,
-        Layout layout,
+        String layout,
         String summary,
         List<String> topics,
         @Nullable LocalDate date,
         List<PeriodDto> periods,
         WhenClosed whenClosed,
         boolean locked,
+        boolean model,
         @Nullable String stays,
         @Nullable String closed) {
 
@@ -53,13 +53,14 @@ record PageDto(
                 page.reach(),
                 page.membersOnly(),
                 page.keptFromSearchEngines(),
-                page.layout(),
+                page.layout().value(),
                 page.summary(),
                 page.topics().stream().sorted().toList(),
                 page.date(),
                 page.periods().stream().map(PeriodDto::of).toList(),
                 page.whenClosed(),
                 page.locked(),
+                page.model(),
                 stays(page).map(Refusal::sentence).orElse(null),
                 page.kind().isBuiltIn() ? new Refusal.NothingUnderBuiltIn(page.title()).sentence() : null);
     }

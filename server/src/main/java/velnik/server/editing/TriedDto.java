@@ -14,9 +14,11 @@ import velnik.server.workingcopy.WorkingCopy;
  *
  * @param told the first of them what would happen; empty when it cannot
  * @param refused why it cannot; null when it can
+ * @param remedies what could be done about it
  * @param addresses the first of those that visitors know and that would change
  */
-public record TriedDto(List<String> told, @Nullable String refused, List<AddressChangeDto> addresses) {
+public record TriedDto(
+        List<String> told, @Nullable String refused, List<RemedyDto> remedies, List<AddressChangeDto> addresses) {
     private static final int ADDRESSES = 100;
 
     /** Without the addresses. */
@@ -36,11 +38,12 @@ public record TriedDto(List<String> told, @Nullable String refused, List<Address
                 new TriedDto(
                         WorkingCopy.told(applied),
                         null,
+                        RemedyDto.of(applied.remedies()),
                         changes.stream()
                                 .limit(ADDRESSES)
                                 .map(AddressChangeDto::of)
                                 .toList());
-            case Outcome.Refused(Refusal why) -> new TriedDto(List.of(), why.sentence(), List.of());
+            case Outcome.Refused(Refusal why) -> new TriedDto(List.of(), why.sentence(), List.of(), List.of());
         };
     }
 }

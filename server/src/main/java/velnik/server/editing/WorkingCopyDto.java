@@ -12,7 +12,6 @@ import velnik.server.workingcopy.WorkingCopy;
 /**
  * The whole working copy.
  *
- * @param timeZone where its days begin and end, as the tz database calls it
  * @param pages in reading order
  * @param publicPages ids of the pages that are part of the live release
  * @param release the number of the live release; 0 before the first
@@ -20,7 +19,7 @@ import velnik.server.workingcopy.WorkingCopy;
 record WorkingCopyDto(
         long revision,
         String siteName,
-        String timeZone,
+        SettingsDto settings,
         @Nullable String home,
         List<PageDto> pages,
         List<String> publicPages,

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +14,6 @@ import org.springframework.stereotype.Service;
 import velnik.core.bin.BringingBack;
 import velnik.core.change.Change;
 import velnik.core.forwarding.Releasing;
-import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.telling.Waiting;
 import velnik.server.calls.ProblemException;
@@ -154,12 +152,8 @@ public class Releases {
         Site published = Releasing.released(live.site(), state.site(), now);
         Release release = new Release(
                 live.number() + 1, request, state.revision(), person, now, note, published.withBin(List.of()));
-        Set<PageId> newlyReleased = new HashSet<>(published.published().keySet());
-        newlyReleased.removeAll(state.site().published().keySet());
-        Map<String, PageId> leftBehind = new HashMap<>(published.past().addresses());
-        leftBehind.entrySet().removeAll(state.site().past().addresses().entrySet());
         disk.write(
-                () -> store.keep(release, newlyReleased, leftBehind),
+                () -> store.keep(release, published.past().since(state.site().past())),
                 () -> store.findOf(request).isPresent());
         if (live.number() < release.number()) {
             live.become(release);

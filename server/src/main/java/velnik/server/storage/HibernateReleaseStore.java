@@ -4,7 +4,6 @@ import static java.util.stream.Collectors.toMap;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.hibernate.SessionFactory;
@@ -69,7 +68,12 @@ class HibernateReleaseStore implements ReleaseStore {
                         .createSelectionQuery("from FormerAddressEntity", FormerAddressEntity.class)
                         .getResultList()
                         .stream()
-                        .collect(toMap(row -> row.address, row -> new PageId(row.pageId)))));
+                        .collect(toMap(row -> row.address, row -> new PageId(row.pageId))),
+                session
+                        .createSelectionQuery("from FormerListingEntity", FormerListingEntity.class)
+                        .getResultList()
+                        .stream()
+                        .collect(toMap(row -> row.address, row -> row.topic))));
     }
 
     @Override
@@ -83,15 +87,18 @@ class HibernateReleaseStore implements ReleaseStore {
     }
 
     @Override
-    public void keep(Release release, Set<PageId> newlyReleased, Map<String, PageId> leftBehind) {
+    public void keep(Release release, Past left) {
         sessions.inStatelessTransaction(session -> {
             session.insert(ReleaseEntity.of(release, forms));
-            session.insertMultiple(newlyReleased.stream()
+            session.insertMultiple(left.published().keySet().stream()
                     .map(page -> new PublishedPageEntity(page.value(), release.at()))
                     .toList());
-            session.upsertMultiple(leftBehind.entrySet().stream()
-                    .map(left -> new FormerAddressEntity(
-                            left.getKey(), left.getValue().value()))
+            session.upsertMultiple(left.addresses().entrySet().stream()
+                    .map(known -> new FormerAddressEntity(
+                            known.getKey(), known.getValue().value()))
+                    .toList());
+            session.upsertMultiple(left.listings().entrySet().stream()
+                    .map(known -> new FormerListingEntity(known.getKey(), known.getValue()))
                     .toList());
         });
         durability.force();

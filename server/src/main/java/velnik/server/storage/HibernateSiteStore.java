@@ -2,7 +2,6 @@ package velnik.server.storage;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.time.Instant;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,10 +14,12 @@ import velnik.core.compare.Difference;
 import velnik.core.compare.KeyedDifference;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
-import velnik.core.site.Details;
 import velnik.core.site.Forward;
+import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
 import velnik.core.site.Past;
 import velnik.core.site.Removal;
@@ -47,7 +48,7 @@ class HibernateSiteStore implements SiteStore {
             return new Stored(
                     site.revision,
                     new Site(
-                            new Details(site.name, site.address, ZoneId.of(site.timeZone)),
+                            site.details(),
                             Chain.outline(
                                     all(session, PageEntity.class),
                                     row -> new PageId(row.id),
@@ -59,6 +60,9 @@ class HibernateSiteStore implements SiteStore {
                                     row -> new MenuRowId(row.id),
                                     row -> new Place<>(menuRowId(row.parentId), menuRowId(row.afterId)),
                                     row -> forms.read(row.format, row.content, MenuRow.class)),
+                            all(session, LayoutEntity.class).stream()
+                                    .map(LayoutEntity::layout)
+                                    .toList(),
                             all(session, AssignmentEntity.class).stream()
                                     .map(row -> forms.read(row.format, row.content, Assignment.class))
                                     .toList(),
@@ -88,6 +92,10 @@ class HibernateSiteStore implements SiteStore {
                     .toList());
             writePages(session, before, after, difference);
             writeMenus(session, before, after, difference);
+            for (KeyedDifference<LayoutId, Layout> layout : difference.layouts()) {
+                layout.before().ifPresent(gone -> session.delete(LayoutEntity.of(gone)));
+                layout.after().ifPresent(fresh -> session.insert(LayoutEntity.of(fresh)));
+            }
             for (KeyedDifference<Assignment.Key, Assignment> assignment : difference.assignments()) {
                 assignment.before().ifPresent(gone -> session.delete(AssignmentEntity.of(gone, forms)));
                 assignment.after().ifPresent(fresh -> session.insert(AssignmentEntity.of(fresh, forms)));
@@ -100,13 +108,19 @@ class HibernateSiteStore implements SiteStore {
     }
 
     private static void advance(StatelessSession session, Site after, long from, long to) {
+        NewPages begin = after.details().newPages();
         int rows = session.createMutationQuery("update SiteEntity set revision = :next, name = :name,"
-                        + " address = :address, timeZone = :timeZone, home = :home where id = :id and revision = :now")
+                        + " address = :address, timeZone = :timeZone, home = :home, newPagesReach = :reach,"
+                        + " newPagesLayout = :layout, newPagesModel = :model where id = :id and revision = :now")
                 .setParameter("next", to)
                 .setParameter("name", after.details().name())
                 .setParameter("address", after.details().address())
                 .setParameter("timeZone", after.details().timeZone().getId())
                 .setParameter("home", after.home() == null ? null : after.home().value(), String.class)
+                .setParameter("reach", begin.reach())
+                .setParameter("layout", begin.layout().value())
+                .setParameter(
+                        "model", begin.model() == null ? null : begin.model().value(), String.class)
                 .setParameter("id", SiteEntity.ONLY)
                 .setParameter("now", from)
                 .executeUpdate();

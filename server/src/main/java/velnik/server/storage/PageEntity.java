@@ -10,7 +10,7 @@ import java.time.LocalDate;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -50,8 +50,7 @@ class PageEntity {
     @Column(name = "kept_from_search_engines")
     boolean keptFromSearchEngines;
 
-    @Enumerated(EnumType.STRING)
-    Layout layout;
+    String layout;
 
     String summary;
     /** A JSON list of words. */
@@ -72,6 +71,7 @@ class PageEntity {
     WhenClosed whenClosed;
 
     boolean locked;
+    boolean model;
 
     @SuppressWarnings("NullAway.Init")
     protected PageEntity() {}
@@ -88,7 +88,7 @@ class PageEntity {
         entity.reach = page.reach();
         entity.membersOnly = page.membersOnly();
         entity.keptFromSearchEngines = page.keptFromSearchEngines();
-        entity.layout = page.layout();
+        entity.layout = page.layout().value();
         entity.summary = page.summary();
         entity.topics = forms.writeTexts(page.topics().stream().sorted().toList());
         entity.date = page.date();
@@ -96,6 +96,7 @@ class PageEntity {
         entity.periods = forms.writePeriods(page.periods());
         entity.whenClosed = page.whenClosed();
         entity.locked = page.locked();
+        entity.model = page.model();
         return entity;
     }
 
@@ -108,13 +109,14 @@ class PageEntity {
                 reach,
                 membersOnly,
                 keptFromSearchEngines,
-                layout,
+                new LayoutId(layout),
                 summary,
                 Set.copyOf(forms.readTexts(topics)),
                 date,
                 textHash == null ? null : new TextHash(textHash),
                 forms.readPeriods(periods),
                 whenClosed,
-                locked);
+                locked,
+                model);
     }
 }

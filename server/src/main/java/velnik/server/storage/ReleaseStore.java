@@ -1,10 +1,8 @@
 package velnik.server.storage;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import velnik.core.site.PageId;
 import velnik.core.site.Past;
 
 /** Keeps releases, and which pages ever were part of one. */
@@ -31,8 +29,7 @@ public interface ReleaseStore {
     /**
      * Keeps a release. When it returns, it is on the disk.
      *
-     * @param newlyReleased its pages that were part of no release before
-     * @param leftBehind addresses that visitors know a page by, and that it has no longer
+     * @param left what it leaves behind beyond what those before it did
      */
-    void keep(Release release, Set<PageId> newlyReleased, Map<String, PageId> leftBehind);
+    void keep(Release release, Past left);
 }

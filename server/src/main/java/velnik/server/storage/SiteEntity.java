@@ -2,9 +2,17 @@ package velnik.server.storage;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
+import velnik.core.site.Details;
+import velnik.core.site.LayoutId;
+import velnik.core.site.NewPages;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
 
 /** The one row that says how far the site has come. */
 @Entity
@@ -25,6 +33,28 @@ class SiteEntity {
     @Nullable
     String home;
 
+    @Enumerated(EnumType.STRING)
+    @Column(name = "new_pages_reach")
+    Reach newPagesReach;
+
+    @Column(name = "new_pages_layout")
+    String newPagesLayout;
+
+    @Column(name = "new_pages_model")
+    @Nullable
+    String newPagesModel;
+
     @SuppressWarnings("NullAway.Init")
     protected SiteEntity() {}
+
+    Details details() {
+        return new Details(
+                name,
+                address,
+                ZoneId.of(timeZone),
+                new NewPages(
+                        newPagesReach,
+                        new LayoutId(newPagesLayout),
+                        newPagesModel == null ? null : new PageId(newPagesModel)));
+    }
 }

@@ -26,6 +26,8 @@ import velnik.core.site.Details;
 import velnik.core.site.Forward;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
+import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -44,7 +46,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 10;
+    static final int FORMAT = 11;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -56,7 +58,8 @@ class StoredForms {
             UnaryOperator.identity(), // format 7 knows the built-in pages, which nothing before it names
             FormatEight::upgraded,
             FormatNine::upgraded,
-            FormatTen::upgraded);
+            FormatTen::upgraded,
+            FormatEleven::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -71,6 +74,7 @@ class StoredForms {
             .addMixIn(PageId.class, Word.class)
             .addMixIn(MenuRowId.class, Word.class)
             .addMixIn(RemovalId.class, Word.class)
+            .addMixIn(LayoutId.class, Word.class)
             .addMixIn(TextHash.class, Word.class)
             .addMixIn(RowDifference.class, RowDifferenceForms.class)
             .addMixIn(MenuRow.class, MenuRowForms.class)
@@ -172,13 +176,15 @@ class StoredForms {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Forward.Source.At.class, name = "at"),
         @JsonSubTypes.Type(value = Forward.Source.Beneath.class, name = "beneath"),
-        @JsonSubTypes.Type(value = Forward.Source.OfRemoved.class, name = "ofRemoved")
+        @JsonSubTypes.Type(value = Forward.Source.OfRemoved.class, name = "ofRemoved"),
+        @JsonSubTypes.Type(value = Forward.Source.OfTopic.class, name = "ofTopic")
     })
     private interface SourceForms {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Forward.Target.ToPage.class, name = "page"),
+        @JsonSubTypes.Type(value = Forward.Target.ToTopic.class, name = "topic"),
         @JsonSubTypes.Type(value = Forward.Target.Outside.class, name = "outside"),
         @JsonSubTypes.Type(value = Forward.Target.Gone.class, name = "gone")
     })
@@ -202,11 +208,18 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),
         @JsonSubTypes.Type(value = Change.SetMembersOnly.class, name = "setMembersOnly"),
         @JsonSubTypes.Type(value = Change.SetLayout.class, name = "setLayout"),
+        @JsonSubTypes.Type(value = Change.AddLayout.class, name = "addLayout"),
+        @JsonSubTypes.Type(value = Change.RenameLayout.class, name = "renameLayout"),
+        @JsonSubTypes.Type(value = Change.RemoveLayout.class, name = "removeLayout"),
         @JsonSubTypes.Type(value = Change.SetTopics.class, name = "setTopics"),
+        @JsonSubTypes.Type(value = Change.RenameTopic.class, name = "renameTopic"),
+        @JsonSubTypes.Type(value = Change.RemoveTopic.class, name = "removeTopic"),
         @JsonSubTypes.Type(value = Change.SetDate.class, name = "setDate"),
         @JsonSubTypes.Type(value = Change.SetPeriods.class, name = "setPeriods"),
         @JsonSubTypes.Type(value = Change.SetWhenClosed.class, name = "setWhenClosed"),
         @JsonSubTypes.Type(value = Change.SetTimeZone.class, name = "setTimeZone"),
+        @JsonSubTypes.Type(value = Change.SetNewPages.class, name = "setNewPages"),
+        @JsonSubTypes.Type(value = Change.SetModel.class, name = "setModel"),
         @JsonSubTypes.Type(value = Change.SetLock.class, name = "setLock"),
         @JsonSubTypes.Type(value = Change.SetSearchEngines.class, name = "setSearchEngines"),
         @JsonSubTypes.Type(value = Change.AddBuiltInPages.class, name = "addBuiltInPages"),
@@ -246,6 +259,7 @@ class StoredForms {
             List<StoredRow<PageId, Page>> pages,
             Optional<PageId> home,
             List<StoredRow<MenuRowId, MenuRow>> menus,
+            List<Layout> layouts,
             List<Assignment> assignments,
             List<Forward> forwards) {}
 
@@ -298,6 +312,7 @@ class StoredForms {
                 rows(site.pages()),
                 Optional.ofNullable(site.home()),
                 rows(site.menus()),
+                site.layouts(),
                 site.assignments(),
                 site.forwards()));
     }
@@ -309,6 +324,7 @@ class StoredForms {
                 outline(stored.pages()),
                 stored.home().orElse(null),
                 outline(stored.menus()),
+                stored.layouts(),
                 stored.assignments(),
                 stored.forwards(),
                 List.of(),

@@ -119,28 +119,24 @@ class VisitorPages {
 
     /** Where an address leads that no page answers at. */
     private Optional<Answer> forwarded(ReleasePages pages, Asked asked) {
-        return pages.forwarding
-                .at(asked.path())
-                .flatMap(target -> switch (target) {
-                    case Forward.Target.ToPage(PageId page) -> ofPage(pages, page, asked);
-                    case Forward.Target.Outside(String address) ->
-                        Optional.of(new Answer.Elsewhere(address, HttpStatus.MOVED_PERMANENTLY));
-                    case Forward.Target.Gone gone -> Optional.of(new Answer.Page(pages.gone()));
-                })
-                .or(() -> formerListing(pages, asked));
+        return pages.forwarding.at(asked.path()).flatMap(target -> switch (target) {
+            case Forward.Target.ToPage(PageId page) -> ofPage(pages, page, asked);
+            case Forward.Target.Outside(String address) ->
+                Optional.of(new Answer.Elsewhere(address, HttpStatus.MOVED_PERMANENTLY));
+            case Forward.Target.ToTopic(String topic) -> toListing(pages, topic, asked.visitor());
+            case Forward.Target.Gone gone -> Optional.of(new Answer.Page(pages.gone()));
+        });
     }
 
-    /** The listings of topics are where the page index is, and were where it was. */
-    private Optional<Answer> formerListing(ReleasePages pages, Asked asked) {
-        int last = Math.max(0, asked.path().lastIndexOf('/'));
-        Optional<Forward.Target> above = pages.forwarding.at(asked.path().substring(0, last));
-        return pages.site
-                .builtIn(PageKind.PAGE_INDEX)
-                .filter(index -> above.equals(Optional.of(new Forward.Target.ToPage(index))))
-                .flatMap(index -> pages.html
-                        .listings()
-                        .at(Addresses.of(pages.site, index) + asked.path().substring(last)))
+    private Optional<Answer> toListing(ReleasePages pages, String topic, Visitor visitor) {
+        Optional<Answer> there = pages.html
+                .listings()
+                .of(topic)
                 .map(listing -> new Answer.Elsewhere(listing.address(), HttpStatus.MOVED_PERMANENTLY));
+        return there.isPresent() || visitor == Visitor.MEMBER
+                ? there
+                : Optional.ofNullable(TopicListings.addresses(pages.site).get(topic))
+                        .flatMap(this::listingForMembers);
     }
 
     private Rendered shown(ReleasePages pages, PageId page, Asked asked) {

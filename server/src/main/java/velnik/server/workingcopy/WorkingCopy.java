@@ -21,6 +21,7 @@ import velnik.core.change.Circumstances;
 import velnik.core.change.Notice;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
+import velnik.core.change.Remedy;
 import velnik.core.compare.Difference;
 import velnik.core.edit.Changes;
 import velnik.core.site.Past;
@@ -59,9 +60,15 @@ public class WorkingCopy {
     /**
      * An edit that was taken, or that had been taken before under the same request.
      *
+     * @param remedies what can be done about what was told; none for a repeat
      * @param differences one after another; none where nothing was changed
      */
-    public record Kept(State state, String title, List<String> told, List<Difference> differences) {}
+    public record Kept(
+            State state, String title, List<String> told, List<Remedy> remedies, List<Difference> differences) {
+        Kept offering(List<Remedy> remedies) {
+            return new Kept(state, title, told, remedies, differences);
+        }
+    }
 
     WorkingCopy(SiteStore store, ReleaseStore releases, Disk disk, Clock clock) {
         this.store = store;
@@ -184,7 +191,7 @@ public class WorkingCopy {
                 Site site = applied.site();
                 Difference difference = Difference.between(state.site(), site);
                 if (difference.isEmpty()) {
-                    Kept nothing = new Kept(state, applied.title(), told(applied), List.of());
+                    Kept nothing = new Kept(state, applied.title(), told(applied), applied.remedies(), List.of());
                     idle.remember(request, new Asked(person, kind, changes), nothing);
                     yield nothing;
                 }
@@ -192,18 +199,19 @@ public class WorkingCopy {
                     Clashes.check(history, basedOn, changes, difference, state.site(), site);
                 }
                 yield keep(
-                        List.of(new JournalEntry(
-                                state.revision() + 1,
-                                request,
-                                kind,
-                                null,
-                                person,
-                                now(),
-                                applied.title(),
-                                told(applied),
-                                changes,
-                                difference)),
-                        site);
+                                List.of(new JournalEntry(
+                                        state.revision() + 1,
+                                        request,
+                                        kind,
+                                        null,
+                                        person,
+                                        now(),
+                                        applied.title(),
+                                        told(applied),
+                                        changes,
+                                        difference)),
+                                site)
+                        .offering(applied.remedies());
             }
         };
     }
@@ -324,6 +332,7 @@ public class WorkingCopy {
                 state,
                 entries.getLast().title(),
                 entries.stream().flatMap(entry -> entry.told().stream()).toList(),
+                List.of(),
                 entries.stream().map(JournalEntry::difference).toList());
     }
 
@@ -335,7 +344,8 @@ public class WorkingCopy {
     private Optional<Kept> repeated(String request, Asked asked) {
         List<JournalEntry> entries = store.entriesOf(request);
         if (entries.isEmpty()) {
-            return idle.find(request, asked).map(kept -> new Kept(state, kept.title(), kept.told(), List.of()));
+            return idle.find(request, asked)
+                    .map(kept -> new Kept(state, kept.title(), kept.told(), List.of(), List.of()));
         }
         if (!asked.isWhatMade(entries.getFirst())) {
             throw RequestName.taken();

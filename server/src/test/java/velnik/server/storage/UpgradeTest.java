@@ -32,7 +32,7 @@ import velnik.core.edit.Changes;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Appearance;
-import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRow;
 import velnik.core.site.Page;
 import velnik.core.site.Scope;
@@ -83,7 +83,8 @@ public class UpgradeTest {
             Site site = stored.site();
             assertEquals(stored.revision(), 4);
             assertEquals(site.pages().size(), 49);
-            assertTrue(site.pages().walk().stream().allMatch(row -> row.value().layout() == Layout.STANDARD));
+            assertTrue(site.pages().walk().stream()
+                    .allMatch(row -> row.value().layout().equals(LayoutId.STANDARD)));
             assertTrue(site.pages().walk().stream().noneMatch(row -> row.value().locked()));
             assertTrue(site.pages().walk().stream()
                     .allMatch(row -> row.value().periods().isEmpty()));

@@ -1,0 +1,59 @@
+package velnik.server.editing;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import velnik.core.explanation.Words;
+import velnik.core.site.Layout;
+import velnik.core.site.LayoutId;
+import velnik.core.site.NewPages;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+
+/**
+ * What holds for the whole site.
+ *
+ * @param timeZone where its days begin and end, as the tz database calls it
+ * @param layouts those that every site has, then the owner's own by name
+ */
+record SettingsDto(String timeZone, List<LayoutDto> layouts, NewPagesDto newPages) {
+
+    static SettingsDto of(Site site) {
+        return new SettingsDto(site.details().timeZone().getId(), layouts(site), NewPagesDto.of(site));
+    }
+
+    /**
+     * @param name as in a sentence
+     * @param own whether the owner named it
+     */
+    record LayoutDto(String id, String name, boolean own) {}
+
+    private static List<LayoutDto> layouts(Site site) {
+        return Stream.concat(
+                        LayoutId.OF_EVERY_SITE.stream(),
+                        site.layouts().stream()
+                                .sorted(Comparator.comparing(Layout::name, String.CASE_INSENSITIVE_ORDER))
+                                .map(Layout::id))
+                .map(id -> new LayoutDto(id.value(), Words.layout(site, id), !id.isOfEverySite()))
+                .toList();
+    }
+
+    /**
+     * How new pages begin.
+     *
+     * @param layout of those made from no model
+     * @param model null for none
+     */
+    record NewPagesDto(Reach reach, String layout, @Nullable String model) {
+        static NewPagesDto of(Site site) {
+            NewPages begin = site.details().newPages();
+            @Nullable PageId model = begin.model();
+            return new NewPagesDto(
+                    begin.reach(),
+                    begin.layout().value(),
+                    model == null || !site.pages().contains(model) ? null : model.value());
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package velnik.server.editing;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import velnik.core.change.Change;
+import velnik.core.site.LayoutId;
+import velnik.core.site.NewPages;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+
+/** A change of what the whole site has: its layouts, its topics, and how its new pages begin. */
+sealed interface SiteChangeDto extends ChangeDto {
+
+    /** @param like the layout that it begins as */
+    record AddLayout(
+            @NotNull String id,
+            @NotNull String name,
+            @NotNull String like) implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.AddLayout(new LayoutId(id), name, new LayoutId(like));
+        }
+    }
+
+    record RenameLayout(@NotNull String layout, @NotNull String name) implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.RenameLayout(new LayoutId(layout), name);
+        }
+    }
+
+    /** @param instead the layout that its pages get */
+    record RemoveLayout(@NotNull String layout, @NotNull String instead) implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.RemoveLayout(new LayoutId(layout), new LayoutId(instead));
+        }
+    }
+
+    /** @param name one that another topic has merges the two */
+    record RenameTopic(@NotNull String topic, @NotNull String name) implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.RenameTopic(topic, name);
+        }
+    }
+
+    record RemoveTopic(@NotNull String topic) implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.RemoveTopic(topic);
+        }
+    }
+
+    /** @param model the page that new ones are made from; null for none */
+    record SetNewPages(
+            @NotNull Reach reach,
+            @NotNull String layout,
+            @Nullable String model) implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetNewPages(
+                    new NewPages(reach, new LayoutId(layout), model == null ? null : new PageId(model)));
+        }
+    }
+
+    /** @param model whether the pages are offered to make new ones from */
+    record SetModel(@NotNull List<String> pages, boolean model) implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetModel(pages.stream().map(PageId::new).toList(), model);
+        }
+    }
+}
