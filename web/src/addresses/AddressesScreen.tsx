@@ -74,8 +74,8 @@ export default function AddressesScreen(props: {
           key={changing ? `${changing.from.kind} ${changing.from.address}` : "new"}
           copy={copy}
           forwarded={changing}
-          onKeep={async (change) => {
-            const result = await store.change(change);
+          onKeep={async (changes) => {
+            const result = await store.change(...changes);
             if (result.ok) setChanging(null);
             return result;
           }}
@@ -147,7 +147,7 @@ function Row(props: {
   const { row, onChange, onRemove } = props;
   const { byHand } = row;
   const changes = row.now.kind !== row.next.kind || row.now.words !== row.next.words;
-  const held = row.next.kind === "SHOWS" || row.next.kind === "WITHHELD";
+  const held = row.next.kind === "SHOWS" || row.next.kind === "LISTS" || row.next.kind === "WITHHELD";
   const name = row.beneath ? `${row.address}/…` : row.address;
   return (
     <tr>
@@ -163,7 +163,12 @@ function Row(props: {
             aria-label={`Forward ${name}`}
             onClick={() =>
               onChange({
-                from: byHand ?? { kind: row.beneath ? "BENEATH" : "AT", address: row.address, page: null },
+                from: byHand ?? {
+                  kind: row.beneath ? "BENEATH" : "AT",
+                  address: row.address,
+                  page: null,
+                  topic: null,
+                },
                 to: row.leads,
               })
             }
@@ -193,6 +198,10 @@ function Says({ answer }: { readonly answer: AddressAnswerDto }) {
       return <>the page {page}</>;
     case "WITHHELD":
       return <>“Not found”, since {page} cannot be seen</>;
+    case "LISTS":
+      return <>the listing of {answer.words}</>;
+    case "LEADS_TO_LISTING":
+      return <>leads to the listing of {answer.words}</>;
     case "LEADS_TO":
       return <>leads to {page}</>;
     case "LEADS_OUT":

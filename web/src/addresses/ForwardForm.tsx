@@ -5,7 +5,8 @@ import { PageChoice } from "../menus/PageChoice";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy } from "../working-copy/store";
 
-type Kind = ForwardTarget["kind"];
+/** A listing is led to by renaming its topic. */
+type Kind = Exclude<ForwardTarget["kind"], "TOPIC">;
 
 /** An address, and where it leads by the owner's will. */
 export type Forwarded = { readonly from: ForwardSource; readonly to: ForwardTarget | null };
@@ -15,24 +16,25 @@ export function ForwardForm(props: {
   readonly copy: WorkingCopy;
   /** An address that leads somewhere already; null for another. */
   readonly forwarded: Forwarded | null;
-  readonly onKeep: (change: ChangeDto) => Promise<Result>;
+  readonly onKeep: (changes: readonly ChangeDto[]) => Promise<Result>;
   readonly onLeave: () => void;
 }) {
   const { from = null, to: before = null } = props.forwarded ?? {};
   const [address, setAddress] = useState(from?.address ?? "");
   const [beneath, setBeneath] = useState(from?.kind === "BENEATH");
-  const [kind, setKind] = useState<Kind>(before?.kind ?? "PAGE");
+  const [kind, setKind] = useState<Kind>(before && before.kind !== "TOPIC" ? before.kind : "PAGE");
   const [page, setPage] = useState<string | null>(before?.page ?? null);
   const [outside, setOutside] = useState(before?.address ?? "");
   const [problem, setProblem] = useState<string | null>(null);
   const to = targetOf(kind, page, outside);
   const keep = async () => {
     if (!to) return setProblem(kind === "PAGE" ? "Choose the page it leads to." : "Type where it leads.");
-    const result = await props.onKeep({
-      kind: "setForward",
-      from: { kind: beneath ? "BENEATH" : "AT", address, page: null },
-      to,
-    });
+    const source: ForwardSource = { kind: beneath ? "BENEATH" : "AT", address, page: null, topic: null };
+    const another = from !== null && (from.kind !== source.kind || from.address !== address);
+    const result = await props.onKeep([
+      ...(another ? [{ kind: "setForward" as const, from, to: null }] : []),
+      { kind: "setForward", from: source, to },
+    ]);
     setProblem(result.ok ? null : result.sentence);
     if (result.ok) {
       setAddress("");
@@ -106,10 +108,10 @@ export function ForwardForm(props: {
 function targetOf(kind: Kind, page: string | null, outside: string): ForwardTarget | null {
   switch (kind) {
     case "PAGE":
-      return page === null ? null : { kind, page, address: null };
+      return page === null ? null : { kind, page, topic: null, address: null };
     case "OUTSIDE":
-      return outside.trim() === "" ? null : { kind, page: null, address: outside };
+      return outside.trim() === "" ? null : { kind, page: null, topic: null, address: outside };
     case "GONE":
-      return { kind, page: null, address: null };
+      return { kind, page: null, topic: null, address: null };
   }
 }

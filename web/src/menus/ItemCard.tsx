@@ -1,9 +1,10 @@
-import { Button, Select } from "antd";
+import { Select } from "antd";
 import { useState } from "react";
 import type { ChangeDto, MenuDto, MenuRowDto } from "../api/client";
 import { Group } from "../shared/Group";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
+import { OpenPage } from "../working-copy/OpenPage";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
 import { type ItemEdit, set } from "./deeds";
@@ -49,7 +50,9 @@ export function ItemCard(props: {
         {row.absence ?? `${whoSees(row)} it as a ${KIND_WORDS[row.kind.kind]}.`}
         {signsOut(props.copy, row) && " Members who are signed in see “Sign out” instead."}
       </p>
-      {row.kind.kind === "PAGE" && row.absence !== null && <OpenPage {...props} send={send} />}
+      {row.kind.kind === "PAGE" && row.absence !== null && row.page !== null && (
+        <OpenPage copy={props.copy} store={store} page={row.page} />
+      )}
       <Problem sentence={problem} />
       <Group name="item-what" heading="What it is">
         <div className="fields">
@@ -108,17 +111,6 @@ const carried = (levels: number) =>
 export type Sending = Parameters<typeof ItemCard>[0] & {
   readonly send: (change: ChangeDto) => Promise<boolean>;
 };
-
-/** Opens the page of an item that shows to nobody because its page is withheld. */
-function OpenPage({ copy, row, send }: Sending) {
-  const { page } = row;
-  const reach = page === null ? undefined : copy.tree.pages.get(page)?.reach;
-  return page !== null && reach !== undefined && reach !== "OPEN" ? (
-    <Button size="small" onClick={() => void send({ kind: "setReach", pages: [page], reach: "OPEN" })}>
-      Open the page {pageOf(copy.tree, page).title}
-    </Button>
-  ) : null;
-}
 
 function Leads(props: Sending) {
   const { copy, row, send } = props;

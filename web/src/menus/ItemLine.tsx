@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Button, Input, type InputRef } from "antd";
-import { useEffect, useId, useRef, useState } from "react";
-import { api, type OfferDto } from "../api/client";
+import { type ReactNode, useEffect, useId, useRef, useState } from "react";
+import { type AnswerDto, api, type OfferDto } from "../api/client";
 import { type Foretold, usePasting } from "../outline/usePasting";
 import { answerOf, ifKnown } from "../shared/answer";
 import { Says } from "../shared/Says";
@@ -21,6 +21,8 @@ export function ItemLine(props: {
   /** What a pasted list would add. */
   readonly onForetell: (text: string) => Promise<Foretold>;
   readonly onPaste: (text: string) => Promise<Result>;
+  /** What can be done about what was added last. */
+  readonly about: (added: AnswerDto, done: () => void) => ReactNode;
   readonly onNest: () => void;
   readonly onOut: () => void;
   readonly onLeave: () => void;
@@ -29,6 +31,8 @@ export function ItemLine(props: {
   const [typed, setTyped] = useState("");
   const [chosen, setChosen] = useState(0);
   const [problem, setProblem] = useState<string | null>(null);
+  /** What the last line brought that something can be done about. */
+  const [added, setAdded] = useState<AnswerDto | null>(null);
   const field = useRef<InputRef>(null);
   const list = useId();
   const text = typed.trim();
@@ -59,6 +63,7 @@ export function ItemLine(props: {
     setChosen(0);
     const taken = await result;
     setProblem(taken.ok ? null : taken.sentence);
+    setAdded(taken.ok && taken.answer.remedies.length > 0 ? taken.answer : null);
     if (!taken.ok) setTyped((now) => (now === "" ? sent : now));
   };
   const pasting = usePasting(props.onForetell, props.onPaste);
@@ -125,7 +130,7 @@ export function ItemLine(props: {
           ))}
         </div>
       )}
-      {text === "" && !pasting.waits && <Forms />}
+      {text === "" && !pasting.waits && (added ? props.about(added, () => setAdded(null)) : <Forms />)}
       {text !== "" && answer.status === "failed" && (
         <div className="offers failed" role="alert">
           {answer.sentence}{" "}

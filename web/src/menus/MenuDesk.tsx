@@ -13,6 +13,7 @@ import type { Folding } from "../outline/useFolding";
 import { counted } from "../shared/counted";
 import { Later } from "../shared/Later";
 import type { Keys } from "../shell/keys";
+import { Remedies } from "../working-copy/remedies";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf } from "../working-copy/tree";
 import { nested, outOf } from "./adding";
@@ -226,6 +227,17 @@ function useExtraRow(props: {
         onAdd={adding.add}
         onForetell={adding.foretell}
         onPaste={adding.paste}
+        about={(added, done) => (
+          <div className="forms" role="status">
+            {added.told.slice(1).join(" ")}{" "}
+            <Remedies
+              tree={store.current().copy.tree}
+              store={store}
+              remedies={added.remedies}
+              onDone={done}
+            />
+          </div>
+        )}
         onNest={() => deeds.open(nested(line))}
         onOut={() => deeds.open(outOf(outline, line))}
         onLeave={desk.leave}

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { SETTINGS } from "../working-copy/server.test-help";
 import { treeOf } from "../working-copy/tree";
 import { scopeKey, scopeName, scopesOf } from "../zones/scopes";
 import { changesOf, set, wrapping } from "./deeds";
@@ -113,9 +114,10 @@ describe("a deed is a change", () => {
 
 describe("scopes", () => {
   const tree = treeOf([page("a", null, null), page("a1", "a", null), page("b", null, "a")], "a");
+  const copy = { tree, settings: SETTINGS };
 
   it("are sections of pages with subpages, layouts, and single pages", () => {
-    expect(scopesOf(tree).map((scope) => scopeName(tree, scope))).toEqual([
+    expect(scopesOf(copy).map((scope) => scopeName(copy, scope))).toEqual([
       "a and what is under it",
       "pages of the layout standard",
       "pages of the layout wide",
@@ -127,10 +129,10 @@ describe("scopes", () => {
   });
 
   it("are told apart by their keys", () => {
-    const keys = scopesOf(tree).map(scopeKey);
+    const keys = scopesOf(copy).map(scopeKey);
     expect(new Set(keys).size).toBe(keys.length);
     expect(
-      scopeName(tree, { kind: "PAGES", page: null, layout: null, topic: null, pages: ["b", "gone"] }),
+      scopeName(copy, { kind: "PAGES", page: null, layout: null, topic: null, pages: ["b", "gone"] }),
     ).toBe("b and a page that is gone");
   });
 });

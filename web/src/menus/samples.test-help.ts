@@ -88,6 +88,7 @@ export function page(id: string, parent: string | null, after: string | null) {
     periods: [],
     whenClosed: "NOT_FOUND",
     locked: false,
+    model: false,
     stays: null,
     closed: null,
   } as const;

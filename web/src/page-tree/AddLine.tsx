@@ -1,12 +1,13 @@
 import { Input, type InputRef } from "antd";
 import { useEffect, useRef, useState } from "react";
-import { api, type PlaceDto } from "../api/client";
+import { api, type ChangeDto, type PlaceDto, type Reach } from "../api/client";
 import { usePasting } from "../outline/usePasting";
 import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { Says } from "../shared/Says";
-import type { Result } from "../working-copy/store";
-import { endOf, type PageTree, parentOf } from "../working-copy/tree";
+import type { Result, WorkingCopy } from "../working-copy/store";
+import { endOf, parentOf } from "../working-copy/tree";
+import { NewPages } from "./NewPages";
 
 /** What invites to add a page at the end of the tree, while no add line is open. */
 export function AddTeaser({ onOpen }: { readonly onOpen: () => void }) {
@@ -22,15 +23,18 @@ export function AddTeaser({ onOpen }: { readonly onOpen: () => void }) {
  * a list of several lines becomes as many pages once it was told which; Escape leaves.
  */
 export function AddLine(props: {
-  readonly tree: PageTree;
+  readonly copy: WorkingCopy;
   readonly place: PlaceDto;
-  readonly revision: number;
   readonly onPlace: (place: PlaceDto) => void;
-  readonly onAdd: (title: string, place: PlaceDto) => Promise<Result>;
+  /** @param reach null for how new pages begin */
+  readonly onAdd: (title: string, place: PlaceDto, reach: Reach | null) => Promise<Result>;
   readonly onPaste: (text: string, place: PlaceDto) => Promise<Result>;
+  /** Says how new pages begin. */
+  readonly onBegin: (change: ChangeDto) => void;
   readonly onLeave: () => void;
 }) {
-  const { tree, place } = props;
+  const { copy, place } = props;
+  const { tree } = copy;
   const [title, setTitle] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const field = useRef<InputRef>(null);
@@ -47,7 +51,7 @@ export function AddLine(props: {
   };
   const pasting = usePasting(
     async (text) => {
-      const { pages, lines, refused } = await api.previewOutline(newId(), props.revision, text, place);
+      const { pages, lines, refused } = await api.previewOutline(newId(), copy.revision, text, place);
       return {
         words: `${counted(pages, "# page", "# pages")}.`,
         lines: lines.map(({ level, title, marks }) => ({ level, reads: title, leads: marks })),
@@ -57,6 +61,7 @@ export function AddLine(props: {
     },
     (text) => props.onPaste(text, place),
   );
+  const other: Reach = copy.settings.newPages.reach === "OPEN" ? "HELD_BACK" : "OPEN";
   const nest = () => {
     if (place.after !== null) props.onPlace(endOf(tree, place.after));
   };
@@ -77,8 +82,9 @@ export function AddLine(props: {
             setTitle(event.target.value);
             setProblem(null);
           }}
-          onBlur={() => {
-            if (title.trim() === "" && !pasting.waits) props.onLeave();
+          onBlur={(event) => {
+            const within = event.relatedTarget?.closest(".new-pages, .ant-select-dropdown");
+            if (title.trim() === "" && !pasting.waits && !within) props.onLeave();
           }}
           onPaste={pasting.onPaste}
           onKeyDown={(event) => {
@@ -86,7 +92,8 @@ export function AddLine(props: {
             if (event.key === "Enter") {
               event.preventDefault();
               if (pasting.waits) void pasting.confirm();
-              else if (title.trim() !== "") void take(props.onAdd(title, place));
+              else if (title.trim() !== "")
+                void take(props.onAdd(title, place, event.ctrlKey ? other : null));
             } else if (event.key === "Escape") {
               pasting.waits ? pasting.discard() : props.onLeave();
             } else if (event.key === "Tab" && title !== "") {
@@ -97,7 +104,14 @@ export function AddLine(props: {
           }}
         />
       </Says>
-      {pasting.note}
+      {pasting.note || (
+        <div className="new-pages">
+          <NewPages copy={copy} onChange={props.onBegin} onDone={() => field.current?.focus()} />
+          <span className="hint">
+            Ctrl+Enter adds one {other === "OPEN" ? "that is open" : "that is held back"}
+          </span>
+        </div>
+      )}
     </>
   );
 }

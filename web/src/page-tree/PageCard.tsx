@@ -1,10 +1,11 @@
 import { useState } from "react";
-import { api, type Reach } from "../api/client";
+import { api, type Reach, type RemedyDto } from "../api/client";
 import { Answered, derived, useAnswer } from "../shared/answer";
 import { Group } from "../shared/Group";
 import { CommonChoice } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import { WhatFollows } from "../shared/WhatFollows";
+import { Remedies } from "../working-copy/remedies";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { isBuiltIn, pageOf } from "../working-copy/tree";
 import { AddressField } from "./AddressField";
@@ -45,6 +46,13 @@ export function PageCard(props: {
     setProblem(taken.ok ? null : taken.sentence);
     return taken.ok;
   };
+  const movingUp = (remedies: readonly RemedyDto[]) => (
+    <Remedies
+      tree={copy.tree}
+      store={store}
+      remedies={remedies.filter((remedy) => remedy.kind === "MOVE_UP")}
+    />
+  );
   return (
     <section className="card" aria-label={`About ${page.title}`}>
       <div className="card-head">
@@ -93,10 +101,15 @@ export function PageCard(props: {
               key={value}
               choice={label}
               answer={derived(card, (known) => known?.reaches[value])}
+              before={movingUp}
             />
           ))}
         {!page.membersOnly && (
-          <WhatFollows choice="Members only" answer={derived(card, (known) => known?.members ?? undefined)} />
+          <WhatFollows
+            choice="Members only"
+            answer={derived(card, (known) => known?.members ?? undefined)}
+            before={movingUp}
+          />
         )}
       </Group>
       <Group name="page-where" heading="Shown in">
@@ -116,9 +129,13 @@ export function PageCard(props: {
       {!always && (
         <Opening
           pages={[page]}
-          timeZone={copy.timeZone}
+          timeZone={copy.settings.timeZone}
           whileClosed={
-            <WhatFollows choice="While it is closed" answer={derived(card, (known) => known?.closed)} />
+            <WhatFollows
+              choice="While it is closed"
+              answer={derived(card, (known) => known?.closed)}
+              before={movingUp}
+            />
           }
           onChange={(change) => take(store.change(change))}
         />

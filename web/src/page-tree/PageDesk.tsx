@@ -222,12 +222,12 @@ function extraRow(copy: WorkingCopy, rows: readonly Row[], desk: Desk<Line>, dee
       content:
         line.kind === "adding" ? (
           <AddLine
-            tree={copy.tree}
+            copy={copy}
             place={line.place}
-            revision={copy.revision}
             onPlace={(place) => desk.setAttention(addingAt(place))}
             onAdd={deeds.add}
             onPaste={deeds.paste}
+            onBegin={(change) => void deeds.begin(change)}
             onLeave={desk.leave}
           />
         ) : (

@@ -6,7 +6,8 @@ import { CommonChoice } from "../shared/Mixed";
 import type { WorkingCopy } from "../working-copy/store";
 import { isBuiltIn, type Page } from "../working-copy/tree";
 import { CommonTopics } from "./CommonTopics";
-import { LAYOUTS } from "./options";
+import { LayoutChoice } from "./LayoutChoice";
+import { Model } from "./Model";
 
 /** What a page is apart from where it is and who gets it. */
 export function PageProperties(props: {
@@ -20,13 +21,7 @@ export function PageProperties(props: {
   return (
     <Group name="page-properties" folded heading="Kind, layout, topics and date">
       <div className="fields">
-        <CommonChoice<Page["layout"]>
-          id="layout-label"
-          label="Layout"
-          values={[page.layout]}
-          options={LAYOUTS}
-          onChoose={(layout) => void onChange({ kind: "setLayout", pages, layout })}
-        />
+        <LayoutChoice copy={copy} pages={[page]} onChange={(change) => void onChange(change)} />
         {!isBuiltIn(page) && (
           <>
             <CommonTopics copy={copy} pages={[page]} onChange={(change) => void onChange(change)} />
@@ -63,6 +58,7 @@ export function PageProperties(props: {
             )}
           </>
         )}
+        <Model pages={[page]} onChange={(change) => void onChange(change)} />
         {page.summary && (
           <>
             <span>Summary</span>

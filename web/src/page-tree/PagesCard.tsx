@@ -6,12 +6,14 @@ import { KeptField } from "../shared/KeptField";
 import { CommonChoice, common } from "../shared/Mixed";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
-import { type Page, pageOf } from "../working-copy/tree";
+import { pageOf } from "../working-copy/tree";
 import { CommonTopics } from "./CommonTopics";
+import { LayoutChoice } from "./LayoutChoice";
 import { Lock } from "./Lock";
 import { MembersOnly } from "./MembersOnly";
+import { Model } from "./Model";
 import { Opening } from "./Opening";
-import { LAYOUTS, REACHES } from "./options";
+import { REACHES } from "./options";
 import { Removing } from "./Removing";
 import { SearchEngines } from "./SearchEngines";
 import { AddManyTo } from "./ShownIn";
@@ -46,13 +48,7 @@ export function PagesCard(props: {
           />
           <MembersOnly pages={chosen} home={copy.tree.home} onChange={(change) => void send(change)} />
           <SearchEngines pages={chosen} onChange={(change) => void send(change)} />
-          <CommonChoice<Page["layout"]>
-            id="layout-label"
-            label="Layout"
-            values={chosen.map((page) => page.layout)}
-            options={LAYOUTS}
-            onChoose={(layout) => void send({ kind: "setLayout", pages, layout })}
-          />
+          <LayoutChoice copy={copy} pages={chosen} onChange={(change) => void send(change)} />
           <CommonTopics copy={copy} pages={chosen} onChange={(change) => void send(change)} />
           <label htmlFor="date">Date</label>
           <span className="with-note">
@@ -64,10 +60,11 @@ export function PagesCard(props: {
             />
             {common(chosen, (page) => page.date) === undefined && <span className="hint">mixed</span>}
           </span>
+          <Model pages={chosen} onChange={(change) => void send(change)} />
           <Lock pages={chosen} onChange={(change) => void send(change)} />
         </div>
       </Group>
-      <Opening pages={chosen} timeZone={copy.timeZone} onChange={send} />
+      <Opening pages={chosen} timeZone={copy.settings.timeZone} onChange={send} />
       <Group name="page-where" heading="Add them to a menu">
         <AddManyTo pages={pages} revision={copy.revision} onEdit={(change) => void send(change)} />
       </Group>

@@ -46,6 +46,7 @@ function Aside(props: {
     page.reach === "HELD_BACK" && "held back",
     page.membersOnly && "members only",
     (page.periods.length > 0 && placing?.turns) || (placing?.closed && "closed"),
+    page.model && "model page",
     page.locked && "locked",
     beneath > 0 && `${beneath} under it`,
   ].filter(Boolean);

@@ -7,12 +7,6 @@ export const REACHES = [
   { value: "HELD_BACK", label: "Held back", icon: <GateMark /> },
 ] as const;
 
-export const LAYOUTS = [
-  { value: "STANDARD", label: "Standard" },
-  { value: "WIDE", label: "Wide" },
-  { value: "LANDING", label: "Landing" },
-] as const;
-
 /** What each built-in page is for. */
 export const BUILT_IN: Readonly<Partial<Record<Page["kind"], string>>> = {
   SEARCH: "finds pages by words",

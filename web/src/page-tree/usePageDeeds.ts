@@ -1,4 +1,4 @@
-import { api, type ChangeDto, type PlaceDto } from "../api/client";
+import { api, type ChangeDto, type PlaceDto, type Reach } from "../api/client";
 import { type Choice, only } from "../outline/choice";
 import { type Move, outermost, placeAfterMove } from "../outline/moves";
 import { beside, type Row } from "../outline/rows";
@@ -80,9 +80,14 @@ export function usePageDeeds(props: {
       if (result.ok) void offerAddress(store, page);
       return result;
     },
+    /** Says how new pages begin. */
+    begin: async (change: ChangeDto) => {
+      const result = await store.change(change);
+      if (!result.ok) desk.tell(selected, result);
+    },
     paste: async (text: string, place: PlaceDto) => left(desk, await store.paste(text, place)),
     /** The next line can be typed at once: it comes after this one, which is sent first. */
-    add: async (title: string, place: PlaceDto) => {
+    add: async (title: string, place: PlaceDto, reach: Reach | null) => {
       const id = newId();
       const next = { parent: place.parent, after: id };
       desk.setAttention((now) => ({
@@ -90,7 +95,7 @@ export function usePageDeeds(props: {
         place: next,
         shownAt: now.kind === "adding" ? now.shownAt : place,
       }));
-      const result = await store.change({ kind: "addPages", pages: [{ id, place, title, reach: null }] });
+      const result = await store.change({ kind: "addPages", pages: [{ id, place, title, reach }] });
       if (result.ok) props.onChoose(only(id));
       const stands = result.ok ? next : place;
       desk.setAttention((now) => {

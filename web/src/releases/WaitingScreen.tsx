@@ -1,4 +1,4 @@
-import { Button, Input } from "antd";
+import { Button, Input, Select } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, type PersonDto, type ReleaseDto } from "../api/client";
@@ -108,7 +108,7 @@ export default function WaitingScreen(props: {
                   <ReleaseRow
                     key={release.number}
                     release={release}
-                    newest={all[0]?.number ?? 0}
+                    all={all}
                     onBringBack={
                       mayEdit && (index > 0 || copy.waiting > 0) ? () => void bringBack(release.number) : null
                     }
@@ -126,16 +126,20 @@ export default function WaitingScreen(props: {
 /** A release, what has changed since, and a way back to it. */
 function ReleaseRow(props: {
   readonly release: ReleaseDto;
-  /** The number of the release that visitors see. */
-  readonly newest: number;
+  /** Every release, the newest first: that is the one that visitors see. */
+  readonly all: readonly ReleaseDto[];
   readonly onBringBack: (() => void) | null;
 }) {
-  const { release, newest } = props;
+  const { release, all } = props;
+  const newest = all[0]?.number ?? 0;
   const [comparing, setComparing] = useState(false);
+  /** The release it is compared with; null for the newest. */
+  const [chosen, setChosen] = useState<number | null>(null);
+  const other = chosen ?? newest;
   const difference = useAnswer(
-    ["release difference", String(release.number)],
+    ["release difference", String(release.number), String(other)],
     newest,
-    (signal) => api.releaseDifference(release.number, newest, signal),
+    (signal) => api.releaseDifference(release.number, other, signal),
     { enabled: comparing },
   );
   return (
@@ -152,12 +156,42 @@ function ReleaseRow(props: {
             Bring this release back
           </Button>
         )}
-        {release.number !== newest && (
-          <Button size="small" type="text" aria-expanded={comparing} onClick={() => setComparing(!comparing)}>
-            {comparing ? "Hide what changed since" : "What changed since"}
+        {all.length > 1 && (
+          <Button
+            size="small"
+            type="text"
+            aria-expanded={comparing}
+            onClick={() => {
+              setComparing(!comparing);
+              if (release.number === newest) setChosen(all[1]?.number ?? null);
+            }}
+          >
+            {comparing
+              ? "Hide the comparison"
+              : release.number === newest
+                ? "Compare…"
+                : "What changed since"}
           </Button>
         )}
       </span>
+      {comparing && (
+        <span className="choices compared">
+          {other > release.number ? "From here to" : "From here back to"}
+          <Select
+            size="small"
+            aria-label={`The release that release ${release.number} is compared with`}
+            value={other}
+            popupMatchSelectWidth={false}
+            onChange={setChosen}
+            options={all
+              .filter(({ number }) => number !== release.number)
+              .map(({ number, at }) => ({
+                value: number,
+                label: `release ${number}, ${number === newest ? "what visitors see now" : when(at)}`,
+              }))}
+          />
+        </span>
+      )}
       {comparing && (
         <Answered answer={difference} what="what changed since">
           {({ entries }) => (

@@ -1,4 +1,5 @@
-import type { TriedDto } from "../api/client";
+import type { ReactNode } from "react";
+import type { RemedyDto, TriedDto } from "../api/client";
 import { AddressChanges } from "./AddressChanges";
 import { type Answer, derived, ifKnown } from "./answer";
 
@@ -6,6 +7,8 @@ import { type Answer, derived, ifKnown } from "./answer";
 export function WhatFollows(props: {
   readonly choice: string;
   readonly answer: Answer<TriedDto | undefined>;
+  /** What can be done about it before. */
+  readonly before?: (remedies: readonly RemedyDto[]) => ReactNode;
 }) {
   const tried = derived(props.answer, (answer) => answer?.refused ?? answer?.told.slice(1).join(" ") ?? "");
   return (
@@ -13,7 +16,8 @@ export function WhatFollows(props: {
     tried.value !== "" && (
       <div className="hint">
         <b>{props.choice}:</b> {tried.value}
-        <AddressChanges changes={ifKnown(props.answer)?.addresses ?? []} />
+        <AddressChanges changes={ifKnown(props.answer)?.addresses ?? []} />{" "}
+        {props.before?.(ifKnown(props.answer)?.remedies ?? [])}
       </div>
     )
   );

@@ -8,6 +8,8 @@ import { endUnder, isOwnItem, type MenuOutline, type Node, nodeOf, placeAt } fro
 import { useAnswer } from "../shared/answer";
 import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
+import { OpenPage } from "../working-copy/OpenPage";
+import { Remedies } from "../working-copy/remedies";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
 import { type Cells, placed, type Spot } from "./cells";
@@ -54,7 +56,7 @@ export function SpotLine(props: {
         <b>
           {title} in {menu.name}
         </b>
-        <Foretold copy={copy} spot={at} />
+        <Foretold copy={copy} store={props.store} spot={at} />
         <Button size="small" type="primary" onClick={props.onToggle}>
           Add it
         </Button>
@@ -90,6 +92,7 @@ export function SpotLine(props: {
           .join(", ")}
         . {row.absence}
       </span>
+      {row.absence !== null && <OpenPage copy={copy} page={at.page} store={props.store} />}
       <Button size="small" onClick={props.onToggle}>
         Remove it
       </Button>
@@ -130,7 +133,12 @@ function pathOf(outline: MenuOutline, node: Node): string {
 }
 
 /** Where the page would come, in the server's own words; asked once the cell is rested on. */
-function Foretold({ copy, spot }: { readonly copy: WorkingCopy; readonly spot: Spot }) {
+function Foretold(props: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  readonly spot: Spot;
+}) {
+  const { copy, spot } = props;
   const would = useAnswer(
     ["placed", spot.menu, spot.page],
     copy.revision,
@@ -144,7 +152,10 @@ function Foretold({ copy, spot }: { readonly copy: WorkingCopy; readonly spot: S
         ? (would.value.refused ?? `If added: ${would.value.told.join(" ")}`)
         : would.status === "failed"
           ? would.sentence
-          : "Looking up where it would come…"}
+          : "Looking up where it would come…"}{" "}
+      {would.status === "known" && (
+        <Remedies tree={copy.tree} store={props.store} remedies={would.value.remedies} />
+      )}
     </span>
   );
 }

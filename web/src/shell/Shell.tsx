@@ -22,6 +22,7 @@ import {
   MenusScreen,
   PageTreeScreen,
   SheetScreen,
+  TopicsScreen,
   WaitingScreen,
   ZonesScreen,
 } from "./screens";
@@ -178,6 +179,7 @@ export default function Shell({
                     <Route path="/members" element={<MembersScreen copy={copy} />} />
                   )}
                   <Route path="/addresses" element={<AddressesScreen copy={copy} store={store} />} />
+                  <Route path="/topics" element={<TopicsScreen copy={copy} store={store} />} />
                   <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
                   <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
                   <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />

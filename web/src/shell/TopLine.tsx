@@ -1,5 +1,5 @@
 import { Button, Dropdown, Tooltip } from "antd";
-import { NavLink } from "react-router";
+import { NavLink, useLocation, useNavigate } from "react-router";
 import type { PersonDto } from "../api/client";
 import { counted } from "../shared/counted";
 import { useDensity } from "../shared/density";
@@ -36,15 +36,7 @@ export function TopLine(props: {
       >
         {copy.siteName}
       </a>
-      <nav aria-label="Screens">
-        {SCREENS.filter((screen) => !("ownersOnly" in screen) || person.role === "OWNER").map(
-          ({ path, name }) => (
-            <NavLink key={path} to={path}>
-              {name}
-            </NavLink>
-          ),
-        )}
-      </nav>
+      <Screens person={person} />
       <span className="spring" />
       {person.role === "READER" && props.keeping.status !== "lost" ? (
         <span className="keeping">You can look at everything, but not change it.</span>
@@ -55,6 +47,39 @@ export function TopLine(props: {
       <Publishing copy={copy} person={person} onPublish={props.onPublish} />
       <Person person={person} onLeave={props.onLeave} />
     </header>
+  );
+}
+
+/** The way to each screen; those seldom wanted are behind a button. */
+function Screens({ person }: { readonly person: PersonDto }) {
+  const go = useNavigate();
+  const area = useLocation().pathname;
+  const theirs = SCREENS.filter((screen) => !("ownersOnly" in screen) || person.role === "OWNER");
+  const seldom = theirs.filter((screen) => "seldom" in screen);
+  const here = seldom.find(({ path }) => area.startsWith(path));
+  return (
+    <nav aria-label="Screens">
+      {theirs
+        .filter((screen) => !("seldom" in screen))
+        .map(({ path, name }) => (
+          <NavLink key={path} to={path}>
+            {name}
+          </NavLink>
+        ))}
+      <Dropdown
+        trigger={["click"]}
+        autoFocus
+        menu={{
+          items: seldom.map(({ path, name }) => ({ key: path, label: name })),
+          selectedKeys: here ? [here.path] : [],
+          onClick: ({ key }) => void go(key),
+        }}
+      >
+        <Button type="text" className={here ? "more here" : "more"}>
+          {here?.name ?? "More"} <OpenIcon />
+        </Button>
+      </Dropdown>
+    </nav>
   );
 }
 

@@ -5,8 +5,9 @@ export const SCREENS = [
   { path: "/zones", name: "Zones" },
   { path: "/addresses", name: "Addresses" },
   { path: "/waiting", name: "What waits" },
-  { path: "/bin", name: "Bin" },
-  { path: "/members", name: "Members", ownersOnly: true },
+  { path: "/topics", name: "Topics and layouts", seldom: true },
+  { path: "/bin", name: "Bin", seldom: true },
+  { path: "/members", name: "Members", seldom: true, ownersOnly: true },
 ] as const;
 
 export const SHEET = { path: "/pages/sheet", name: "Placing sheet" } as const;

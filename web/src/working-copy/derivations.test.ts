@@ -53,6 +53,7 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     periods: [],
     whenClosed: "NOT_FOUND",
     locked: false,
+    model: false,
     stays: null,
     closed: null,
   };

@@ -1,5 +1,5 @@
 import { vi } from "vitest";
-import type { AnswerDto, PageDto, WorkingCopyDto } from "../api/client";
+import type { AnswerDto, PageDto, SettingsDto, WorkingCopyDto } from "../api/client";
 import { page } from "../menus/samples.test-help";
 
 export type Call = { readonly method: string; readonly path: string; readonly body: Body };
@@ -37,12 +37,22 @@ export function json(body: unknown, status = 200): Response {
 
 const HISTORY = { undo: null, redo: null, edits: [] } as unknown as AnswerDto["history"];
 
+export const SETTINGS: SettingsDto = {
+  timeZone: "Europe/London",
+  layouts: [
+    { id: "STANDARD", name: "standard", own: false },
+    { id: "WIDE", name: "wide", own: false },
+    { id: "LANDING", name: "landing", own: false },
+  ],
+  newPages: { reach: "OPEN", layout: "STANDARD", model: null },
+};
+
 /** A working copy with these pages one after the other at the top. */
 export function copyOf(revision: number, ...pages: readonly string[]): WorkingCopyDto {
   return {
     revision,
     siteName: "Brackwater Boatyard",
-    timeZone: "Europe/London",
+    settings: SETTINGS,
     pages: pages.map((id, index): PageDto => page(id, null, pages[index - 1] ?? null)),
     home: pages[0] ?? null,
     publicPages: [],
@@ -61,8 +71,9 @@ export function answer(revision: number, placed: string, told: string): AnswerDt
       placed: [page(placed, null, null)],
       altered: [],
       home: "home",
-      timeZone: "Europe/London",
+      settings: SETTINGS,
     },
+    remedies: [],
     history: HISTORY,
     waiting: revision,
     told: [told],

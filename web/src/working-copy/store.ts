@@ -6,12 +6,15 @@ import {
   type HistoryDto,
   type PlaceDto,
   Refused,
+  type RemedyDto,
   type RowPlace,
+  type SettingsDto,
   Unreachable,
   type WorkingCopyDto,
 } from "../api/client";
 import { newId } from "../shared/ids";
 import { sentenceOf } from "../shared/sentenceOf";
+import { remedied, remedyWords } from "./remedies";
 import { applied, type PageTree, treeOf } from "./tree";
 
 /** What the line at the top says about keeping. */
@@ -26,8 +29,8 @@ export type WorkingCopy = {
   /** How often something opened or closed by itself; what is computed of the same revision is another since. */
   readonly turns: number;
   readonly siteName: string;
-  /** Where its days begin and end, as the tz database calls it. */
-  readonly timeZone: string;
+  /** What holds for the whole site. */
+  readonly settings: SettingsDto;
   readonly tree: PageTree;
   /** Pages that visitors know today. */
   readonly published: ReadonlySet<string>;
@@ -154,6 +157,12 @@ export class WorkingCopyStore {
       await this.reload();
       const sentence = `Release ${release.number} is what visitors see now.`;
       this.tell(sentence, false);
+      const before = release.number - 1;
+      if (before > 0)
+        this.offer({
+          words: `Bring release ${before} back`,
+          act: () => void this.bringBack(before),
+        });
       return { ok: true, sentence };
     } catch (problem) {
       return { ok: false, sentence: sentenceOf(problem) };
@@ -217,7 +226,7 @@ export class WorkingCopyStore {
           ...copy,
           revision: edits.revision,
           tree: applied(copy.tree, edits.difference),
-          timeZone: edits.difference.timeZone,
+          settings: edits.difference.settings,
           history: edits.history,
           waiting: edits.waiting,
           told: edits.told,
@@ -276,6 +285,13 @@ export class WorkingCopyStore {
     }
   }
 
+  private remedyOf(tree: PageTree, remedy: RemedyDto): Offer {
+    return {
+      words: remedyWords(tree, remedy),
+      act: () => void this.change(...remedied(this.state.copy.tree, remedy)),
+    };
+  }
+
   private keeping(): Keeping {
     if (this.lost !== undefined) return { status: "lost", waiting: this.queued, why: this.lost };
     return this.queued > 0 ? { status: "sending" } : { status: "kept" };
@@ -285,18 +301,20 @@ export class WorkingCopyStore {
   private take(answer: AnswerDto, since: number, about: About): void {
     const { copy } = this.state;
     const behind = copy.revision === since && answer.revision > since + 1;
+    const tree = copy.revision === since ? applied(copy.tree, answer.difference) : copy.tree;
+    const [remedy] = answer.remedies;
     this.become({
       copy: {
         ...copy,
         revision: behind ? since : Math.max(copy.revision, answer.revision),
-        tree: copy.revision === since ? applied(copy.tree, answer.difference) : copy.tree,
-        timeZone: answer.difference.timeZone,
+        tree,
+        settings: answer.difference.settings,
         history: answer.history,
         waiting: answer.waiting,
         told: answer.told,
         elsewhere: false,
         about,
-        offer: null,
+        offer: remedy ? this.remedyOf(tree, remedy) : null,
         touched: new Set([...answer.difference.placed, ...answer.difference.altered].map((page) => page.id)),
       },
       keeping: this.keeping(),
@@ -309,7 +327,7 @@ function read(copy: WorkingCopyDto) {
   return {
     revision: copy.revision,
     siteName: copy.siteName,
-    timeZone: copy.timeZone,
+    settings: copy.settings,
     tree: treeOf(copy.pages, copy.home),
     published: new Set(copy.publicPages),
     history: copy.history,

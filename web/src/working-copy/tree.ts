@@ -30,7 +30,7 @@ export function treeOf(pages: readonly PageDto[], home: string | null): PageTree
 }
 
 /** The tree after a difference: takes out, puts in, replaces, in this order. */
-export function applied(tree: PageTree, difference: Omit<DifferenceDto, "timeZone">): PageTree {
+export function applied(tree: PageTree, difference: Omit<DifferenceDto, "settings">): PageTree {
   const pages = new Map(tree.pages);
   const parents = new Map(tree.parents);
   const children = new Map(tree.children);
@@ -130,8 +130,15 @@ export function pageOptions(tree: PageTree) {
 
 /** Every topic that a page has, in the order of the alphabet. */
 export function topicsOf(tree: PageTree): string[] {
-  const topics = new Set([...tree.pages.values()].flatMap((page) => page.topics));
-  return [...topics].sort((one, other) => one.localeCompare(other));
+  return [...topicCounts(tree).keys()];
+}
+
+/** How many pages have each topic, in the order of the alphabet. */
+export function topicCounts(tree: PageTree): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const page of tree.pages.values())
+    for (const topic of page.topics) counts.set(topic, (counts.get(topic) ?? 0) + 1);
+  return new Map([...counts].sort(([one], [other]) => one.localeCompare(other)));
 }
 
 /** Whether nothing shows any of the pages by itself; null where one of them always shows. */

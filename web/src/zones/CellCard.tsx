@@ -85,11 +85,11 @@ export function CellCard(props: {
   return (
     <section
       className="card"
-      aria-label={`${ZONE_WORDS[zone]} of ${scopeName(copy.tree, scope)}`}
+      aria-label={`${ZONE_WORDS[zone]} of ${scopeName(copy, scope)}`}
       onKeyDown={onKeyDown}
     >
       <h2 ref={heading} tabIndex={-1}>
-        {ZONE_WORDS[zone]} of {scopeName(copy.tree, scope)}
+        {ZONE_WORDS[zone]} of {scopeName(copy, scope)}
       </h2>
       {props.ofPage && (
         <ForWhat

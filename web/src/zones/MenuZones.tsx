@@ -90,7 +90,7 @@ function ShowIn({ copy, table, menu, page, onEdit }: Props & { readonly onEdit: 
         }
         options={scopesAt(copy.tree, page).map((each) => ({
           value: scopeKey(each.scope),
-          label: each.label === "only this page" ? title : scopeName(copy.tree, each.scope),
+          label: each.label === "only this page" ? title : scopeName(copy, each.scope),
         }))}
       />
       {(!isThere || names !== "") && (

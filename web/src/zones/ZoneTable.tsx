@@ -1,7 +1,8 @@
 import { type KeyboardEvent, type ReactNode, type RefObject, useEffect, useState } from "react";
 import type { AssignmentDto, PlacedDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
-import { capital, scopeKey } from "./scopes";
+import { capital } from "../shared/capital";
+import { scopeKey } from "./scopes";
 import { ZoneDrawing } from "./ZoneDrawing";
 
 const ZONES = Object.keys(ZONE_WORDS) as Zone[];

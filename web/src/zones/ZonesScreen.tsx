@@ -5,6 +5,7 @@ import type { AssignmentDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { menusAddress } from "../menus/address";
 import { useMenus } from "../menus/useMenus";
 import { Editing } from "../people/mayEdit";
+import { capital } from "../shared/capital";
 import { NotYet } from "../shell/NotYet";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
@@ -12,7 +13,7 @@ import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf, pathTo } from "../working-copy/tree";
 import { CellCard } from "./CellCard";
-import { capital, pagesScope, pageWithin, scopeKey, scopeName, scopesOf, sectionScope } from "./scopes";
+import { pagesScope, pageWithin, scopeKey, scopeName, scopesOf, sectionScope } from "./scopes";
 import { useZones } from "./useZones";
 import { ZoneTable } from "./ZoneTable";
 import "./zones.css";
@@ -96,15 +97,15 @@ function ZonesScreen(props: {
                 value={null}
                 style={{ width: 320 }}
                 onChange={(key: string) => {
-                  const scope = scopesOf(copy.tree).find((each) => scopeKey(each) === key);
+                  const scope = scopesOf(copy).find((each) => scopeKey(each) === key);
                   if (scope) {
                     setDrafts([...drafts, scope]);
                     choose(chosen?.zone ?? "SIDEBAR", scope, false, true);
                   }
                 }}
-                options={scopesOf(copy.tree).map((scope) => ({
+                options={scopesOf(copy).map((scope) => ({
                   value: scopeKey(scope),
-                  label: capital(scopeName(copy.tree, scope)),
+                  label: capital(scopeName(copy, scope)),
                 }))}
               />
             </Editing>
@@ -168,6 +169,6 @@ function withDrafts(table: ZonesDto, drafts: readonly ScopeDto[], copy: WorkingC
     ...table.rows,
     ...drafts
       .filter((scope) => !there.has(scopeKey(scope)))
-      .map((scope) => ({ scope, name: scopeName(copy.tree, scope), cells: [] as readonly AssignmentDto[] })),
+      .map((scope) => ({ scope, name: scopeName(copy, scope), cells: [] as readonly AssignmentDto[] })),
   ];
 }

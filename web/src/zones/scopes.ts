@@ -1,4 +1,5 @@
 import type { ScopeDto } from "../api/client";
+import type { WorkingCopy } from "../working-copy/store";
 import { childrenOf, isInside, type PageTree, pageOf, topicsOf } from "../working-copy/tree";
 
 const LISTS = new Intl.ListFormat("en-GB");
@@ -10,7 +11,10 @@ export function scopeKey(scope: ScopeDto): string {
     .join(" ");
 }
 
-export function scopeName(tree: PageTree, scope: ScopeDto): string {
+/** What scopes are named by. */
+export type Scoped = Pick<WorkingCopy, "tree" | "settings">;
+
+export function scopeName({ tree, settings }: Scoped, scope: ScopeDto): string {
   const title = (page: string) => (tree.pages.has(page) ? pageOf(tree, page).title : "a page that is gone");
   switch (scope.kind) {
     case "EVERYWHERE":
@@ -18,7 +22,7 @@ export function scopeName(tree: PageTree, scope: ScopeDto): string {
     case "SECTION":
       return `${title(scope.page ?? "")} and what is under it`;
     case "LAYOUT":
-      return `pages of the layout ${(scope.layout ?? "").toLowerCase()}`;
+      return `pages of the layout ${settings.layouts.find(({ id }) => id === scope.layout)?.name ?? "that is gone"}`;
     case "TOPIC":
       return `the listing of the topic ${scope.topic}`;
     case "PAGES":
@@ -73,18 +77,14 @@ export function pageWithin(tree: PageTree, scope: ScopeDto, page: string): strin
 }
 
 /** All scopes that an exception could be for: sections, layouts, listings of topics, single pages. */
-export function scopesOf(tree: PageTree): ScopeDto[] {
+export function scopesOf({ tree, settings }: Scoped): ScopeDto[] {
   const sections: ScopeDto[] = [];
   const pages: ScopeDto[] = [];
   for (const page of tree.pages.keys()) {
     if (childrenOf(tree, page).length > 0) sections.push(sectionScope(page));
     pages.push(pagesScope([page]));
   }
-  const layouts = (["STANDARD", "WIDE", "LANDING"] as const).map(layoutScope);
+  const layouts = settings.layouts.map(({ id }) => layoutScope(id));
   const topics = topicsOf(tree).map((topic): ScopeDto => ({ ...NOTHING, kind: "TOPIC", topic }));
   return [...sections, ...layouts, ...topics, ...pages];
-}
-
-export function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }
