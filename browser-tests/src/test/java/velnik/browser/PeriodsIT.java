@@ -5,6 +5,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.time.Instant;
+import java.time.Month;
+import java.util.List;
+import java.util.Locale;
 import org.testng.annotations.Test;
 
 /** Work prepared ahead that opens and closes by itself. It is the fifteenth of June when the boatyard begins. */
@@ -60,6 +63,48 @@ public class PeriodsIT extends DemoTest {
         later.complainsOfNothing();
         again.forgives("ERR_CONNECTION_REFUSED");
         again.complainsOfNothing();
+    }
+
+    @Test
+    public void notesOfTheNextMonths_arePreparedFromAModelPage_andAppearAsTheClockPasses() {
+        Owner mara = new Owner(velnik, wide()).signsIn();
+        mara.chooses("Spring tides in March");
+        new Hand.Mouse(mara).option("Can be made from it");
+        mara.isTold("Spring tides in March is a model page now: new pages can be made from it.");
+        mara.presses("n").clicks("Change that");
+        mara.choosesFrom("What they are made from", "like Spring tides in March")
+                .clicks("Done");
+        mara.pastesList(
+                "Tides in July\nTides in August\nTides in September\nTides in October\nTides in November\nTides in December",
+                "The list would add 6 pages.");
+        mara.isTold("6 pages added");
+        for (String month : List.of("July", "August", "September", "October", "November", "December")) {
+            int number = Month.valueOf(month.toUpperCase(Locale.ROOT)).getValue();
+            mara.chooses("Tides in " + month).clicks("Only between two days");
+            mara.page().getByLabel("first day", EXACTLY).fill("2026-%02d-01".formatted(number));
+            mara.presses("Enter").isTold("Tides in " + month + " is there from 1 " + month + " 2026.");
+        }
+        mara.publishes();
+
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.doesNotFind("/news/tides-in-july");
+        visitor.complainsOfNothing();
+        velnik = velnik.againAt(Instant.parse("2026-08-15T10:00:00Z"));
+        Visitor later = new Visitor(velnik, wide());
+        later.opens("/news/tides-in-august").reads("Tides in August");
+        assertThat(later.page().locator("main")).containsText("The highest water of the year");
+        later.opens("/page-index/tide-notes");
+        assertThat(later.page().locator("main")).containsText("Tides in July");
+        assertThat(later.page().locator("main")).not().containsText("Tides in September");
+        later.doesNotFind("/news/tides-in-september");
+        later.complainsOfNothing();
+        velnik = velnik.againAt(Instant.parse("2026-12-05T10:00:00Z"));
+        Visitor atLast = new Visitor(velnik, wide());
+        atLast.opens("/news/tides-in-december").reads("Tides in December");
+        atLast.complainsOfNothing();
+        velnik = velnik.again(); // in June, for the other errands
+        mara.forgives("ERR_CONNECTION_REFUSED");
+        mara.complainsOfNothing();
     }
 
     @Test
