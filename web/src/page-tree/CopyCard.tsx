@@ -26,6 +26,7 @@ export function CopyCard(props: {
   const [text, setText] = useState(title);
   const [subpages, setSubpages] = useState(hasSubpages);
   const [content, setContent] = useState(true);
+  const [items, setItems] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const titles = text
     .split("\n")
@@ -43,7 +44,7 @@ export function CopyCard(props: {
   };
   const make = async () => {
     const ids = newId();
-    const result: Result = await store.change({ kind: "copyPages", page, titles, subpages, content, ids });
+    const result: Result = await store.change({ kind: "copyPages", page, titles, subpages, content, items, ids });
     setProblem(result.ok ? null : result.sentence);
     if (result.ok) props.onMade(`${ids}-0`);
   };
@@ -51,7 +52,7 @@ export function CopyCard(props: {
     <section className="card" aria-label={`Copy ${title}`}>
       <h2>Copy {title}</h2>
       <p className="hint">
-        Each copy is held back until you open it, and comes right after {title}. Menus do not get the copies.
+        Each copy is held back until you open it, and comes right after {title}.
       </p>
       <label htmlFor="copy-titles">Titles, one on each line</label>
       <Input.TextArea
@@ -80,6 +81,9 @@ export function CopyCard(props: {
         )}
         <Checkbox checked={content} onChange={(event) => setContent(event.target.checked)}>
           With its text
+        </Checkbox>
+        <Checkbox checked={items} onChange={(event) => setItems(event.target.checked)}>
+          In the menus that show it too
         </Checkbox>
       </div>
       <Problem sentence={problem} />

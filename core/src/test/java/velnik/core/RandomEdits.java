@@ -100,6 +100,7 @@ public final class RandomEdits {
                         List.of(title(), title()).subList(0, 1 + random.nextInt(2)),
                         random.nextBoolean(),
                         random.nextBoolean(),
+                        random.nextBoolean(),
                         "copy-" + made++);
             case 27 -> new Change.SetHome(any(rows));
             case 29 -> broughtBack(site, rows);

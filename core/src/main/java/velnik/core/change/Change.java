@@ -101,13 +101,14 @@ public sealed interface Change
     record AddBuiltInPages() implements Change {}
 
     /**
-     * Copies a page to right after it, once for each title; the copies are held back. Items that lead to it are not copied.
+     * Copies a page to right after it, once for each title; the copies are held back.
      *
      * @param subpages whether what is under it is copied too
      * @param content whether the copies have its summary and text
+     * @param items whether each item that leads to it is followed by one that leads to the copy
      * @param ids what the ids of the copies begin with
      */
-    record CopyPages(PageId page, List<String> titles, boolean subpages, boolean content, String ids)
+    record CopyPages(PageId page, List<String> titles, boolean subpages, boolean content, boolean items, String ids)
             implements Change {
         public CopyPages {
             titles = List.copyOf(titles);

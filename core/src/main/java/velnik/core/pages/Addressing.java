@@ -19,6 +19,7 @@ import velnik.core.outline.OutlineEditor;
 import velnik.core.site.Limits;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.text.Shortened;
 
@@ -105,16 +106,23 @@ public final class Addressing {
     /** Tells of the addresses at and beneath a page, all of which have just changed. */
     static void tellOfAddresses(Draft draft, PageId id) {
         draft.addressed(id);
-        int count = 0;
-        int published = 0;
-        for (Branch<PageId, Page> row : draft.pages().walk(id)) {
-            if (!draft.site().isHome(row.id())) {
-                count++;
-                published += draft.wasPublished(row.id()) ? 1 : 0;
-            }
+        Notice.AddressesChange changing = changing(draft, draft.pages().branch(id), true);
+        if (changing.count() > 0) {
+            draft.tell(changing);
         }
-        if (count > 0) {
-            draft.tell(new Notice.AddressesChange(count, published));
+    }
+
+    /** @param got whether nothing above within the branch is held back, so that visitors may know what is beneath */
+    private static Notice.AddressesChange changing(Draft draft, Branch<PageId, Page> row, boolean got) {
+        boolean known = got && row.value().reach() != Reach.HELD_BACK;
+        boolean itself = !draft.site().isHome(row.id());
+        int count = itself ? 1 : 0;
+        int published = itself && known && draft.wasPublished(row.id()) ? 1 : 0;
+        for (Branch<PageId, Page> child : row.children()) {
+            Notice.AddressesChange beneath = changing(draft, child, known);
+            count += beneath.count();
+            published += beneath.published();
         }
+        return new Notice.AddressesChange(count, published);
     }
 }

@@ -1,6 +1,8 @@
 package velnik.core.pages;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,10 +14,14 @@ import velnik.core.change.Change;
 import velnik.core.change.Refusal;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
+import velnik.core.draft.MenuChecks;
 import velnik.core.outline.Branch;
 import velnik.core.outline.OutlineEditor;
 import velnik.core.outline.Place;
+import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
@@ -37,6 +43,7 @@ public final class Copying {
         Set<PageId> binned = site.removedPages();
         Branch<PageId, Page> original = site.pages().branch(copy.page());
         PageId after = copy.page();
+        List<PageId> copies = new ArrayList<>();
         int made = 0;
         for (String typed : copy.titles()) {
             String title = Line.cleaned(typed);
@@ -61,6 +68,7 @@ public final class Copying {
                 ids.put(row.id(), id);
                 if (top) {
                     after = id;
+                    copies.add(id);
                 } else if (parent != null) {
                     last.put(parent, id);
                 }
@@ -68,7 +76,37 @@ public final class Copying {
             draft.addressed(after);
         }
         draft.become(pages.done());
-        return Optional.empty();
+        return copy.items() ? items(draft, copy, copies) : Optional.empty();
+    }
+
+    /** After each item that leads to the original, one of the same look that leads to each copy and follows its title. */
+    private static Optional<Refusal> items(Draft draft, Change.CopyPages copy, List<PageId> copies) {
+        Site site = draft.site();
+        OutlineEditor<MenuRowId, MenuRow> rows = site.menus().edit();
+        Set<MenuRowId> menus = new HashSet<>();
+        int made = 0;
+        for (Branch<MenuRowId, MenuRow> row : site.menus().walk()) {
+            if (row.value() instanceof MenuRow.Item item
+                    && item.kind() instanceof ItemKind.ToPage(PageId page, int carries)
+                    && page.equals(copy.page())) {
+                MenuRowId after = row.id();
+                for (PageId leads : copies) {
+                    MenuRowId id = new MenuRowId(copy.ids() + "-item-" + made++);
+                    Optional<Refusal> taken = MenuChecks.isFree(draft, id);
+                    if (taken.isPresent()) {
+                        return taken;
+                    }
+                    rows.insert(
+                            id,
+                            new Place<>(row.parent(), after),
+                            item.withLabel("").withKind(new ItemKind.ToPage(leads, carries)));
+                    after = id;
+                }
+                menus.add(site.menuOf(row.id()));
+            }
+        }
+        draft.become(site.withMenus(rows.done()));
+        return MenuChecks.sound(draft.site(), menus);
     }
 
     private static Optional<Refusal> check(Site site, Change.CopyPages copy) {
@@ -95,6 +133,7 @@ public final class Copying {
                 .title(title)
                 .reach(top ? Reach.HELD_BACK : page.reach())
                 .locked(false)
+                .model(false)
                 .build();
         return content ? copy : copy.with().summary("").text(null).build();
     }

@@ -2,15 +2,20 @@ package velnik.core.pages;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.Change;
+import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.change.Refusal;
 import velnik.core.outline.Branch;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRow;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
@@ -21,7 +26,7 @@ import velnik.core.site.Zone;
 public class CopyingTest {
 
     private static Change copy(PageId page, boolean subpages, boolean content, String... titles) {
-        return new Change.CopyPages(page, List.of(titles), subpages, content, "copy" + (content ? "" : "-bare"));
+        return new Change.CopyPages(page, List.of(titles), subpages, content, false, "copy" + (content ? "" : "-bare"));
     }
 
     private static List<String> under(Site site, PageId parent) {
@@ -63,6 +68,29 @@ public class CopyingTest {
     }
 
     @Test
+    public void itemsAreCopied_ifAsked_eachRightAfterTheOriginals_followingTheNewTitle() {
+        SiteScript script = brackwater();
+        int items = script.site().menus().size();
+        script.sets(
+                script.puts(new ItemKind.ToPage(script.page("Hire"), 0), "Boats", script.menu("Footer"))
+                        .latest(),
+                ItemEdit.of(edit -> edit.farEnd(true)));
+        script.does(new Change.CopyPages(script.page("Hire"), List.of("Sale", "Swap"), false, true, true, "c"));
+        script.setsReach("Sale", Reach.OPEN);
+        String footer = script.sees("Home", Zone.FOOTER);
+        assertTrue(footer.contains("Boats, Sale"), footer);
+        MenuRow.Item copied = script.site().menus().walk(script.menu("Footer")).stream()
+                .flatMap(row -> row.value() instanceof MenuRow.Item item
+                                && item.kind().equals(new ItemKind.ToPage(new PageId("c-1"), 0))
+                        ? Stream.of(item)
+                        : Stream.empty())
+                .reduce((first, last) -> last)
+                .orElseThrow();
+        assertTrue(copied.appearance().farEnd(), "with the same look");
+        assertTrue(script.site().menus().size() >= items + 3);
+    }
+
+    @Test
     public void copies_thatCannotBe_areRefused() {
         SiteScript script = brackwater();
         script.refuses(
@@ -73,7 +101,8 @@ public class CopyingTest {
         script.refuses(copy(script.page("Canoes"), false, true, "Good", " "), Refusal.TitleEmpty.class);
         script.refuses(copy(new PageId("never"), false, true, "Good"), Refusal.PageUnknown.class);
         script.refuses(
-                new Change.CopyPages(script.page("Repairs"), Collections.nCopies(1_700, "Again"), true, true, "many"),
+                new Change.CopyPages(
+                        script.page("Repairs"), Collections.nCopies(1_700, "Again"), true, true, true, "many"),
                 Refusal.TooManyPages.class);
         script.does(copy(script.page("Canoes"), false, true, "Once"));
         script.refuses(copy(script.page("Canoes"), false, true, "Once"), Refusal.IdTaken.class);

@@ -267,6 +267,7 @@ sealed interface ChangeDto
 
     /**
      * @param titles one for each copy
+     * @param items whether menus get an item for each copy after those that lead to the original
      * @param ids what the ids of the copies begin with
      */
     record CopyPages(
@@ -276,10 +277,12 @@ sealed interface ChangeDto
 
             boolean subpages,
             boolean content,
-            @NotNull String ids) implements ChangeDto {
+            boolean items,
+            @NotNull String ids)
+            implements ChangeDto {
         @Override
         public Change change() {
-            return new Change.CopyPages(new PageId(page), titles, subpages, content, MenuChangeDto.stem(ids));
+            return new Change.CopyPages(new PageId(page), titles, subpages, content, items, MenuChangeDto.stem(ids));
         }
     }
 

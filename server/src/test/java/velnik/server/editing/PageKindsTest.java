@@ -44,15 +44,16 @@ public class PageKindsTest {
         mara.gets("/-/api/series?title=No.%209&count=many").refuses(400, "not-understood");
         String before = mara.pages();
         mara.edits("{'kind':'copyPages','page':'canoes','titles':['Canoes 2','Canoes 3'],'subpages':true,"
-                        + "'content':true,'ids':'c'}")
+                        + "'content':true,'items':false,'ids':'c'}")
                 .answers(200);
         assertEquals(server.visit("/hire/canoes-2").statusCode(), 404);
         mara.undoes("ALONE").answers(200);
         assertEquals(mara.pages(), before);
-        mara.edits("{'kind':'copyPages','page':'canoes','titles':[''],'subpages':true,'content':true,'ids':'d'}")
+        mara.edits(
+                        "{'kind':'copyPages','page':'canoes','titles':[''],'subpages':true,'content':true,'items':false,'ids':'d'}")
                 .refuses(422, "title-empty");
         mara.edits("{'kind':'copyPages','page':'repairs','titles':[" + "'x',".repeat(1_600) + "'x'],'subpages':true,"
-                        + "'content':true,'ids':'d'}")
+                        + "'content':true,'items':false,'ids':'d'}")
                 .refuses(422, "too-many-pages");
         assertEquals(mara.pages(), before);
     }
