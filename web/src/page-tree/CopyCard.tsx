@@ -44,16 +44,22 @@ export function CopyCard(props: {
   };
   const make = async () => {
     const ids = newId();
-    const result: Result = await store.change({ kind: "copyPages", page, titles, subpages, content, items, ids });
+    const result: Result = await store.change({
+      kind: "copyPages",
+      page,
+      titles,
+      subpages,
+      content,
+      items,
+      ids,
+    });
     setProblem(result.ok ? null : result.sentence);
     if (result.ok) props.onMade(`${ids}-0`);
   };
   return (
     <section className="card" aria-label={`Copy ${title}`}>
       <h2>Copy {title}</h2>
-      <p className="hint">
-        Each copy is held back until you open it, and comes right after {title}.
-      </p>
+      <p className="hint">Each copy is held back until you open it, and comes right after {title}.</p>
       <label htmlFor="copy-titles">Titles, one on each line</label>
       <Input.TextArea
         id="copy-titles"

@@ -75,7 +75,7 @@ function Screens({ person }: { readonly person: PersonDto }) {
           onClick: ({ key }) => void go(key),
         }}
       >
-        <Button type="text" className={here ? "more here" : "more"}>
+        <Button type="text" className={here ? "more here" : "more"} aria-label={here?.name ?? "More screens"}>
           {here?.name ?? "More"} <OpenIcon />
         </Button>
       </Dropdown>

@@ -86,6 +86,32 @@ export const HELP: readonly HelpTopic[] = [
     control: "[role=toolbar] .more",
   },
   {
+    question: "How do I keep a page to make new ones from?",
+    answer: [
+      "On its card, under Kind, layout, topics and date, choose Can be made from it.",
+      "In the line where you add pages, press Change that: new pages can begin like that one, open or held back.",
+    ],
+    screen: "/pages",
+    control: "#model-label",
+  },
+  {
+    question: "How do I rename a topic, or merge two?",
+    answer: [
+      "On Topics and layouts, press Rename, or choose under Merge into…; its pages and lists follow, and the old listing forwards.",
+    ],
+    screen: "/topics",
+    control: "#topics-heading",
+  },
+  {
+    question: "How do I make a kind of page of my own?",
+    answer: [
+      "On Topics and layouts, press Copy… beside a layout and type a name. Give it to pages on their cards.",
+      "On Zones, add an exception for pages of that layout: other menus show on all of them.",
+    ],
+    screen: "/topics",
+    control: "#layouts-heading",
+  },
+  {
     question: "How do I make another page the home page?",
     answer: ["On its card, under Kind, layout, topics and date, press Make it the home page."],
     screen: "/pages",

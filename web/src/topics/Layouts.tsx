@@ -34,7 +34,7 @@ export function Layouts(props: {
   return (
     <section aria-labelledby="layouts-heading">
       <div className="head">
-        <h2 id="layouts-heading">Layouts</h2>
+        <h3 id="layouts-heading">Layouts</h3>
         <span>
           kinds of page, for which <Link to="/zones">Zones</Link> can show other menus
         </span>

@@ -25,7 +25,7 @@ export function Topics(props: {
   return (
     <section aria-labelledby="topics-heading">
       <div className="head">
-        <h2 id="topics-heading">Topics</h2>
+        <h3 id="topics-heading">Topics</h3>
         <span>each has a listing of its pages, filled by itself</span>
       </div>
       {counts.size === 0 ? (

@@ -22,6 +22,10 @@ export default function TopicsScreen(props: {
   };
   return (
     <main className="ledger sorting">
+      <div className="head">
+        <h2>Topics and layouts</h2>
+        <span>what pages are sorted by</span>
+      </div>
       <Problem sentence={problem} />
       <Topics copy={copy} mayEdit={mayEdit} onChange={send} />
       <Layouts copy={copy} mayEdit={mayEdit} onChange={send} />

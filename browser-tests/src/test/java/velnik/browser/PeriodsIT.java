@@ -71,7 +71,7 @@ public class PeriodsIT extends DemoTest {
         mara.chooses("Spring tides in March");
         new Hand.Mouse(mara).option("Can be made from it");
         mara.isTold("Spring tides in March is a model page now: new pages can be made from it.");
-        mara.presses("n").clicks("Change that");
+        mara.clicks("Add below").clicks("Change that");
         mara.choosesFrom("What they are made from", "like Spring tides in March")
                 .clicks("Done");
         mara.pastesList(
@@ -81,6 +81,7 @@ public class PeriodsIT extends DemoTest {
         for (String month : List.of("July", "August", "September", "October", "November", "December")) {
             int number = Month.valueOf(month.toUpperCase(Locale.ROOT)).getValue();
             mara.chooses("Tides in " + month).clicks("Only between two days");
+            mara.isTold("Tides in " + month + " is there from");
             mara.page().getByLabel("first day", EXACTLY).fill("2026-%02d-01".formatted(number));
             mara.presses("Enter").isTold("Tides in " + month + " is there from 1 " + month + " 2026.");
         }

@@ -93,6 +93,12 @@ public class Screenshots extends BrowserTest {
                     .isVisible();
             assertThat(mara.page().getByText("what visitors see now")).isVisible();
             take(mara, "what-waits");
+            mara.opensScreen("Topics and layouts")
+                    .clicks("Copy landing")
+                    .types("Winter offers")
+                    .presses("Enter")
+                    .isTold("Winter offers is a new layout");
+            take(mara, "topics");
 
             Visitor visitor = new Visitor(velnik, wide());
             visitor.opens("/hire");

@@ -78,7 +78,7 @@ public class SortingIT extends UndoneTest {
     public void withheldPage_isOpenedWhereItIsAdded_andSubpagesMoveUp_whereTheirsIsHeldBack() {
         mara.chooses("Hire");
         Locator card = mara.page().locator(".card");
-        assertThat(card).containsText("Held back: Its 4 subpages cannot be seen then either");
+        assertThat(card).containsText("Held back: Its 6 subpages cannot be seen then either");
         new Hand.Mouse(mara).option("Held back");
         mara.isTold("Hire is held back.");
         mara.page().locator("footer").getByText("Move its subpages up").click();
