@@ -26,6 +26,7 @@ public final class Benchmarks {
     private static final double FINDINGS_BOUND_MILLIS = 100;
     private static final double SEARCH_BOUND_MILLIS = 5;
     private static final double VISITOR_BOUND = 0.95;
+    private static final double OLD_BOUND = 0.8;
 
     private Benchmarks() {}
 
@@ -60,10 +61,11 @@ public final class Benchmarks {
                     "persistent map, " + operation.toLowerCase(Locale.ROOT), ratio, "", true, "no bound");
         }
         Path jar = Path.of(System.getProperty("velnik.jar", "web/target/velnik-run.jar"));
-        double visitor = ServedSite.ratio(jar);
+        ServedSite.Ratios served = ServedSite.ratios(jar);
         line(
                 "%s against a static file of its size, rate",
-                "visitor page", visitor, "", visitor >= VISITOR_BOUND, "≥ 0.95");
+                "visitor page", served.page(), "", served.page() >= VISITOR_BOUND, "≥ 0.95");
+        line("%s against a page, rate", "an old address", served.old(), "", served.old() >= OLD_BOUND, "≥ 0.8");
         Throng.Result throng = Throng.run(jar);
         line("p99 of %s in a throng over the quiet one", "200 visitors", throng.p99(), "", throng.p99() <= 3, "≤ 3");
         line("%s that failed in it", "requests", throng.failed(), "", throng.failed() == 0, "0");

@@ -25,28 +25,56 @@ final class ServedSite {
     private static final long ROUND_NANOS = 2_000_000_000L;
     private static final String PAGE = "/hire/canoes";
     private static final String FILE = "/-/static/visitor/same-size.txt";
+    private static final String OLD = "/old-canoes";
 
     private ServedSite() {}
 
-    /** The median over rounds of the page's rate divided by the file's; the first round only warms up. */
-    static double ratio(Path jar) throws IOException, InterruptedException, ExecutionException {
+    /**
+     * @param page the rate of a page over that of a file of its size
+     * @param old the rate of an address that forwards over that of a page
+     */
+    record Ratios(double page, double old) {}
+
+    /** Medians over rounds; the first round only warms up. */
+    static Ratios ratios(Path jar) throws IOException, InterruptedException, ExecutionException {
         try (DemoServer server = DemoServer.start(jar, 18_471);
                 HttpClient client = HttpClient.newHttpClient()) {
             int size = server.awaits(client, PAGE);
             server.serves("same-size.txt", "x".repeat(size));
-            List<Double> ratios = new ArrayList<>();
+            forward(server);
+            List<Double> pages = new ArrayList<>();
+            List<Double> olds = new ArrayList<>();
             for (int round = 0; round <= ROUNDS; round++) {
-                double file = rate(client, server.url(FILE), size);
-                double page = rate(client, server.url(PAGE), size);
+                double file = rate(client, server.url(FILE), 200, size);
+                double page = rate(client, server.url(PAGE), 200, size);
+                double old = rate(client, server.url(OLD), 301, 0);
                 if (round > 0) {
-                    ratios.add(page / file);
+                    pages.add(page / file);
+                    olds.add(old / page);
                 }
             }
-            return ratios.stream().sorted().toList().get(ROUNDS / 2);
+            return new Ratios(median(pages), median(olds));
         }
     }
 
-    private static double rate(HttpClient client, String url, int size)
+    private static double median(List<Double> ratios) {
+        return ratios.stream().sorted().toList().get(ROUNDS / 2);
+    }
+
+    private static void forward(DemoServer server) throws IOException, InterruptedException {
+        try (Desk desk = new Desk(server)) {
+            desk.signIn("mara", "slack-water");
+            String revision = Desk.revision(desk.get("working-copy"));
+            String made = Desk.revision(desk.post(
+                    "changes",
+                    "{\"request\":\"forward\",\"basedOn\":" + revision + ",\"changes\":[{\"kind\":\"setForward\","
+                            + "\"from\":{\"kind\":\"AT\",\"address\":\"" + OLD
+                            + "\"},\"to\":{\"kind\":\"PAGE\",\"page\":\"canoes\"}}]}"));
+            desk.post("releases", "{\"request\":\"publish\",\"basedOn\":" + made + ",\"note\":\"\"}");
+        }
+    }
+
+    private static double rate(HttpClient client, String url, int status, int size)
             throws InterruptedException, ExecutionException {
         HttpRequest request = HttpRequest.newBuilder(URI.create(url)).build();
         long end = System.nanoTime() + ROUND_NANOS;
@@ -54,7 +82,7 @@ final class ServedSite {
             int answers = 0;
             while (System.nanoTime() < end) {
                 HttpResponse<byte[]> response = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
-                if (response.statusCode() != 200 || response.body().length != size) {
+                if (response.statusCode() != status || response.body().length != size) {
                     throw new IllegalStateException(url + " answered " + response.statusCode());
                 }
                 answers++;

@@ -1,13 +1,10 @@
 package velnik.benchmarks;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.HttpCookie;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -127,29 +124,17 @@ final class Throng {
     /** Retitles a page every third of a second until it is over. */
     private @Nullable Void edit(String name, String password, String page, AtomicBoolean over, AtomicInteger edits)
             throws InterruptedException, IOException {
-        CookieManager cookies = new CookieManager();
-        try (HttpClient editor = HttpClient.newBuilder().cookieHandler(cookies).build()) {
-            status(request("/-/api/session", cookies).GET().build(), editor);
-            String credentials = "{\"name\":\"" + name + "\",\"password\":\"" + password + "\"}";
-            status(
-                    request("/-/api/session", cookies)
-                            .POST(BodyPublishers.ofString(credentials))
-                            .build(),
-                    editor);
-            status(request("/-/api/session", cookies).GET().build(), editor);
-            String revision = revision(editor.send(
-                    request("/-/api/working-copy", cookies).GET().build(), HttpResponse.BodyHandlers.ofString()));
+        try (Desk desk = new Desk(server)) {
+            desk.signIn(name, password);
+            String revision = Desk.revision(desk.get("working-copy"));
             for (int i = 0; !over.get(); i++) {
-                String change = "{\"request\":\"" + name + "-edit-" + UUID.randomUUID() + "\",\"basedOn\":" + revision
-                        + ",\"changes\":[{\"kind\":\"retitlePage\",\"page\":\"" + page + "\",\"title\":\"Title "
-                        + i + "\"}]}";
-                HttpResponse<String> answer = editor.send(
-                        request("/-/api/changes", cookies)
-                                .POST(BodyPublishers.ofString(change))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofString());
+                HttpResponse<String> answer = desk.post(
+                        "changes",
+                        "{\"request\":\"" + name + "-edit-" + UUID.randomUUID() + "\",\"basedOn\":" + revision
+                                + ",\"changes\":[{\"kind\":\"retitlePage\",\"page\":\"" + page
+                                + "\",\"title\":\"Title " + i + "\"}]}");
                 if (answer.statusCode() == 200) {
-                    revision = revision(answer);
+                    revision = Desk.revision(answer);
                     edits.incrementAndGet();
                 } else {
                     failed.incrementAndGet();
@@ -158,21 +143,6 @@ final class Throng {
             }
         }
         return null;
-    }
-
-    private static String revision(HttpResponse<String> answer) {
-        return answer.body().replaceAll("(?s).*?\"revision\":(\\d+).*", "$1");
-    }
-
-    private HttpRequest.Builder request(String path, CookieManager cookies) {
-        String token = cookies.getCookieStore().getCookies().stream()
-                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-                .map(HttpCookie::getValue)
-                .findFirst()
-                .orElse("none");
-        return HttpRequest.newBuilder(URI.create(server.url(path)))
-                .header("Content-Type", "application/json")
-                .header("X-XSRF-TOKEN", token);
     }
 
     private void sendSlowly(AtomicBoolean over) {
@@ -191,14 +161,10 @@ final class Throng {
     }
 
     private @Nullable Void guess(String name) throws InterruptedException {
-        CookieManager cookies = new CookieManager();
-        try (HttpClient guesser = HttpClient.newBuilder().cookieHandler(cookies).build()) {
-            status(request("/-/api/session", cookies).GET().build(), guesser);
-            status(
-                    request("/-/api/session", cookies)
-                            .POST(BodyPublishers.ofString("{\"name\":\"" + name + "\",\"password\":\"a guess\"}"))
-                            .build(),
-                    guesser);
+        try (Desk desk = new Desk(server)) {
+            desk.signIn(name, "a guess");
+        } catch (IOException noAnswer) {
+            // guessers are not those who wait
         }
         return null;
     }

@@ -31,7 +31,12 @@ public final class OpenedStorage implements AutoCloseable {
         settings.setMaximumPoolSize(3);
         pool = new HikariDataSource(settings);
         DataSource dataSource = wrapping.apply(pool);
-        Flyway.configure().dataSource(pool).load().migrate();
+        StoredForms forms = new StoredForms();
+        Flyway.configure()
+                .dataSource(pool)
+                .javaMigrations(new EarlierReleases(forms))
+                .load()
+                .migrate();
         entityManagers = new HibernatePersistenceConfiguration("velnik")
                 .managedClasses(
                         PageEntity.class,
@@ -52,7 +57,6 @@ public final class OpenedStorage implements AutoCloseable {
                 .property("hibernate.hbm2ddl.auto", "none")
                 .createEntityManagerFactory();
         Durability durability = forcing ? new Durability(dataSource) : new Forgetful(dataSource);
-        StoredForms forms = new StoredForms();
         sites = new HibernateSiteStore(entityManagers, forms, durability);
         releases = new HibernateReleaseStore(entityManagers, forms, durability);
         folder = Path.of(url.replaceAll("^jdbc:h2:|/velnik;.*", "").replaceAll("^[a-zA-Z]+:", ""));

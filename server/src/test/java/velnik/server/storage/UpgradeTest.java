@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -35,6 +36,8 @@ import velnik.core.site.Appearance;
 import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRow;
 import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Past;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
@@ -146,5 +149,26 @@ public class UpgradeTest {
                 .limit(3)
                 .map(row -> row.label())
                 .toList();
+    }
+
+    /** Rule 11, for those who published before addresses forwarded. */
+    @Test
+    public void addressesOfEarlierReleases_leadOn() throws IOException, SQLException {
+        Path data = inFormatOne();
+        String url = OpenedStorage.url(data.toString());
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Statement again = connection.createStatement()) {
+            again.execute("insert into release select number + 1, request || '-again', revision, person, at, note,"
+                    + " replace(site, '\"slug\":\"repairs\"', '\"slug\":\"mending\"'), format from release");
+        }
+        try (OpenedStorage storage = OpenedStorage.in(data.toString())) {
+            Past past = storage.releases().past();
+            assertEquals(past.addresses().get("/repairs"), new PageId("repairs"));
+            assertEquals(past.addresses().get("/repairs/engines"), new PageId("engines"));
+            assertEquals(past.addresses().get("/hire"), null);
+        }
+        try (OpenedStorage again = OpenedStorage.in(data.toString())) {
+            assertEquals(again.releases().past().addresses().size(), 13, "and once is enough");
+        }
     }
 }

@@ -1,0 +1,59 @@
+package velnik.benchmarks;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+
+/** Where somebody edits a served site. */
+final class Desk implements AutoCloseable {
+    private final DemoServer server;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient client =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    Desk(DemoServer server) {
+        this.server = server;
+    }
+
+    /** Whether name and password were the right ones or not. */
+    void signIn(String name, String password) throws IOException, InterruptedException {
+        get("session");
+        post("session", "{\"name\":\"" + name + "\",\"password\":\"" + password + "\"}");
+        get("session");
+    }
+
+    HttpResponse<String> get(String call) throws IOException, InterruptedException {
+        return client.send(request(call).GET().build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    HttpResponse<String> post(String call, String body) throws IOException, InterruptedException {
+        return client.send(
+                request(call).POST(BodyPublishers.ofString(body)).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    /** Of the working copy that an answer tells of. */
+    static String revision(HttpResponse<String> answer) {
+        return answer.body().replaceAll("(?s).*?\"revision\":(\\d+).*", "$1");
+    }
+
+    private HttpRequest.Builder request(String call) {
+        String token = cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("none");
+        return HttpRequest.newBuilder(URI.create(server.url("/-/api/" + call)))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token);
+    }
+
+    @Override
+    public void close() {
+        client.close();
+    }
+}
