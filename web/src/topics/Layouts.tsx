@@ -32,14 +32,18 @@ export function Layouts(props: {
     return result;
   };
   return (
-    <section aria-labelledby="layouts-heading">
+    <>
       <div className="head">
         <h3 id="layouts-heading">Layouts</h3>
         <span>
-          kinds of page, for which <Link to="/zones">Zones</Link> can show other menus
+          kinds of page, for which{" "}
+          <Link className="in-words" to="/zones">
+            Zones
+          </Link>{" "}
+          can show other menus
         </span>
       </div>
-      <table>
+      <table aria-labelledby="layouts-heading">
         <thead>
           <tr>
             <th>{counted(layouts.length, "# layout", "# layouts")}</th>
@@ -56,7 +60,7 @@ export function Layouts(props: {
             const at = doing?.layout === id ? doing.what : null;
             return (
               <tr key={id}>
-                <th scope="row">
+                <th scope="row" className="sorted-by">
                   {at === "rename" ? (
                     <TitleField
                       label={`Name of the layout ${name}`}
@@ -138,7 +142,7 @@ export function Layouts(props: {
           })}
         </tbody>
       </table>
-    </section>
+    </>
   );
 }
 

@@ -23,7 +23,7 @@ export function Topics(props: {
     return result;
   };
   return (
-    <section aria-labelledby="topics-heading">
+    <>
       <div className="head">
         <h3 id="topics-heading">Topics</h3>
         <span>each has a listing of its pages, filled by itself</span>
@@ -33,7 +33,7 @@ export function Topics(props: {
           No page has a topic yet. Give one to a page on its card in <Link to="/pages">Pages</Link>.
         </p>
       ) : (
-        <table>
+        <table aria-labelledby="topics-heading">
           <thead>
             <tr>
               <th>{counted(counts.size, "# topic", "# topics")}</th>
@@ -46,7 +46,7 @@ export function Topics(props: {
           <tbody>
             {[...counts].map(([topic, pages]) => (
               <tr key={topic}>
-                <th scope="row">
+                <th scope="row" className="sorted-by">
                   {renaming === topic ? (
                     <TitleField
                       label={`Name of the topic ${topic}`}
@@ -96,6 +96,6 @@ export function Topics(props: {
           </tbody>
         </table>
       )}
-    </section>
+    </>
   );
 }

@@ -21,7 +21,7 @@ export default function TopicsScreen(props: {
     return result;
   };
   return (
-    <main className="ledger sorting">
+    <main className="ledger">
       <div className="head">
         <h2>Topics and layouts</h2>
         <span>what pages are sorted by</span>
