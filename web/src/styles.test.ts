@@ -23,3 +23,22 @@ test("a class is one style sheet's, so that no screen looks otherwise for the wa
     .map(([name, files]) => `${name}: ${[...files]}`);
   expect(shared).toEqual([]);
 });
+
+/** Style sheets that come with a screen, and only with it. */
+const APART = /^(addresses|bin|menus|page-tree|people|releases|sheet|topics|zones)\//;
+
+test("a screen's own style sheet dresses that screen alone, since another may be opened without it", () => {
+  const files = readdirSync("src", { recursive: true, encoding: "utf8" });
+  const folder = (file: string) => file.slice(0, file.lastIndexOf("/"));
+  const strangers: string[] = [];
+  for (const sheet of files.filter((file) => file.endsWith(".css") && APART.test(file))) {
+    const names = new Set(owned(sheet));
+    for (const file of files.filter((each) => each.endsWith(".tsx") && folder(each) !== folder(sheet))) {
+      const used = readFileSync(`src/${file}`, "utf8").matchAll(/className=(?:"([^"]+)"|\{([^}]+)\})/g);
+      for (const [, plain, computed] of used)
+        for (const [name] of (plain ?? computed ?? "").matchAll(/[a-z][\w-]*/g))
+          if (names.has(name)) strangers.push(`${name} of ${sheet} in ${file}`);
+    }
+  }
+  expect(strangers).toEqual([]);
+});

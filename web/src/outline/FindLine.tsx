@@ -2,6 +2,7 @@ import { Button, Input } from "antd";
 import type { ReactNode } from "react";
 import { Later } from "../shared/Later";
 import { type Asking, type Question, switched } from "./asking";
+import "./outline.css";
 
 /** Finds rows by what is typed and by what they have in common; the questions combine. */
 export function FindLine<T>(props: {

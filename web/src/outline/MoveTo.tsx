@@ -8,6 +8,7 @@ import { Problem } from "../shared/Problem";
 import { plain } from "../shared/plain";
 import { WhatFollows } from "../shared/WhatFollows";
 import type { Result } from "../working-copy/store";
+import "./outline.css";
 
 /** Milliseconds that a choice has to rest before the server is asked what would follow. */
 const REST = 200;

@@ -1,3 +1,5 @@
+import "./outline.css";
+
 /** What stands in the place of the rows where nothing is found. */
 export function NothingFound({
   what,

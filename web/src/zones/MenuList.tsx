@@ -32,7 +32,7 @@ export function MenuList(props: {
     <>
       <h3>{props.word}</h3>
       {placed.map((each, index) => (
-        <div className="placed" key={each.menu}>
+        <div className="placed-menu" key={each.menu}>
           <div className="placed-head">
             <Link to={`/menus?item=${each.menu}`}>{nameOf(each.menu)}</Link>
             <span className="spring" />
