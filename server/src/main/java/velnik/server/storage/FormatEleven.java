@@ -5,7 +5,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Brings what was written down in format 10 to format 11: owners name layouts, say how new pages begin, and keep model
- * pages. Before, every page was added open and plain.
+ * pages. Before, every page was added open and plain, and
+ * copies of pages came into no menu.
  */
 final class FormatEleven {
     private FormatEleven() {}
@@ -17,6 +18,9 @@ final class FormatEleven {
             // A difference and a site each hold the assignments beside the menus.
             if (object.has("assignments") && object.has("menus")) {
                 object.putArray("layouts");
+            }
+            if (object.path("is").asString("").equals("copyPages")) {
+                object.put("items", false);
             }
             if (object.has("slugFollows")) {
                 object.put("model", false);

@@ -312,7 +312,7 @@ public class ArrangingTest {
         assertEquals(card.path("removal").path("told").path(1).asString(), "4 subpages go with it.");
         assertEquals(
                 card.path("removalAlone").path("told").path(1).asString(),
-                "4 addresses change when you publish; the old ones will forward.");
+                "4 addresses change when you publish; the 3 old ones that visitors know will forward.");
         assertTrue(mara.gets("/-/api/pages/contact/card")
                 .answers(200)
                 .json()
