@@ -16,6 +16,8 @@ import { KIND_WORDS } from "./words";
 export function ItemLine(props: {
   readonly menu: string;
   readonly place: unknown;
+  /** Once what was done before is on the server: the menu itself may be on its way. */
+  readonly settled: () => Promise<unknown>;
   /** Takes the place at once, so that the next line can be typed while the offer is still on its way. */
   readonly onAdd: (offer: () => Promise<OfferDto | undefined>) => Promise<Result>;
   /** What a pasted list would add. */
@@ -27,7 +29,7 @@ export function ItemLine(props: {
   readonly onOut: () => void;
   readonly onLeave: () => void;
 }) {
-  const { menu } = props;
+  const { menu, settled } = props;
   const [typed, setTyped] = useState("");
   const [chosen, setChosen] = useState(0);
   const [problem, setProblem] = useState<string | null>(null);
@@ -38,7 +40,10 @@ export function ItemLine(props: {
   const text = typed.trim();
   const query = useQuery({
     queryKey: ["offers", menu, text],
-    queryFn: ({ signal }) => api.offers(menu, text, signal),
+    queryFn: async ({ signal }) => {
+      await settled();
+      return api.offers(menu, text, signal);
+    },
     enabled: text !== "",
     placeholderData: (previous) => previous,
   });

@@ -224,6 +224,7 @@ function useExtraRow(props: {
       <ItemLine
         menu={line.menu}
         place={line.place}
+        settled={store.settled}
         onAdd={adding.add}
         onForetell={adding.foretell}
         onPaste={adding.paste}

@@ -25,13 +25,13 @@ public class SortingIT extends UndoneTest {
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/page-index/tide-notes").reads("The tide");
         assertEquals(visitor.page().url(), velnik.url("/page-index/the-tide"));
-        visitor.opens("/page-index/cafe").reads("news");
+        visitor.opens("/page-index/cafe").reads("News");
         mara.opensScreen("Addresses").page().getByLabel("Find an address").fill("/page-index/tide-notes");
         assertThat(mara.page().locator("tbody tr")).containsText("leads to the listing of The tide");
         mara.undoesEverything();
         mara.page().reload();
         mara.publishes();
-        visitor.opens("/page-index/tide-notes").reads("tide notes");
+        visitor.opens("/page-index/tide-notes").reads("Tide notes");
         visitor.complainsOfNothing();
         mara.complainsOfNothing();
     }
