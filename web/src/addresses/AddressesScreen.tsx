@@ -5,6 +5,7 @@ import { type AddressAnswerDto, type AddressDto, api, type ForwardSource } from 
 import { useMayEdit } from "../people/mayEdit";
 import { Answered, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
+import { LedgerHead } from "../shared/LedgerHead";
 import { Problem } from "../shared/Problem";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { type Forwarded, ForwardForm } from "./ForwardForm";
@@ -90,16 +91,14 @@ export default function AddressesScreen(props: {
           ) : (
             <>
               <table>
-                <thead>
-                  <tr>
-                    <th>{counted(found, "# address", "# addresses")}</th>
-                    <th>Visitors get now</th>
-                    <th>After you publish</th>
-                    <th>
-                      <span className="unseen">Change it</span>
-                    </th>
-                  </tr>
-                </thead>
+                <LedgerHead
+                  columns={[
+                    counted(found, "# address", "# addresses"),
+                    "Visitors get now",
+                    "After you publish",
+                  ]}
+                  last="Change it"
+                />
                 <tbody>
                   {rows.map((row) => (
                     <Row

@@ -6,6 +6,7 @@ import { useMayEdit } from "../people/mayEdit";
 import { Answered, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
+import { LedgerHead } from "../shared/LedgerHead";
 import { Problem } from "../shared/Problem";
 import { sentenceOf } from "../shared/sentenceOf";
 import { when } from "../shared/when";
@@ -68,16 +69,7 @@ export default function BinScreen({
             </p>
           ) : (
             <table>
-              <thead>
-                <tr>
-                  <th>What</th>
-                  <th>Where it was</th>
-                  <th>Removed</th>
-                  <th>
-                    <span className="unseen">Restore</span>
-                  </th>
-                </tr>
-              </thead>
+              <LedgerHead columns={["What", "Where it was", "Removed"]} last="Restore" />
               <tbody>
                 {removals.map((removal) => (
                   <tr key={removal.id}>

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { api, type MemberDto, type MembersDto } from "../api/client";
 import { Answered, answerOf, ifKnown } from "../shared/answer";
+import { LedgerHead } from "../shared/LedgerHead";
 import { Problem } from "../shared/Problem";
 import { sentenceOf } from "../shared/sentenceOf";
 import { dayOf } from "../shared/when";
@@ -52,16 +53,7 @@ export default function MembersScreen({ copy }: { readonly copy: WorkingCopy }) 
       </p>
       {members.length > 0 && (
         <table>
-          <thead>
-            <tr>
-              <th>Who</th>
-              <th>Name to sign in with</th>
-              <th>Since</th>
-              <th>
-                <span className="unseen">What can be done</span>
-              </th>
-            </tr>
-          </thead>
+          <LedgerHead columns={["Who", "Name to sign in with", "Since"]} last="What can be done" />
           <tbody>
             {members.map((member) => (
               <Row

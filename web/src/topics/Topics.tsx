@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import type { ChangeDto } from "../api/client";
 import { TitleField } from "../outline/TitleField";
 import { counted } from "../shared/counted";
+import { LedgerHead } from "../shared/LedgerHead";
 import type { Result, WorkingCopy } from "../working-copy/store";
 import { topicCounts } from "../working-copy/tree";
 
@@ -34,15 +35,7 @@ export function Topics(props: {
         </p>
       ) : (
         <table aria-labelledby="topics-heading">
-          <thead>
-            <tr>
-              <th>{counted(counts.size, "# topic", "# topics")}</th>
-              <th>Pages</th>
-              <th>
-                <span className="unseen">Change it</span>
-              </th>
-            </tr>
-          </thead>
+          <LedgerHead columns={[counted(counts.size, "# topic", "# topics"), "Pages"]} last="Change it" />
           <tbody>
             {[...counts].map(([topic, pages]) => (
               <tr key={topic}>

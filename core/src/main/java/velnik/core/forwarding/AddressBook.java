@@ -3,9 +3,11 @@ package velnik.core.forwarding;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -69,14 +71,10 @@ public final class AddressBook {
         Site next = Releasing.released(live, working, now);
         Side before = new Side(live.withPast(working.past()), now);
         Side after = new Side(next, now);
-        SortedSet<String> addresses = new TreeSet<>(next.past().addresses().keySet());
+        SortedSet<String> addresses = new TreeSet<>(before.shown());
+        addresses.addAll(after.shown());
+        addresses.addAll(next.past().addresses().keySet());
         addresses.addAll(next.past().listings().keySet());
-        for (Side side : List.of(before, after)) {
-            addresses.addAll(side.pages.keySet());
-            side.listings.all().forEach(listing -> addresses.add(listing.address()));
-        }
-        Map<Forward.Source, Forward> written = working.forwardsBySource();
-        Map<Forward.Source, Forward> then = live.forwardsBySource();
         SortedSet<String> beneath = new TreeSet<>();
         for (Site site : List.of(live, working)) {
             for (Forward forward : site.forwards()) {
@@ -88,26 +86,18 @@ public final class AddressBook {
                 }
             }
         }
+        Map<Forward.Source, Forward> then = live.forwardsBySource();
+        Map<Forward.Source, Forward> written = working.forwardsBySource();
         List<Row> rows = new ArrayList<>();
         for (String address : addresses) {
-            Forward.Source at = new Forward.Source.At(address);
-            rows.add(new Row(
-                    address,
-                    false,
-                    before.at(address),
-                    after.at(address),
-                    before.isKnown(address),
-                    Optional.ofNullable(written.get(at))));
+            Optional<Forward> byHand = Optional.ofNullable(written.get(new Forward.Source.At(address)));
+            rows.add(new Row(address, false, before.at(address), after.at(address), before.isKnown(address), byHand));
         }
         for (String address : beneath) {
             Forward.Source all = new Forward.Source.Beneath(address);
-            rows.add(new Row(
-                    address,
-                    true,
-                    before.led(Optional.ofNullable(then.get(all)).map(Forward::to)),
-                    after.led(Optional.ofNullable(written.get(all)).map(Forward::to)),
-                    false,
-                    Optional.ofNullable(written.get(all))));
+            Optional<Forward> byHand = Optional.ofNullable(written.get(all));
+            Answer led = before.led(Optional.ofNullable(then.get(all)).map(Forward::to));
+            rows.add(new Row(address, true, led, after.led(byHand.map(Forward::to)), false, byHand));
         }
         return rows;
     }
@@ -134,6 +124,13 @@ public final class AddressBook {
                 pages.put(site.isHome(row.id()) ? "/" : path, row.id());
                 collect(row.children(), path);
             }
+        }
+
+        /** Every address of a page, and of a listing that somebody gets. */
+        Set<String> shown() {
+            Set<String> shown = new HashSet<>(pages.keySet());
+            listings.all().forEach(listing -> shown.add(listing.address()));
+            return shown;
         }
 
         Answer at(String address) {
