@@ -45,6 +45,8 @@ public class AddressesIT extends UndoneTest {
                         "/Repairs/Engines/", "/moorings/engines",
                         "/repairs", "/the-workshop")
                 .forEach(this::leads);
+        Visitor early = new Visitor(velnik, wide());
+        early.opens("/repairs/hulls").reads("Hulls");
         mara.opensScreen("Addresses").isAccessible("all addresses");
         mara.page().getByLabel("Find an address").fill("/repairs/engines/out");
         assertThat(mara.page().locator("tbody tr")).hasCount(1);
@@ -57,6 +59,9 @@ public class AddressesIT extends UndoneTest {
         mara.page().reload();
         mara.publishes();
         leads("/the-workshop", "/repairs");
+        early.opens("/repairs/hulls").reads("Hulls"); // a browser that has been led the other way goes in no circle
+        assertEquals(early.page().url(), velnik.url("/repairs/hulls"));
+        early.complainsOfNothing();
     }
 
     @Test

@@ -24,6 +24,7 @@ import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.change.Notice;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
+import velnik.core.compare.Difference;
 import velnik.core.edit.Changes;
 import velnik.core.explanation.ReachSentence;
 import velnik.core.forwarding.Releasing;
@@ -51,6 +52,7 @@ import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
+import velnik.core.undo.Undoing;
 
 /** A site and what is done to it, so that tests read as sentences. Pages are called by their titles. */
 public final class SiteScript {
@@ -122,6 +124,11 @@ public final class SiteScript {
         if (last instanceof Outcome.Applied applied) {
             site = applied.site();
         }
+        return this;
+    }
+
+    public SiteScript undoes(Difference done) {
+        site = ((Undoing.Result.Undone) Undoing.undo(site, done)).site();
         return this;
     }
 

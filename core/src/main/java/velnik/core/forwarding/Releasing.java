@@ -4,10 +4,12 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.listing.TopicListings;
 import velnik.core.outline.Branch;
+import velnik.core.site.Forward;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -29,10 +31,31 @@ public final class Releasing {
     public static Site released(Site live, Site site, Instant moment) {
         Map<PageId, Instant> published = new HashMap<>(site.published());
         site.pages().walk().forEach(row -> published.putIfAbsent(row.id(), moment));
-        return site.withPast(new Past(
-                published,
-                left(site.past().addresses(), known(live), known(site)),
-                left(site.past().listings(), knownListings(live), knownListings(site))));
+        Map<String, String> listings = left(site.past().listings(), knownListings(live), knownListings(site));
+        Map<String, String> back = renamedBack(live, site);
+        listings.replaceAll((address, topic) -> back.getOrDefault(topic, topic));
+        return site.withPast(new Past(published, left(site.past().addresses(), known(live), known(site)), listings));
+    }
+
+    /**
+     * Topics that visitors knew by a name which was taken back since, undone or with a whole release: what they are called
+     * again. A renaming the other way says so itself.
+     */
+    private static Map<String, String> renamedBack(Site live, Site site) {
+        Map<String, String> back = new HashMap<>();
+        for (Forward forward : live.forwards()) {
+            if (forward.from() instanceof Forward.Source.OfTopic(String before)
+                    && forward.to() instanceof Forward.Target.ToTopic(String name)
+                    && site.findForward(forward.from()).isEmpty()
+                    && site.findForward(new Forward.Source.OfTopic(name)).isEmpty()) {
+                back.put(name, before);
+            }
+        }
+        if (!back.isEmpty()) {
+            Set<String> topics = site.topics();
+            back.entrySet().removeIf(each -> topics.contains(each.getKey()) || !topics.contains(each.getValue()));
+        }
+        return back;
     }
 
     /** What is known by an address, and was: those it was known by that it is no longer. */

@@ -11,6 +11,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.change.Refusal;
+import velnik.core.compare.Difference;
 import velnik.core.site.Forward;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -230,6 +231,18 @@ public class ForwardingTest {
         script.publishes();
         assertEquals(leads("/page-index/tide-notes"), "gone");
         assertEquals(leads("/all/workshop"), "gone");
+    }
+
+    /** A browser may remember for an hour where the old address led. */
+    @Test
+    public void listingOfATopicWhoseNewNameIsTakenBack_isFoundByThatNameToo() {
+        Site before = boatyard().site();
+        script.does(new Change.RenameTopic("tide notes", "Tides"));
+        Difference renamed = Difference.between(before, script.site());
+        script.publishes().undoes(renamed).publishes();
+        assertEquals(leads("/page-index/tides"), "the listing of tide notes");
+        script.undoes(renamed.reversed()).publishes();
+        assertEquals(leads("/page-index/tide-notes"), "the listing of Tides", "and forth");
     }
 
     @Test

@@ -51,7 +51,8 @@ class VisitorController {
     }
 
     /**
-     * For an hour, so that what moves can move back; where a group leads on to may change by the day, and differs for members.
+     * Asked for each time: a browser that remembered where an old address led would be sent in a circle once the page moves
+     * back. Where a group leads on to may change by the day, and differs for members.
      */
     private static ResponseEntity<byte[]> elsewhere(String address, HttpStatus status, @Nullable String query) {
         boolean forGood = status == HttpStatus.MOVED_PERMANENTLY;
@@ -60,8 +61,7 @@ class VisitorController {
                         HttpHeaders.LOCATION,
                         forGood && query != null && !address.contains("?") ? address + "?" + query : address)
                 .header(HttpHeaders.VARY, HttpHeaders.COOKIE)
-                .cacheControl(
-                        forGood ? CacheControl.maxAge(Duration.ofHours(1)).cachePrivate() : CacheControl.noStore())
+                .cacheControl(forGood ? CacheControl.noCache().cachePrivate() : CacheControl.noStore())
                 .build();
     }
 
