@@ -159,6 +159,8 @@ public sealed interface Refusal {
 
     record LayoutTaken() implements Refusal {}
 
+    record LayoutMalformed(int length, int limit) implements Refusal {}
+
     record LayoutNamed(String name) implements Refusal {}
 
     record LayoutStays(String name) implements Refusal {}

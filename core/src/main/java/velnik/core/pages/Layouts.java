@@ -116,9 +116,8 @@ public final class Layouts {
 
     /** @param of the layout that gets the name; null for a new one */
     private static Optional<Refusal> name(Site site, String name, @Nullable LayoutId of) {
-        Optional<Refusal> malformed = Checks.title(name);
-        if (malformed.isPresent()) {
-            return malformed;
+        if (name.isEmpty() || name.length() > Limits.TITLE) {
+            return Optional.of(new Refusal.LayoutMalformed(name.length(), Limits.TITLE));
         }
         List<LayoutId> others = new ArrayList<>(LayoutId.OF_EVERY_SITE);
         site.layouts().forEach(layout -> others.add(layout.id()));

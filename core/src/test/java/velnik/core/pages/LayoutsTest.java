@@ -68,9 +68,9 @@ public class LayoutsTest {
                 Refusal.LayoutNamed.class,
                 "There is a layout Winter offers already. Choose another name.");
         script.refuses(new Change.AddLayout(new LayoutId("x"), "Wide", LayoutId.WIDE), Refusal.LayoutNamed.class);
-        script.refuses(new Change.AddLayout(new LayoutId("x"), " ", LayoutId.WIDE), Refusal.TitleEmpty.class);
+        script.refuses(new Change.AddLayout(new LayoutId("x"), " ", LayoutId.WIDE), Refusal.LayoutMalformed.class);
         script.refuses(
-                new Change.AddLayout(new LayoutId("x"), "x".repeat(201), LayoutId.WIDE), Refusal.TitleTooLong.class);
+                new Change.AddLayout(new LayoutId("x"), "x".repeat(201), LayoutId.WIDE), Refusal.LayoutMalformed.class);
         script.refuses(new Change.AddLayout(OFFERS, "Again", LayoutId.WIDE), Refusal.LayoutTaken.class);
         script.refuses(new Change.AddLayout(LayoutId.WIDE, "Again", LayoutId.WIDE), Refusal.LayoutTaken.class);
         script.refuses(new Change.AddLayout(new LayoutId("x"), "X", new LayoutId("gone")), Refusal.LayoutUnknown.class);
