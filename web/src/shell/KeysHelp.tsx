@@ -10,6 +10,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ["Left, Right", "fold, unfold, go to the row above"],
   ["Enter", "rename; Enter saves it, Escape cancels"],
   ["N", "add below; Enter saves it and goes on, Tab nests, Escape cancels"],
+  ["Ctrl+Enter", "while adding a page: held back, or open where new pages begin otherwise"],
   ["Ctrl+Shift+Up, Down", "move up, down"],
   ["Ctrl+Shift+Right, Left", "move in, out"],
   ["Ctrl+Shift+Home, End", "move to the beginning, to the end"],
