@@ -67,10 +67,10 @@ final class ServedSite {
             String revision = Desk.revision(desk.get("working-copy"));
             String made = Desk.revision(desk.post(
                     "changes",
-                    "{\"request\":\"forward\",\"basedOn\":" + revision + ",\"changes\":[{\"kind\":\"setForward\","
+                    "{\"request\":\"forward-once\",\"basedOn\":" + revision + ",\"changes\":[{\"kind\":\"setForward\","
                             + "\"from\":{\"kind\":\"AT\",\"address\":\"" + OLD
                             + "\"},\"to\":{\"kind\":\"PAGE\",\"page\":\"canoes\"}}]}"));
-            desk.post("releases", "{\"request\":\"publish\",\"basedOn\":" + made + ",\"note\":\"\"}");
+            desk.post("releases", "{\"request\":\"publish-once\",\"basedOn\":" + made + ",\"note\":\"\"}");
         }
     }
 
