@@ -24,6 +24,7 @@ import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.change.Notice;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
+import velnik.core.change.Remedy;
 import velnik.core.compare.Difference;
 import velnik.core.edit.Changes;
 import velnik.core.explanation.ReachSentence;
@@ -214,6 +215,16 @@ public final class SiteScript {
             return applied.notices().stream().map(Notice::sentence).toList();
         }
         throw new AssertionError("refused: " + last);
+    }
+
+    /** What can be done at once about what the last change brought. */
+    public SiteScript offers(Remedy... remedies) {
+        if (last instanceof Outcome.Applied applied) {
+            assertEquals(applied.remedies(), List.of(remedies));
+        } else {
+            fail("refused: " + last);
+        }
+        return this;
     }
 
     /** The change is refused for this reason, in this sentence, and the site is the very same as before. */

@@ -31,10 +31,13 @@ public final class Releasing {
     public static Site released(Site live, Site site, Instant moment) {
         Map<PageId, Instant> published = new HashMap<>(site.published());
         site.pages().walk().forEach(row -> published.putIfAbsent(row.id(), moment));
-        Map<String, String> listings = left(site.past().listings(), knownListings(live), knownListings(site));
+        Map<PageId, String> then = known(live);
+        Map<PageId, String> now = known(site);
+        Map<String, String> listings =
+                left(site.past().listings(), knownListings(live, then), knownListings(site, now));
         Map<String, String> back = renamedBack(live, site);
         listings.replaceAll((address, topic) -> back.getOrDefault(topic, topic));
-        return site.withPast(new Past(published, left(site.past().addresses(), known(live), known(site)), listings));
+        return site.withPast(new Past(published, left(site.past().addresses(), then, now), listings));
     }
 
     /**
@@ -69,9 +72,12 @@ public final class Releasing {
         return left;
     }
 
-    /** The addresses by which visitors know the listings of topics. */
-    static Map<String, String> knownListings(Site site) {
-        Map<PageId, String> pages = known(site);
+    /**
+     * The addresses by which visitors know the listings of topics.
+     *
+     * @param pages those that they know
+     */
+    private static Map<String, String> knownListings(Site site, Map<PageId, String> pages) {
         Map<String, String> known = new HashMap<>();
         if (site.builtIn(PageKind.PAGE_INDEX).filter(pages::containsKey).isPresent()) {
             known.putAll(TopicListings.addresses(site));

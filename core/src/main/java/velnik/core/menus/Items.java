@@ -30,7 +30,6 @@ import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
-import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.text.Line;
 
@@ -117,19 +116,11 @@ public final class Items {
         if (kind instanceof ItemKind.ToPage(PageId page, int carries)) {
             String title = draft.pages().get(page).title();
             switch (Access.of(draft.site(), page, Openings.ALWAYS).reach()) {
-                case HELD_BACK ->
-                    draft.tell(new Notice.PlacedUnseen(title), withholding(draft.site(), page, Reach.HELD_BACK));
+                case HELD_BACK -> draft.tell(new Notice.PlacedUnseen(title), Access.heldBackBy(draft.site(), page));
                 case BY_LINK_ONLY -> draft.tell(new Notice.PlacedByHandOnly(title), List.of(page));
                 case OPEN -> {}
             }
         }
-    }
-
-    private static List<PageId> withholding(Site site, PageId page, Reach reach) {
-        return site.pages().pathTo(page).stream()
-                .filter(step -> step.value().reach() == reach)
-                .map(Branch::id)
-                .toList();
     }
 
     public static Optional<Refusal> moveItems(Draft draft, MenuChange.MoveItems move) {

@@ -40,7 +40,8 @@ public final class Periods {
 
     private static void tellOfHeldBack(Draft draft, PageId page) {
         if (Access.of(draft.site(), page, Openings.ALWAYS).reach() == Reach.HELD_BACK) {
-            draft.tell(new Notice.StillHeldBack(draft.pages().get(page).title()), List.of(page));
+            draft.tell(
+                    new Notice.StillHeldBack(draft.pages().get(page).title()), Access.heldBackBy(draft.site(), page));
         }
     }
 }

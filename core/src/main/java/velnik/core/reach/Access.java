@@ -36,6 +36,14 @@ public record Access(
     /** More turns than any sensible periods of a page and those above it need to meet. */
     private static final int TURNS = 100;
 
+    /** Which pages have to be opened so that a page is held back no more: itself, those above it, or both. O(levels). */
+    public static List<PageId> heldBackBy(Site site, PageId page) {
+        return site.pages().pathTo(page).stream()
+                .filter(step -> step.value().reach() == Reach.HELD_BACK)
+                .map(Branch::id)
+                .toList();
+    }
+
     /** O(levels). */
     public static Access of(Site site, PageId page, Openings openings) {
         if (site.isHome(page)) {
