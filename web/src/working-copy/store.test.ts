@@ -152,6 +152,20 @@ describe("what is told", () => {
     await store.publish("");
     expect(current().copy).toMatchObject({ about: null, told: ["Release 4 is what visitors see now."] });
   });
+
+  it("offers the release before, also where the server says first that another is live", async () => {
+    const live = () => json({ ...copyOf(1, "home"), release: 4 });
+    const late = () => new Promise<Response>((answered) => setTimeout(() => answered(live()), 50));
+    const told = () => {
+      void store.heard(1, 4, "never");
+      return json({ number: 4 });
+    };
+    server.says(told, late, live);
+    const published = store.publish("");
+    await vi.advanceTimersByTimeAsync(100);
+    await published;
+    expect(current().copy).toMatchObject({ elsewhere: false, offer: { words: "Bring release 3 back" } });
+  });
 });
 
 describe("several undone at once", () => {

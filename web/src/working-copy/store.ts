@@ -149,24 +149,11 @@ export class WorkingCopyStore {
 
   readonly redo = (): Promise<Result> => this.send((request) => api.redo(request));
 
-  /** Makes everything public as it is now. */
-  readonly publish = async (note: string): Promise<{ ok: boolean; sentence: string }> => {
-    await this.queue;
-    try {
-      const release = await api.publish(newId(), this.state.copy.revision, note);
-      await this.reload();
-      const sentence = `Release ${release.number} is what visitors see now.`;
-      this.tell(sentence, false);
-      const before = release.number - 1;
-      if (before > 0)
-        this.offer({
-          words: `Bring release ${before} back`,
-          act: () => void this.bringBack(before),
-        });
-      return { ok: true, sentence };
-    } catch (problem) {
-      return { ok: false, sentence: sentenceOf(problem) };
-    }
+  /** Makes everything public as it is now. In its turn, so that word of it from the server finds it told already. */
+  readonly publish = (note: string): Promise<{ ok: boolean; sentence: string }> => {
+    const turn = this.queue.then(() => this.publishNow(note));
+    this.queue = turn;
+    return turn;
   };
 
   /** How the site stands; what happened elsewhere until then is asked for in its turn. */
@@ -195,6 +182,24 @@ export class WorkingCopyStore {
   readonly lookAround = (): void => {
     this.queue = this.queue.then(() => this.catchUp(Number.POSITIVE_INFINITY));
   };
+
+  private async publishNow(note: string): Promise<{ ok: boolean; sentence: string }> {
+    try {
+      const release = await api.publish(newId(), this.state.copy.revision, note);
+      await this.reload();
+      const sentence = `Release ${release.number} is what visitors see now.`;
+      this.tell(sentence, false);
+      const before = release.number - 1;
+      if (before > 0)
+        this.offer({
+          words: `Bring release ${before} back`,
+          act: () => void this.bringBack(before),
+        });
+      return { ok: true, sentence };
+    } catch (problem) {
+      return { ok: false, sentence: sentenceOf(problem) };
+    }
+  }
 
   private async seeRelease(release: number): Promise<void> {
     if (this.state.copy.release >= release) return;
