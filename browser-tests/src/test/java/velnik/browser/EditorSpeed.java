@@ -64,15 +64,42 @@ public class EditorSpeed extends BrowserTest {
         }
     }
 
+    /** Everything beneath one root, whose addresses all change with it. */
+    @Test
+    public void measureARootOfTenThousand() {
+        try (RunningVelnik velnik = RunningVelnik.demo()) {
+            Owner mara = new Owner(velnik, wide()).signsIn();
+            List<String> pages = new ArrayList<>(List.of(page("root", "null", "Harbour")));
+            pages.addAll(sections(100, 99, "'root'"));
+            mara.sends(adding(pages)).publishes().chooses("Harbour");
+            line(
+                    "a root of 10,000 public pages retitled, painted, p95",
+                    150,
+                    percentile(95, 15, () -> retitledRoot(mara)));
+            line(
+                    "its slug changed, 10,000 addresses with it, painted, p95",
+                    150,
+                    percentile(95, 15, () -> readdressed(mara)));
+        }
+    }
+
     private static String pages() {
+        return adding(sections(SECTIONS, SUBPAGES, "null"));
+    }
+
+    private static String adding(List<String> pages) {
+        return "{'kind':'addPages','pages':[" + String.join(",", pages) + "]}";
+    }
+
+    private static List<String> sections(int sections, int subpages, String parent) {
         List<String> pages = new ArrayList<>();
-        for (int section = 0; section < SECTIONS; section++) {
-            pages.add(page("s" + section, "null", "Section " + section));
-            for (int sub = SUBPAGES; sub > 0; sub--) {
+        for (int section = 0; section < sections; section++) {
+            pages.add(page("s" + section, parent, "Section " + section));
+            for (int sub = subpages; sub > 0; sub--) {
                 pages.add(page("s" + section + "-" + sub, "'s" + section + "'", "Page " + section + "." + sub));
             }
         }
-        return "{'kind':'addPages','pages':[" + String.join(",", pages) + "]}";
+        return pages;
     }
 
     private static String page(String id, String parent, String title) {
@@ -164,13 +191,32 @@ public class EditorSpeed extends BrowserTest {
         page.waitForTimeout(1_000);
     }
 
-    /** From the key until the frame in which the answer is painted. */
     private static double moved(Page page) {
+        double painted = answered(page, "ArrowDown", () -> page.keyboard().press("Control+Shift+ArrowDown"));
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".foot-line [role=status]")).containsText("Undone");
+        return painted;
+    }
+
+    /** Another title for the page that is chosen. */
+    private static double retitledRoot(Owner mara) {
+        mara.presses("Enter", "Control+a").types("Harbour " + System.nanoTime() % 1000);
+        return answered(mara.page(), "Enter", () -> mara.presses("Enter"));
+    }
+
+    /** Another slug for the page that is chosen, by its card. */
+    private static double readdressed(Owner mara) {
+        mara.page().locator("#slug").fill("harbour-" + System.nanoTime() % 100_000);
+        return answered(mara.page(), "Enter", () -> mara.presses("Enter"));
+    }
+
+    /** From the key until the frame in which the answer is painted. */
+    private static double answered(Page page, String key, Runnable press) {
         rests(page);
         page.evaluate("""
-                () => { window.painted = new Promise(resolve => {
+                key => { window.painted = new Promise(resolve => {
                   document.addEventListener('keydown', function listen(event) {
-                    if (event.key !== 'ArrowDown') return;
+                    if (event.key !== key) return;
                     document.removeEventListener('keydown', listen, { capture: true });
                     const pressed = performance.now();
                     new MutationObserver((_changes, observer) => {
@@ -179,12 +225,9 @@ public class EditorSpeed extends BrowserTest {
                     }).observe(document.querySelector('.foot-line [role=status]'), { characterData: true, childList: true, subtree: true });
                   }, { capture: true });
                 }); }
-                """);
-        page.keyboard().press("Control+Shift+ArrowDown");
-        double painted = number(page.evaluate("window.painted"));
-        page.keyboard().press("Control+z");
-        assertThat(page.locator(".foot-line [role=status]")).containsText("Undone");
-        return painted;
+                """, key);
+        press.run();
+        return number(page.evaluate("window.painted"));
     }
 
     private static double stepped(Page page) {
