@@ -139,7 +139,9 @@ function ReleaseRow(props: {
   const difference = useAnswer(
     ["release difference", String(release.number), String(other)],
     newest,
-    (signal) => api.releaseDifference(release.number, other, signal),
+    // What went from the earlier to the later, whichever of them it is asked of.
+    (signal) =>
+      api.releaseDifference(Math.min(release.number, other), Math.max(release.number, other), signal),
     { enabled: comparing },
   );
   return (
@@ -176,7 +178,7 @@ function ReleaseRow(props: {
       </span>
       {comparing && (
         <span className="choices compared">
-          {other > release.number ? "From here to" : "From here back to"}
+          {other > release.number ? "Changed between here and" : "Changed since"}
           <Select
             size="small"
             aria-label={`The release that release ${release.number} is compared with`}
