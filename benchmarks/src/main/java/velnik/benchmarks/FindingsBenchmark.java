@@ -9,6 +9,7 @@ import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
+import velnik.core.content.LinkedTexts;
 import velnik.core.figure.Clicks;
 import velnik.core.finding.Finding;
 import velnik.core.finding.Findings;
@@ -28,6 +29,10 @@ public class FindingsBenchmark {
     public List<Finding> findings() {
         SiteNavigation navigation = SiteNavigation.of(site, Instant.EPOCH);
         return Findings.of(
-                site, navigation, Whereabouts.of(site, navigation), Clicks.of(site, navigation, Device.WIDE));
+                site,
+                navigation,
+                Whereabouts.of(site, navigation),
+                Clicks.of(site, navigation, Device.WIDE, LinkedTexts.NONE),
+                LinkedTexts.NONE);
     }
 }

@@ -28,6 +28,7 @@ import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
+import velnik.core.site.TextHash;
 
 /** Edits drawn from a seed: mostly sensible, some that must be refused. */
 public final class RandomEdits {
@@ -55,7 +56,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(39)) {
+        return switch (random.nextInt(42)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -106,6 +107,8 @@ public final class RandomEdits {
             case 29 -> broughtBack(site, rows);
             case 28 -> new Change.SetGroup(some(rows), random.nextBoolean());
             case 24, 25 -> forward(site, rows);
+            case 38 -> new Change.SetSummary(any(rows), title());
+            case 39, 40 -> text(site, any(rows));
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
         };
     }
@@ -116,6 +119,18 @@ public final class RandomEdits {
                 ? new Change.AddBuiltInPages()
                 : new Change.BeginSite(
                         "Again", "", site.details().timeZone(), new MenuRowId("again"), new MenuRowId("again-list"));
+    }
+
+    /** Upon the one there is, or upon one that somebody else wrote over. */
+    private Change text(Site site, PageId page) {
+        TextHash text = random.nextInt(4) == 0 ? null : TextHash.of("text " + random.nextInt(5));
+        return new Change.SetText(
+                page,
+                text,
+                random.nextInt(5) == 0
+                        ? TextHash.of("another")
+                        : site.pages().get(page).text(),
+                "stretch-" + random.nextInt(3));
     }
 
     /** A site that differs in a title. */

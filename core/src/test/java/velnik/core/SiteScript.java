@@ -11,7 +11,9 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +28,9 @@ import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.change.Remedy;
 import velnik.core.compare.Difference;
+import velnik.core.content.LinkedTexts;
+import velnik.core.content.Markdown;
+import velnik.core.content.Written;
 import velnik.core.edit.Changes;
 import velnik.core.explanation.ReachSentence;
 import velnik.core.forwarding.Releasing;
@@ -51,6 +56,7 @@ import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.TextHash;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 import velnik.core.undo.Undoing;
@@ -62,6 +68,7 @@ public final class SiteScript {
 
     private Site site;
     private Site live = Site.bare();
+    private final Map<TextHash, String> texts = new HashMap<>();
     private @Nullable Outcome last;
     private int removals;
     private int items;
@@ -147,6 +154,28 @@ public final class SiteScript {
 
     public SiteScript retitles(String page, String title) {
         return does(new Change.RetitlePage(page(page), title));
+    }
+
+    /** @param text as typed; empty for none */
+    public SiteScript writes(String page, String text) {
+        PageId id = page(page);
+        String kept = Written.kept(text, site);
+        TextHash hash = kept.isEmpty() ? null : TextHash.of(kept);
+        if (hash != null) {
+            texts.put(hash, kept);
+        }
+        return does(new Change.SetText(id, hash, site.pages().get(id).text(), "stretch"));
+    }
+
+    /** The text of a page; empty where it has none. */
+    public String text(String page) {
+        TextHash text = site.pages().get(page(page)).text();
+        return text == null ? "" : texts.getOrDefault(text, "");
+    }
+
+    /** Where what was written leads. */
+    public LinkedTexts texts() {
+        return text -> Markdown.links(texts.getOrDefault(text, ""));
     }
 
     public SiteScript setsSlug(String page, @Nullable String slug) {

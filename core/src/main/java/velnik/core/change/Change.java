@@ -26,6 +26,8 @@ public sealed interface Change
                 Change.AddBuiltInPages,
                 Change.RetitlePage,
                 Change.SetSlug,
+                Change.SetSummary,
+                Change.SetText,
                 Change.MovePages,
                 Change.SetReach,
                 Change.SetMembersOnly,
@@ -125,6 +127,16 @@ public sealed interface Change
     }
 
     record RetitlePage(PageId page, String title) implements Change {}
+
+    record SetSummary(PageId page, String summary) implements Change {}
+
+    /**
+     * @param text null for none
+     * @param upon the text that the person saw when they wrote this one; null for none
+     * @param stretch names a stretch of typing, whose edits are one
+     */
+    record SetText(
+            PageId page, @Nullable TextHash text, @Nullable TextHash upon, String stretch) implements Change {}
 
     /** @param slug as typed; null to follow the title again */
     record SetSlug(PageId page, @Nullable String slug) implements Change {}

@@ -16,6 +16,16 @@ public sealed interface Refusal {
 
     record TitleTooLong(int length, int limit) implements Refusal {}
 
+    record TextTooLong(int length, int limit) implements Refusal {}
+
+    record SummaryTooLong(int length, int limit) implements Refusal {}
+
+    /** Visitors would never read it. */
+    record NoTextOf(String title) implements Refusal {}
+
+    /** Somebody wrote another text since the one that this was written upon. */
+    record TextChanged(String title) implements Refusal {}
+
     record SlugMalformed(String typed, String suggestion, int limit) implements Refusal {}
 
     record SlugTaken(String slug, PageId holder, String holderTitle) implements Refusal {}

@@ -1,24 +1,54 @@
 package velnik.core.content;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.commonmark.Extension;
+import org.commonmark.ext.gfm.tables.TablesExtension;
+import org.commonmark.node.AbstractVisitor;
+import org.commonmark.node.Document;
+import org.commonmark.node.Link;
+import org.commonmark.node.Node;
+import org.commonmark.node.Paragraph;
+import org.commonmark.node.Text;
 import org.commonmark.parser.Parser;
 import org.commonmark.renderer.html.HtmlRenderer;
 import org.owasp.html.HtmlPolicyBuilder;
 import org.owasp.html.PolicyFactory;
 
 /**
- * Turns an owner's text into HTML that is safe to serve: CommonMark without raw markup, then an allow-list of elements
- * and of schemes for links.
+ * Turns an owner's text into HTML that is safe to serve: CommonMark with tables and without raw markup, then an
+ * allow-list of elements and of schemes for links.
  */
 public final class Markdown {
-    private static final Parser PARSER = Parser.builder().build();
-    private static final HtmlRenderer RENDERER =
-            HtmlRenderer.builder().escapeHtml(true).build();
+    /** Quotes, lists and the like inside one another; deeper ones are read as words. */
+    static final int BLOCKS = 30;
+
+    /** Marks of any kind inside one another; a text with more is shown as it was typed. */
+    private static final int DEPTH = 100;
+
+    private static final List<Extension> TABLES = List.of(TablesExtension.create());
+
+    static final Parser PARSER =
+            Parser.builder().extensions(TABLES).maxOpenBlockParsers(BLOCKS).build();
+
+    private static final Pattern ID = Pattern.compile("[a-z0-9-]+");
 
     private static final PolicyFactory ALLOWED = new HtmlPolicyBuilder()
             .allowElements(
                     "p", "h2", "h3", "h4", "ul", "ol", "li", "em", "strong", "blockquote", "code", "pre", "br", "hr")
             // A page's title is its only first-level heading.
             .allowElements((element, attributes) -> "h2", "h1")
+            .allowElements((element, attributes) -> "h4", "h5", "h6")
+            .allowAttributes("id")
+            .matching(ID)
+            .onElements("h1", "h2", "h3", "h4", "h5", "h6")
+            .allowElements("table", "thead", "tbody", "tr", "th", "td")
+            .allowAttributes("align")
+            .matching(true, "left", "center", "right")
+            .onElements("th", "td")
             .allowElements("a")
             .allowAttributes("href")
             .onElements("a")
@@ -27,14 +57,96 @@ public final class Markdown {
 
     private Markdown() {}
 
-    /** Its words without marks, a line for each paragraph and heading. */
+    /** Its words without marks, a line for each paragraph, heading and row of a table. */
     public static String toPlain(String text) {
         PlainText words = new PlainText();
-        PARSER.parse(text).accept(words);
+        parsed(text).accept(words);
         return words.collected();
     }
 
-    public static String toHtml(String text) {
-        return ALLOWED.sanitize(RENDERER.render(PARSER.parse(text)));
+    /** The destinations of its links, as they are written, each once. */
+    public static Set<String> links(String text) {
+        Set<String> links = new LinkedHashSet<>();
+        parsed(text).accept(new AbstractVisitor() {
+            @Override
+            public void visit(Link link) {
+                links.add(link.getDestination());
+                visitChildren(link);
+            }
+        });
+        return links;
+    }
+
+    /** @param links where each link leads for the visitor who reads the text */
+    public static String toHtml(String text, LinkTargets links) {
+        Node document = parsed(text);
+        List<Link> all = new ArrayList<>();
+        document.accept(new AbstractVisitor() {
+            @Override
+            public void visit(Link link) {
+                all.add(link);
+                visitChildren(link);
+            }
+        });
+        all.forEach(link -> led(link, links));
+        // Which headings there are is known anew with each text.
+        HtmlRenderer renderer = HtmlRenderer.builder()
+                .extensions(TABLES)
+                .escapeHtml(true)
+                .percentEncodeUrls(true)
+                .attributeProviderFactory(context -> new HeadingIds())
+                .build();
+        return ALLOWED.sanitize(renderer.render(document));
+    }
+
+    private static void led(Link link, LinkTargets links) {
+        LinkTargets.Target target = links.of(link.getDestination());
+        if (link.getFirstChild() == null) {
+            link.appendChild(new Text(target.words()));
+        }
+        if (target.address() != null) {
+            link.setDestination(target.address());
+            return;
+        }
+        while (link.getFirstChild() != null) {
+            link.insertBefore(link.getFirstChild());
+        }
+        link.unlink();
+    }
+
+    private static Node parsed(String text) {
+        Node document = PARSER.parse(text);
+        return isDeep(document) ? asTyped(text) : document;
+    }
+
+    /** Walks without calling itself, since what it looks for would be too deep for that. */
+    private static boolean isDeep(Node document) {
+        int depth = 0;
+        Node node = document;
+        while (node != null) {
+            if (node.getFirstChild() != null) {
+                node = node.getFirstChild();
+                if (++depth > DEPTH) {
+                    return true;
+                }
+                continue;
+            }
+            while (node != null && node.getNext() == null) {
+                node = node.getParent();
+                depth--;
+            }
+            node = node == null ? null : node.getNext();
+        }
+        return false;
+    }
+
+    private static Node asTyped(String text) {
+        Document document = new Document();
+        for (String block : text.split("\n\\s*\n")) {
+            Paragraph paragraph = new Paragraph();
+            paragraph.appendChild(new Text(block));
+            document.appendChild(paragraph);
+        }
+        return document;
     }
 }

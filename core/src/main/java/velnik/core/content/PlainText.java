@@ -1,7 +1,10 @@
 package velnik.core.content;
 
+import org.commonmark.ext.gfm.tables.TableCell;
+import org.commonmark.ext.gfm.tables.TableRow;
 import org.commonmark.node.AbstractVisitor;
 import org.commonmark.node.Code;
+import org.commonmark.node.CustomNode;
 import org.commonmark.node.FencedCodeBlock;
 import org.commonmark.node.HardLineBreak;
 import org.commonmark.node.Heading;
@@ -10,7 +13,7 @@ import org.commonmark.node.Paragraph;
 import org.commonmark.node.SoftLineBreak;
 import org.commonmark.node.Text;
 
-/** Collects the words of a text without its marks, a line for each paragraph and heading. */
+/** Collects the words of a text without its marks, a line for each paragraph, heading and row of a table. */
 final class PlainText extends AbstractVisitor {
     private final StringBuilder words = new StringBuilder();
 
@@ -58,5 +61,15 @@ final class PlainText extends AbstractVisitor {
     public void visit(Heading heading) {
         visitChildren(heading);
         words.append('\n');
+    }
+
+    @Override
+    public void visit(CustomNode node) {
+        visitChildren(node);
+        if (node instanceof TableCell) {
+            words.append(' ');
+        } else if (node instanceof TableRow) {
+            words.append('\n');
+        }
     }
 }

@@ -37,6 +37,7 @@ import velnik.core.pages.Reaching;
 import velnik.core.pages.Removing;
 import velnik.core.pages.Titling;
 import velnik.core.pages.Topics;
+import velnik.core.pages.Writing;
 import velnik.core.site.Site;
 import velnik.core.telling.Telling;
 
@@ -86,6 +87,8 @@ public final class Changes {
             case Change.SetHome set -> Homing.setHome(draft, set);
             case Change.SetGroup set -> Homing.setGroup(draft, set);
             case Change.RetitlePage retitle -> Titling.retitlePage(draft, retitle);
+            case Change.SetSummary set -> Writing.setSummary(draft, set);
+            case Change.SetText set -> Writing.setText(draft, set);
             case Change.SetSlug set -> Addressing.setSlug(draft, set);
             case Change.MovePages move -> Moving.movePages(draft, move);
             case Change.SetReach set -> Reaching.setReach(draft, set);

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.content.LinkedTexts;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.SiteNavigation;
@@ -25,15 +26,15 @@ import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 /**
- * The fewest clicks from the home page to each page, along the menus that show on one device. A menu shared by many
- * pages is walked once, so the cost is O(pages reached × zones + rows of menus).
+ * The fewest clicks from the home page to each page, along the menus that show on one device and the links in
+ * texts. A menu shared by many pages is walked once, so the cost is O(pages reached × zones + rows of menus + links).
  */
 public final class Clicks {
     private final Map<PageId, Integer> clicks = new HashMap<>();
 
     private Clicks() {}
 
-    public static Clicks of(Site site, SiteNavigation navigation, Device device) {
+    public static Clicks of(Site site, SiteNavigation navigation, Device device, LinkedTexts texts) {
         Clicks clicks = new Clicks();
         @Nullable PageId home = site.home();
         if (home == null) {
@@ -46,6 +47,10 @@ public final class Clicks {
             PageId page = waiting.remove();
             Navigation there = navigation.forPage(page);
             int next = requireNonNull(clicks.clicks.get(page)) + 1;
+            texts.pages(site, site.pages().get(page)).stream()
+                    .filter(linked -> site.pages().contains(linked)
+                            && Access.of(site, linked, navigation.openings()).isGettable())
+                    .forEach(linked -> clicks.follow(site, navigation.openings(), linked, next, waiting));
             for (Zone zone : Zone.values()) {
                 if (shows(zone, device)) {
                     for (ZoneMenu menu : there.in(zone)) {
@@ -76,10 +81,15 @@ public final class Clicks {
         }
         @Nullable PageId page = row.page();
         if (page != null && row.isLinkOn(device)) {
-            reach(page, next, waiting);
-            Access.leadsOnTo(site, page, openings, Visitor.MEMBER).ifPresent(first -> reach(first, next, waiting));
+            follow(site, openings, page, next, waiting);
         }
         row.rows().forEach(beneath -> follow(site, openings, beneath, device, next, waiting));
+    }
+
+    /** A group leads on at once. */
+    private void follow(Site site, Openings openings, PageId page, int next, Deque<PageId> waiting) {
+        reach(page, next, waiting);
+        Access.leadsOnTo(site, page, openings, Visitor.MEMBER).ifPresent(first -> reach(first, next, waiting));
     }
 
     private void reach(PageId page, int next, Deque<PageId> waiting) {
@@ -88,7 +98,7 @@ public final class Clicks {
         }
     }
 
-    /** Empty for a page that no menu on the way leads to. */
+    /** Empty for a page that no menu and no text on the way leads to. */
     public OptionalInt to(PageId page) {
         Integer found = clicks.get(page);
         return found == null ? OptionalInt.empty() : OptionalInt.of(found);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.content.LinkedTexts;
 import velnik.core.figure.Clicks;
 import velnik.core.finding.Finding.Level;
 import velnik.core.navigation.Absence;
@@ -34,13 +35,17 @@ public final class Findings {
     private final Openings openings;
     private final Whereabouts whereabouts;
     private final Clicks clicks;
+    private final LinkedTexts texts;
+    private final Set<PageId> linked;
     private final List<Finding> found = new ArrayList<>();
 
-    private Findings(Site site, Openings openings, Whereabouts whereabouts, Clicks clicks) {
+    private Findings(Site site, Openings openings, Whereabouts whereabouts, Clicks clicks, LinkedTexts texts) {
         this.site = site;
         this.openings = openings;
         this.whereabouts = whereabouts;
         this.clicks = clicks;
+        this.texts = texts;
+        this.linked = linked();
     }
 
     /**
@@ -49,10 +54,25 @@ public final class Findings {
      * @param navigation of the site at the moment asked about; {@code whereabouts} and {@code clicks} likewise
      * @return in the order of the page tree, those of one page the most pressing first
      */
-    public static List<Finding> of(Site site, SiteNavigation navigation, Whereabouts whereabouts, Clicks clicks) {
-        Findings findings = new Findings(site, navigation.openings(), whereabouts, clicks);
+    public static List<Finding> of(
+            Site site, SiteNavigation navigation, Whereabouts whereabouts, Clicks clicks, LinkedTexts texts) {
+        Findings findings = new Findings(site, navigation.openings(), whereabouts, clicks, texts);
         site.pages().walk().forEach(findings::look);
         return List.copyOf(findings.found);
+    }
+
+    /** The pages that the text of another links to, if visitors get that one. */
+    private Set<PageId> linked() {
+        Set<PageId> linked = new HashSet<>();
+        for (Branch<PageId, Page> row : site.pages().walk()) {
+            if (row.value().text() != null
+                    && Access.of(site, row.id(), openings).isGettable()) {
+                texts.pages(site, row.value()).stream()
+                        .filter(page -> !page.equals(row.id()))
+                        .forEach(linked::add);
+            }
+        }
+        return linked;
     }
 
     private void look(Branch<PageId, Page> row) {
@@ -66,6 +86,7 @@ public final class Findings {
         }
         lookAtPeriods(row, access);
         lookAtItems(row, standing);
+        lookAtLinks(row, access);
         found.subList(before, found.size()).sort((one, other) -> one.level().compareTo(other.level()));
     }
 
@@ -77,6 +98,7 @@ public final class Findings {
         }
         boolean isLedTo = site.isHome(row.id())
                 || standing.stream().anyMatch(place -> !place.shownIn().isEmpty())
+                || linked.contains(row.id())
                 || isListedByItsParent(row, access);
         if (!isLedTo) {
             note(
@@ -143,6 +165,19 @@ public final class Findings {
                 if (keptByTheOwner && place.shownIn().contains(Zone.HEADER) && told.add(menu)) {
                     note(row, Level.HINT, new Reason.KeptFromSearchEngines(menu));
                 }
+            }
+        }
+    }
+
+    private void lookAtLinks(Branch<PageId, Page> row, Access access) {
+        if (!access.isGettable()) {
+            return;
+        }
+        for (PageId page : texts.pages(site, row.value())) {
+            if (!site.pages().contains(page)) {
+                note(row, Level.PROBLEM, new Reason.LinkGone());
+            } else if (Access.of(site, page, openings).reach() == Reach.HELD_BACK) {
+                note(row, Level.WARNING, new Reason.LinkUnseen(page));
             }
         }
     }

@@ -69,5 +69,14 @@ public sealed interface Reason {
         }
     }
 
+    record LinkGone() implements Reason {}
+
+    record LinkUnseen(PageId to) implements Reason {
+        @Override
+        public String sentence(Site site) {
+            return WORDS.say("LinkUnseen", Map.of("to", site.pages().get(to).title()));
+        }
+    }
+
     record OverForGood() implements Reason {}
 }

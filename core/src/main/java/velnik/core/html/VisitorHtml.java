@@ -15,6 +15,10 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
+import velnik.core.address.Links;
+import velnik.core.content.LinkTargets;
+import velnik.core.content.LinkedPage;
+import velnik.core.content.Markdown;
 import velnik.core.explanation.Words;
 import velnik.core.listing.TopicListings;
 import velnik.core.navigation.SiteNavigation;
@@ -53,7 +57,7 @@ public final class VisitorHtml {
         this.frame = frame;
     }
 
-    /** @param text of the page, as safe HTML; a built-in page has none */
+    /** @param text of the page, in Markdown; a built-in page has none */
     public String page(PageId id, String text) {
         return switch (site.pages().get(id).kind()) {
             case PAGE, GROUP -> ordinary(id, text);
@@ -74,8 +78,25 @@ public final class VisitorHtml {
                                 id,
                                 page.summary(),
                                 isKeptFromSearchEngines(id),
-                                text,
+                                Markdown.toHtml(text, this::led),
                                 subpages(site.pages().branch(id)))));
+    }
+
+    /** Where a link in a text leads; to a page that the visitor cannot get it is its words alone. */
+    private LinkTargets.Target led(String destination) {
+        Optional<LinkedPage> linked = LinkedPage.of(destination, site);
+        if (linked.isEmpty()) {
+            return new LinkTargets.Target(destination, Links.labelOf(destination));
+        }
+        PageId page = linked.get().page();
+        if (!site.pages().contains(page)) {
+            return new LinkTargets.Target(null, "");
+        }
+        Page there = site.pages().get(page);
+        boolean leads = Access.of(site, page, openings).isGettable()
+                && (there.kind() != PageKind.GROUP
+                        || Access.leadsOnTo(site, page, openings, visitor).isPresent());
+        return new LinkTargets.Target(leads ? addressOf(page) + linked.get().place() : null, there.title());
     }
 
     /**

@@ -19,6 +19,8 @@ public final class Limits {
 
     /** UTF-16 characters of a title, label or note. */
     public static final int TITLE = 200;
+    /** UTF-16 characters of a summary. */
+    public static final int SUMMARY = 500;
     /** Characters of a slug. */
     public static final int SLUG = 80;
 

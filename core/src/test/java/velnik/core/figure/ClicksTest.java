@@ -3,12 +3,14 @@ package velnik.core.figure;
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
 
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.content.LinkedTexts;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.site.Device;
 import velnik.core.site.MenuRowId;
@@ -36,8 +38,23 @@ public class ClicksTest {
 
     @Test(dataProvider = "pages")
     public void clicks_areTheFewestAlongMenus(String page, int clicks) {
-        Clicks all = Clicks.of(script.site(), script.navigation(), Device.WIDE);
+        Clicks all = Clicks.of(script.site(), script.navigation(), Device.WIDE, LinkedTexts.NONE);
         assertEquals(all.to(script.page(page)), clicks < 0 ? OptionalInt.empty() : OptionalInt.of(clicks));
+    }
+
+    /** A link in a text leads on as an item does, but not to what visitors cannot get, nor from a page they cannot. */
+    @Test
+    public void clicks_goAlongTexts() {
+        SiteScript linked = brackwater()
+                .writes("Hulls", "Ask [us](/contact), see [](page:" + script.page("Junior week") + ").")
+                .writes("Contact", "[Batteries](/repairs/engines/electric-conversion/batteries)")
+                .writes("Junior week", "[Group bookings](/hire/group-bookings)");
+        Clicks all = Clicks.of(linked.site(), linked.navigation(), Device.WIDE, linked.texts());
+        assertEquals(
+                List.of("Contact", "Batteries", "Junior week", "Group bookings").stream()
+                        .map(page -> all.to(linked.page(page)).orElse(-1))
+                        .toList(),
+                List.of(2, 3, -1, -1));
     }
 
     @Test
@@ -45,7 +62,7 @@ public class ClicksTest {
         SiteScript wideOnly = brackwater()
                 .dresses(new MenuRowId("main-list"), "News", ItemEdit.of(edit -> edit.devices(Set.of(Device.WIDE))));
         for (Device device : Device.values()) {
-            Clicks clicks = Clicks.of(wideOnly.site(), wideOnly.navigation(), device);
+            Clicks clicks = Clicks.of(wideOnly.site(), wideOnly.navigation(), device, LinkedTexts.NONE);
             assertEquals(clicks.to(wideOnly.page("Varnish day")).isPresent(), device == Device.WIDE);
         }
     }

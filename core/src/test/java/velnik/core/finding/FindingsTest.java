@@ -14,6 +14,7 @@ import java.util.function.UnaryOperator;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
+import velnik.core.change.Change;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.figure.Clicks;
 import velnik.core.navigation.Whereabouts;
@@ -39,7 +40,8 @@ public class FindingsTest {
                 script.site(),
                 script.navigation(),
                 Whereabouts.of(script.site(), script.navigation()),
-                Clicks.of(script.site(), script.navigation(), Device.WIDE));
+                Clicks.of(script.site(), script.navigation(), Device.WIDE, script.texts()),
+                script.texts());
     }
 
     private static String of(SiteScript script, String page) {
@@ -48,6 +50,27 @@ public class FindingsTest {
                 .map(finding -> finding.level() + ": " + finding.reason().sentence(script.site()))
                 .collect(joining(" "));
     }
+
+    @Test
+    public void linksInTexts_leadToPages_andAreLookedAfter() {
+        SiteScript script = brackwater();
+        assertEquals(of(script, "Insurance work"), "HINT: " + NOBODY_LINKS);
+        script.writes("Hulls", "We do [insurance work](/repairs/insurance-work) too, and [](page:never-was).")
+                .writes("Canoes", "Like the [regatta](/summer-regatta).");
+        assertEquals(of(script, "Insurance work"), "");
+        assertEquals(
+                of(script, "Hulls"),
+                "PROBLEM: Its text links to a page that is no longer there; visitors read the words without a link.");
+        assertEquals(
+                of(script, "Canoes"),
+                "WARNING: Its text links to Summer regatta, which visitors cannot get now; they read the words without"
+                        + " a link.");
+        script.writes("Hulls", "").does(new Change.SetReach(List.of(script.page("Summer regatta")), Reach.OPEN));
+        assertEquals(of(script, "Insurance work"), "HINT: " + NOBODY_LINKS);
+        assertEquals(of(script, "Hulls") + of(script, "Canoes"), "");
+    }
+
+    private static final String NOBODY_LINKS = "Nothing on the site leads here; only who was given the address comes.";
 
     /** The boatyard is well kept: what it has are the pages that its owner hands out the addresses of. */
     @Test

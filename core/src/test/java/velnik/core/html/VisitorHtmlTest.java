@@ -218,6 +218,6 @@ public class VisitorHtmlTest {
 
     private static String html(SiteScript script, String title, Frame frame) {
         return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame)
-                .page(script.page(title), "<p>Text.</p>");
+                .page(script.page(title), "Text.");
     }
 }

@@ -1,0 +1,89 @@
+package velnik.core.content;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.commonmark.node.AbstractVisitor;
+import org.commonmark.node.Link;
+import org.commonmark.node.SourceSpan;
+import org.commonmark.parser.IncludeSourceSpans;
+import org.commonmark.parser.Parser;
+import velnik.core.change.Refusal;
+import velnik.core.site.Limits;
+import velnik.core.site.Site;
+
+/** A text as an owner typed it, made ready to be kept. */
+public final class Written {
+    /** Control characters but for tabs and line ends, and half characters. */
+    private static final Pattern UNSEEN =
+            Pattern.compile("[\\p{Cc}&&[^\\t\\n]]|[\\x{D800}-\\x{DFFF}]|[\\uFFFE\\uFFFF]");
+
+    private static final Pattern LINE_ENDS = Pattern.compile("\\r\\n?");
+
+    private static final Parser WITH_PLACES = Parser.builder()
+            .maxOpenBlockParsers(Markdown.BLOCKS)
+            .includeSourceSpans(IncludeSourceSpans.BLOCKS_AND_INLINES)
+            .build();
+
+    private Written() {}
+
+    /** Why it cannot be kept; nothing where it can. */
+    public static Optional<Refusal> refused(String typed) {
+        return typed.length() > Limits.TEXT
+                ? Optional.of(new Refusal.TextTooLong(typed.length(), Limits.TEXT))
+                : Optional.empty();
+    }
+
+    /**
+     * With line ends of one kind, without what cannot be seen, and with links to addresses of the site made links to the
+     * pages there; all else as it was typed. Empty where there is nothing to see. Doing it again changes nothing.
+     */
+    public static String kept(String typed, Site site) {
+        String text = UNSEEN.matcher(LINE_ENDS.matcher(typed).replaceAll("\n")).replaceAll("");
+        return text.isBlank() ? "" : lasting(text, site);
+    }
+
+    private record Place(int from, int to, String written) {}
+
+    private static String lasting(String text, Site site) {
+        List<Place> places = new ArrayList<>();
+        WITH_PLACES.parse(text).accept(new AbstractVisitor() {
+            @Override
+            public void visit(Link link) {
+                place(link, text, site).ifPresent(places::add);
+            }
+        });
+        StringBuilder lasting = new StringBuilder();
+        int done = 0;
+        for (Place place : places) {
+            lasting.append(text, done, place.from()).append(place.written());
+            done = place.to();
+        }
+        return lasting.append(text, done, text.length()).toString();
+    }
+
+    /** Where the destination of a link stands that should name a page; a destination that is escaped is left alone. */
+    private static Optional<Place> place(Link link, String text, Site site) {
+        String destination = link.getDestination();
+        List<SourceSpan> spans = link.getSourceSpans();
+        if (spans.size() != 1) {
+            return Optional.empty();
+        }
+        int from = spans.getFirst().getInputIndex();
+        int to = from + spans.getFirst().getLength();
+        return LinkedPage.of(destination, site)
+                .map(LinkedPage::written)
+                .filter(written -> !written.equals(destination))
+                .flatMap(written -> {
+                    String all = text.substring(from, to);
+                    if (all.equals("<" + destination + ">")) {
+                        return Optional.of(new Place(from, to, "[](" + written + ")"));
+                    }
+                    int at = all.lastIndexOf("](" + destination);
+                    return at < 0
+                            ? Optional.empty()
+                            : Optional.of(new Place(from + at + 2, from + at + 2 + destination.length(), written));
+                });
+    }
+}
