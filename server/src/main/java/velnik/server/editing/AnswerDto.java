@@ -18,6 +18,7 @@ import velnik.core.site.Site;
  * @param title names the edit in undo
  * @param told sentences for the person, the first of them what happened
  * @param remedies what can be done about it at once
+ * @param texts that are kept otherwise than they were sent
  */
 record AnswerDto(
         long revision,
@@ -26,7 +27,8 @@ record AnswerDto(
         List<RemedyDto> remedies,
         DifferenceDto difference,
         WorkingCopyDto.HistoryDto history,
-        int waiting) {
+        int waiting,
+        List<TextDto> texts) {
 
     /**
      * What to do to a copy of the working copy, in this order: take out the removed and the placed pages, then put in

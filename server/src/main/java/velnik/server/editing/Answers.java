@@ -1,5 +1,6 @@
 package velnik.server.editing;
 
+import java.util.List;
 import org.springframework.stereotype.Component;
 import velnik.server.releasing.LiveSite;
 import velnik.server.workingcopy.WorkingCopy;
@@ -16,6 +17,11 @@ class Answers {
     }
 
     AnswerDto of(String person, WorkingCopy.Kept kept) {
+        return of(person, kept, List.of());
+    }
+
+    /** @param texts that are kept otherwise than they were sent */
+    AnswerDto of(String person, WorkingCopy.Kept kept, List<TextDto> texts) {
         return new AnswerDto(
                 kept.state().revision(),
                 kept.title(),
@@ -23,6 +29,7 @@ class Answers {
                 RemedyDto.of(kept.remedies()),
                 AnswerDto.DifferenceDto.of(kept.differences(), kept.state().site()),
                 WorkingCopyDto.HistoryDto.of(workingCopy.steps(person)),
-                live.waiting(kept.state().site()).size());
+                live.waiting(kept.state().site()).size(),
+                texts);
     }
 }

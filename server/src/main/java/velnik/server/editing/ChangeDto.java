@@ -43,6 +43,8 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = ChangeDto.SetHome.class, name = "setHome"),
     @JsonSubTypes.Type(value = ChangeDto.SetGroup.class, name = "setGroup"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
+    @JsonSubTypes.Type(value = WritingDto.SetSummary.class, name = "setSummary"),
+    @JsonSubTypes.Type(value = WritingDto.SetText.class, name = "setText"),
     @JsonSubTypes.Type(value = SiteChangeDto.AddLayout.class, name = "addLayout"),
     @JsonSubTypes.Type(value = SiteChangeDto.RenameLayout.class, name = "renameLayout"),
     @JsonSubTypes.Type(value = SiteChangeDto.RemoveLayout.class, name = "removeLayout"),
@@ -89,6 +91,7 @@ sealed interface ChangeDto
                 ChangeDto.SetHome,
                 ChangeDto.SetGroup,
                 ChangeDto.Restore,
+                WritingDto,
                 SiteChangeDto,
                 MenuChangeDto {
     Change change();

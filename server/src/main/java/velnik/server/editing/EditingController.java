@@ -36,14 +36,21 @@ class EditingController {
     private final WorkingCopy workingCopy;
     private final LiveSite live;
     private final Answers answers;
+    private final Writing writing;
     private final OutlineImports imports;
     private final Elsewhere elsewhere;
 
     EditingController(
-            WorkingCopy workingCopy, LiveSite live, Answers answers, OutlineImports imports, Elsewhere elsewhere) {
+            WorkingCopy workingCopy,
+            LiveSite live,
+            Answers answers,
+            Writing writing,
+            OutlineImports imports,
+            Elsewhere elsewhere) {
         this.workingCopy = workingCopy;
         this.live = live;
         this.answers = answers;
+        this.writing = writing;
         this.imports = imports;
         this.elsewhere = elsewhere;
     }
@@ -145,21 +152,26 @@ class EditingController {
 
     @PostMapping("/changes")
     AnswerDto change(@Valid @RequestBody Edit edit, Principal person) {
-        return answers.of(
-                person.getName(), workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes(edit)));
+        Writing.Ready ready = writing.ready(Whole.checked(edit.changes(), "changes"));
+        List<Change> changes = changes(ready);
+        // In one go, so that texts which no page has yet are not taken for those that no page has any more.
+        WorkingCopy.Kept kept = workingCopy.edit(() -> {
+            writing.keep(ready);
+            return workingCopy.apply(person.getName(), edit.request(), edit.basedOn(), changes);
+        });
+        return answers.of(person.getName(), kept, ready.otherwise());
     }
 
     /** What the person would be told of these changes, or why they cannot be. Changes nothing. */
     @PostMapping(path = "/changes", params = "dryRun=true")
     TriedDto wouldChange(@RequestParam boolean dryRun, @Valid @RequestBody Edit edit, Principal person) {
         Site before = workingCopy.state().site();
-        return TriedDto.of(workingCopy.tried(person.getName(), changes(edit)), before);
+        Writing.Ready ready = writing.ready(Whole.checked(edit.changes(), "changes"));
+        return TriedDto.of(workingCopy.tried(person.getName(), changes(ready)), before);
     }
 
-    private static List<Change> changes(Edit edit) {
-        return Whole.checked(edit.changes(), "changes").stream()
-                .map(dto -> understood(dto::change))
-                .toList();
+    private static List<Change> changes(Writing.Ready ready) {
+        return ready.changes().stream().map(dto -> understood(dto::change)).toList();
     }
 
     @PostMapping("/undo")

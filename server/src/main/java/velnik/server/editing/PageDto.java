@@ -16,6 +16,7 @@ import velnik.core.site.WhenClosed;
  *
  * @param parent null at the top level
  * @param after the sibling right before it, null when it is first
+ * @param text names its text; null when it has none
  * @param stays why it cannot be removed; null where it can
  * @param closed why nothing can be put under it; null where something can
  */
@@ -34,6 +35,7 @@ record PageDto(
         String summary,
         List<String> topics,
         @Nullable LocalDate date,
+        @Nullable String text,
         List<PeriodDto> periods,
         WhenClosed whenClosed,
         boolean locked,
@@ -57,6 +59,7 @@ record PageDto(
                 page.summary(),
                 page.topics().stream().sorted().toList(),
                 page.date(),
+                page.text() == null ? null : page.text().value(),
                 page.periods().stream().map(PeriodDto::of).toList(),
                 page.whenClosed(),
                 page.locked(),

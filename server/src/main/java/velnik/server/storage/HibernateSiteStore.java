@@ -77,9 +77,9 @@ class HibernateSiteStore implements SiteStore {
     }
 
     @Override
-    public void write(Site before, Site after, List<JournalEntry> entries) {
-        Difference difference =
-                entries.size() == 1 ? entries.getFirst().difference() : Difference.between(before, after);
+    public void write(Site before, Site after, List<JournalEntry> entries, @Nullable Long instead) {
+        boolean toldByEntry = entries.size() == 1 && instead == null;
+        Difference difference = toldByEntry ? entries.getFirst().difference() : Difference.between(before, after);
         sessions.inStatelessTransaction(session -> {
             session.setJdbcBatchSize(BATCH);
             advance(
@@ -87,6 +87,11 @@ class HibernateSiteStore implements SiteStore {
                     after,
                     entries.getFirst().revision() - 1,
                     entries.getLast().revision());
+            if (instead != null) {
+                session.createMutationQuery("delete from JournalEntity where revision = :instead")
+                        .setParameter("instead", instead)
+                        .executeUpdate();
+            }
             session.insertMultiple(entries.stream()
                     .map(entry -> JournalEntity.of(entry, forms))
                     .toList());

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import velnik.core.site.Site;
 
 /** Keeps the working copy and its journal. */
@@ -21,10 +22,16 @@ public interface SiteStore {
      * @param before the site at the revision before the first entry's
      * @param after the site that the last entry led to
      * @param entries of consecutive revisions, at least one
+     * @param instead the revision of the entry that the first of them goes on with and takes the place of; null for none
      * @throws RuntimeException when the stored revision is another, or the disk refuses; what is written then has to be
      *     read
      */
-    void write(Site before, Site after, List<JournalEntry> entries);
+    void write(Site before, Site after, List<JournalEntry> entries, @Nullable Long instead);
+
+    /** As above, where no entry goes on with another. */
+    default void write(Site before, Site after, List<JournalEntry> entries) {
+        write(before, after, entries, null);
+    }
 
     Optional<JournalEntry> findEntry(long revision);
 

@@ -46,7 +46,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 11;
+    static final int FORMAT = 12;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -59,7 +59,8 @@ class StoredForms {
             FormatEight::upgraded,
             FormatNine::upgraded,
             FormatTen::upgraded,
-            FormatEleven::upgraded);
+            FormatEleven::upgraded,
+            UnaryOperator.identity()); // format 12 knows how pages are written on, which nothing before it tells of
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -204,6 +205,8 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.AddPages.class, name = "addPages"),
         @JsonSubTypes.Type(value = Change.RetitlePage.class, name = "retitlePage"),
         @JsonSubTypes.Type(value = Change.SetSlug.class, name = "setSlug"),
+        @JsonSubTypes.Type(value = Change.SetSummary.class, name = "setSummary"),
+        @JsonSubTypes.Type(value = Change.SetText.class, name = "setText"),
         @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
         @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),
         @JsonSubTypes.Type(value = Change.SetMembersOnly.class, name = "setMembersOnly"),

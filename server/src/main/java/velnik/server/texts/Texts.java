@@ -1,11 +1,16 @@
-package velnik.server.visiting;
+package velnik.server.texts;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.util.function.UnaryOperator;
+import java.util.Collection;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.ToIntFunction;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Service;
+import velnik.core.content.LinkedTexts;
 import velnik.core.content.Markdown;
 import velnik.core.outline.Branch;
 import velnik.core.site.Page;
@@ -13,58 +18,75 @@ import velnik.core.site.Site;
 import velnik.core.site.TextHash;
 import velnik.server.storage.TextStore;
 
-/** The texts of pages as safe HTML, and their words. A text never changes under its hash, so each is made once. */
-@Component
-class PageTexts {
+/** The texts of pages. A text never changes under its hash, so each is read, and looked through, once. */
+@Service
+public class Texts implements LinkedTexts {
+    private static final Logger LOG = LoggerFactory.getLogger(Texts.class);
+
     private static final int CHARACTERS_KEPT = 8_000_000;
 
-    private static final Logger LOG = LoggerFactory.getLogger(PageTexts.class);
-
-    private final TextStore store;
-    private final Cache<TextHash, String> rendered = kept();
-    private final Cache<TextHash, String> words = kept();
-
-    PageTexts(TextStore store) {
-        this.store = store;
-    }
+    /** Destinations of links. */
+    private static final int LINKS_KEPT = 1_000_000;
 
     /** Pages whose texts are read before anybody asks for them. */
     private static final int AHEAD = 2_000;
 
+    private final TextStore store;
+    private final Cache<TextHash, String> texts = kept(CHARACTERS_KEPT, String::length);
+    private final Cache<TextHash, String> words = kept(CHARACTERS_KEPT, String::length);
+    private final Cache<TextHash, Set<String>> links = kept(LINKS_KEPT, each -> 1 + each.size());
+
+    Texts(TextStore store) {
+        this.store = store;
+    }
+
     /** Reads the texts of a site as far as there is room for them; what cannot be read is when it is asked for. */
-    void readAhead(Site site) {
+    public void readAhead(Site site) {
         try {
             site.pages().walk().stream()
                     .map(Branch::value)
                     .filter(page -> page.text() != null)
                     .limit(AHEAD)
-                    .forEach(this::html);
+                    .forEach(this::of);
         } catch (RuntimeException unreadable) {
             LOG.warn("not all texts could be read ahead: {}", unreadable.getMessage());
         }
     }
 
-    /** Empty when the page has no text. */
-    String html(Page page) {
-        return find(page, rendered, Markdown::toHtml);
+    /** In Markdown; empty when the page has no text. */
+    public String of(Page page) {
+        return find(page.text());
     }
 
     /** The words alone; empty when the page has no text. */
-    String words(Page page) {
-        return find(page, words, Markdown::toPlain);
+    public String words(Page page) {
+        return page.text() == null ? "" : words.get(page.text(), made(Markdown::toPlain));
     }
 
-    private String find(Page page, Cache<TextHash, String> known, UnaryOperator<String> made) {
-        TextHash hash = page.text();
-        return hash == null
-                ? ""
-                : known.get(hash, any -> store.find(hash).map(made).orElse(""));
+    @Override
+    public Set<String> linksOf(TextHash text) {
+        return links.get(text, made(Markdown::links));
     }
 
-    private static Cache<TextHash, String> kept() {
+    /** Keeps texts, so that a page can have them. */
+    public void keep(Collection<String> fresh) {
+        if (!fresh.isEmpty()) {
+            store.keep(fresh);
+        }
+    }
+
+    private <T> Function<TextHash, T> made(Function<String, T> of) {
+        return hash -> of.apply(find(hash));
+    }
+
+    private String find(@Nullable TextHash hash) {
+        return hash == null ? "" : texts.get(hash, any -> store.find(hash).orElse(""));
+    }
+
+    private static <T> Cache<TextHash, T> kept(int weight, ToIntFunction<T> weigh) {
         return Caffeine.newBuilder()
-                .maximumWeight(CHARACTERS_KEPT)
-                .weigher((TextHash hash, String text) -> text.length())
+                .maximumWeight(weight)
+                .weigher((TextHash hash, T value) -> weigh.applyAsInt(value))
                 .build();
     }
 }

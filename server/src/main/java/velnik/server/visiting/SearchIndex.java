@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import velnik.core.search.PageIndex;
 import velnik.core.site.Site;
+import velnik.server.texts.Texts;
 
 /**
  * The words of the pages, of the live site and of the working copy: what both have is held once, and an edit costs what
@@ -17,10 +18,10 @@ class SearchIndex {
 
     private record Known(Site site, PageIndex index) {}
 
-    private final PageTexts texts;
+    private final Texts texts;
     private final Deque<Known> newest = new ArrayDeque<>();
 
-    SearchIndex(PageTexts texts) {
+    SearchIndex(Texts texts) {
         this.texts = texts;
     }
 

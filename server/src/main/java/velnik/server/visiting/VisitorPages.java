@@ -31,6 +31,7 @@ import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.server.releasing.LiveSite;
+import velnik.server.texts.Texts;
 
 /**
  * What visitors get at each address of the live release. Pages are rendered once a release, and anew when something
@@ -41,7 +42,7 @@ class VisitorPages {
     private static final int BYTES_KEPT = 64_000_000;
 
     private final LiveSite live;
-    private final PageTexts texts;
+    private final Texts texts;
     private final SearchIndex index;
     /** Needs nothing of the site, so that it can be shown whatever is the matter. */
     private static final Rendered BROKEN = Rendered.of(
@@ -55,7 +56,7 @@ class VisitorPages {
     private final Clock clock;
     private volatile @Nullable Served current;
 
-    VisitorPages(LiveSite live, PageTexts texts, SearchIndex index, VisitorAssets assets, Clock clock) {
+    VisitorPages(LiveSite live, Texts texts, SearchIndex index, VisitorAssets assets, Clock clock) {
         this.live = live;
         this.texts = texts;
         this.index = index;
@@ -280,7 +281,7 @@ class VisitorPages {
             return kept.get(
                     page,
                     id -> rendered(
-                            HttpStatus.OK, html.page(id, texts.html(site.pages().get(id)))));
+                            HttpStatus.OK, html.page(id, texts.of(site.pages().get(id)))));
         }
 
         /** What stands at the address of a page outside its periods that says when it opens again. */

@@ -35,6 +35,7 @@ import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.text.Messages;
 import velnik.server.calls.Policy;
+import velnik.server.texts.Texts;
 import velnik.server.workingcopy.Computed;
 
 /** The owner's window: the visitor site as the working copy would have it. */
@@ -56,11 +57,11 @@ class WindowController {
 
     private final Windows windows;
     private final Computed computed;
-    private final PageTexts texts;
+    private final Texts texts;
     private final SearchIndex index;
     private final VisitorAssets assets;
 
-    WindowController(Windows windows, Computed computed, PageTexts texts, SearchIndex index, VisitorAssets assets) {
+    WindowController(Windows windows, Computed computed, Texts texts, SearchIndex index, VisitorAssets assets) {
         this.windows = windows;
         this.computed = computed;
         this.texts = texts;
@@ -134,8 +135,7 @@ class WindowController {
                                         asked.strip(),
                                         PageSearch.of(site, now.openings(), visitor, index.of(site))
                                                 .find(asked))
-                                : writer.page(
-                                        page.get(), texts.html(site.pages().get(page.get()))));
+                                : writer.page(page.get(), texts.of(site.pages().get(page.get()))));
     }
 
     /**

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import velnik.core.content.LinkedTexts;
 import velnik.core.figure.Clicks;
 import velnik.core.finding.Finding;
 import velnik.core.finding.Findings;
@@ -24,12 +25,14 @@ import velnik.core.site.Visitor;
 @Service
 public class Computed {
     private final WorkingCopy workingCopy;
+    private final LinkedTexts texts;
     private final Clock clock;
     private volatile @Nullable Revision newest;
     private volatile @Nullable Revision asked;
 
-    Computed(WorkingCopy workingCopy, Clock clock) {
+    Computed(WorkingCopy workingCopy, LinkedTexts texts, Clock clock) {
         this.workingCopy = workingCopy;
+        this.texts = texts;
         this.clock = clock;
     }
 
@@ -38,7 +41,7 @@ public class Computed {
         WorkingCopy.State state = workingCopy.state();
         Revision known = newest;
         if (known == null || known.state() != state || known.isOver(clock.instant())) {
-            known = new Revision(state, clock.instant());
+            known = new Revision(state, texts, clock.instant());
             newest = known;
         }
         return known;
@@ -52,7 +55,7 @@ public class Computed {
                 .toInstant();
         Revision known = asked;
         if (known == null || known.state() != state || !known.at.equals(noon)) {
-            known = new Revision(state, noon);
+            known = new Revision(state, texts, noon);
             asked = known;
         }
         return known;
@@ -61,6 +64,7 @@ public class Computed {
     /** One revision, and what was asked of it so far. */
     public static final class Revision {
         private final WorkingCopy.State state;
+        private final LinkedTexts texts;
         private final Instant at;
         private final Openings openings;
         private final Optional<Instant> until;
@@ -70,8 +74,9 @@ public class Computed {
         private @Nullable Clicks clicks;
         private @Nullable List<Finding> findings;
 
-        Revision(WorkingCopy.State state, Instant at) {
+        Revision(WorkingCopy.State state, LinkedTexts texts, Instant at) {
             this.state = state;
+            this.texts = texts;
             this.at = at;
             this.openings = Openings.at(state.site(), at);
             this.until = openings.nextChange(state.site());
@@ -122,14 +127,14 @@ public class Computed {
         /** On a wide screen. */
         public synchronized Clicks clicks() {
             if (clicks == null) {
-                clicks = Clicks.of(state.site(), navigation(), Device.WIDE);
+                clicks = Clicks.of(state.site(), navigation(), Device.WIDE, texts);
             }
             return clicks;
         }
 
         public synchronized List<Finding> findings() {
             if (findings == null) {
-                findings = Findings.of(state.site(), navigation(), whereabouts(), clicks());
+                findings = Findings.of(state.site(), navigation(), whereabouts(), clicks(), texts);
             }
             return findings;
         }

@@ -88,6 +88,18 @@ public final class History {
         remember(entry);
     }
 
+    /** The newest edit; none where there never was one. */
+    Optional<Recent> newest() {
+        return Optional.ofNullable(recent.peekLast());
+    }
+
+    /** Lets the newest edit go, since the next goes on with it and holds all of it. */
+    void goOnWithNewest() {
+        Recent newest = recent.removeLast();
+        weight -= newest.weight();
+        forget(newest.revision());
+    }
+
     private void step(JournalEntry.Heading heading) {
         Steps steps = byPerson.computeIfAbsent(heading.person(), person -> new Steps());
         if (heading.undoes() != null) {

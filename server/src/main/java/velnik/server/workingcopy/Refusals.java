@@ -19,6 +19,7 @@ public final class Refusals {
             case Refusal.MenuUnknown unknown -> HttpStatus.NOT_FOUND;
             case Refusal.ItemUnknown unknown -> HttpStatus.NOT_FOUND;
             case Refusal.BuiltUpon builtUpon -> HttpStatus.CONFLICT;
+            case Refusal.TextChanged changed -> HttpStatus.CONFLICT;
             default -> HttpStatus.UNPROCESSABLE_CONTENT;
         };
         return new ProblemException(status, type(refusal), refusal.sentence(), facts(refusal));

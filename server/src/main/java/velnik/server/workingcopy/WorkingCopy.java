@@ -198,19 +198,21 @@ public class WorkingCopy {
                 if (kind == JournalEntry.Kind.EDIT) {
                     Clashes.check(history, basedOn, changes, difference, state.site(), site);
                 }
-                yield keep(
-                                List.of(new JournalEntry(
-                                        state.revision() + 1,
-                                        request,
-                                        kind,
-                                        null,
-                                        person,
-                                        now(),
-                                        applied.title(),
-                                        told(applied),
-                                        changes,
-                                        difference)),
-                                site)
+                Optional<Stretch> stretch = kind == JournalEntry.Kind.EDIT
+                        ? Stretch.goingOn(history, state, person, changes, site)
+                        : Optional.empty();
+                JournalEntry entry = new JournalEntry(
+                        state.revision() + 1,
+                        request,
+                        kind,
+                        null,
+                        person,
+                        now(),
+                        applied.title(),
+                        told(applied),
+                        changes,
+                        stretch.map(Stretch::difference).orElse(difference));
+                yield keep(List.of(entry), site, stretch.map(Stretch::revision).orElse(null))
                         .offering(applied.remedies());
             }
         };
@@ -285,7 +287,7 @@ public class WorkingCopy {
     }
 
     private Kept keep(StepBack step) {
-        return keep(step.entries(), step.site());
+        return keep(step.entries(), step.site(), null);
     }
 
     /** How long what was removed lies in the bin. */
@@ -312,14 +314,21 @@ public class WorkingCopy {
                 .orElseThrow(() -> new IllegalStateException("the journal has no revision " + revision));
     }
 
-    /** Readers see the new site only once it and its entries are on the disk. */
-    private Kept keep(List<JournalEntry> entries, Site site) {
+    /**
+     * Readers see the new site only once it and its entries are on the disk.
+     *
+     * @param instead the revision of the newest edit where the first entry goes on with it
+     */
+    private Kept keep(List<JournalEntry> entries, Site site, @Nullable Long instead) {
         long last = entries.getLast().revision();
         disk.write(
-                () -> store.write(state.site(), site, entries),
+                () -> store.write(state.site(), site, entries, instead),
                 () -> !store.entriesOf(entries.getFirst().request()).isEmpty());
         synchronized (memory) {
             if (state.revision() < last) {
+                if (instead != null) {
+                    history.goOnWithNewest();
+                }
                 entries.forEach(history::add);
                 become(new State(last, site));
             }
