@@ -23,6 +23,7 @@ import velnik.core.site.Zone;
  *
  * @param page null where a site has no page of its own for addresses that lead nowhere
  * @param canonical the page's absolute address; null where it has none or the site's address is not known
+ * @param date that visitors take the page to be of; null when it has none
  * @param text safe HTML
  * @param topics listings of the topics it has
  */
@@ -33,6 +34,7 @@ public record PageView(
         @Nullable PageId page,
         String title,
         String summary,
+        @Nullable Day date,
         @Nullable String canonical,
         boolean noIndex,
         LayoutId layout,
@@ -46,7 +48,12 @@ public record PageView(
     /** A step of the breadcrumb trail; without an address it is words only. */
     public record Step(String title, @Nullable String address) {}
 
-    public record Link(String title, String summary, String address) {}
+    /** @param date null where what it leads to has none */
+    public record Link(
+            String title, String summary, @Nullable Day date, String address) {}
+
+    /** A day for machines, as in 2026-11-28, and for people. */
+    public record Day(String written, String read) {}
 
     /** Writes the address of a row's page. */
     @FunctionalInterface

@@ -1,5 +1,6 @@
 package velnik.core.html;
 
+import static java.util.Objects.requireNonNull;
 import static java.util.stream.Collectors.joining;
 
 import gg.jte.ContentType;
@@ -8,6 +9,7 @@ import gg.jte.TemplateOutput;
 import gg.jte.output.StringOutput;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -169,6 +171,7 @@ public final class VisitorHtml {
                 null,
                 Words.capital(listing.topic()),
                 "",
+                null,
                 canonical(listing.address()),
                 isKeptFromSearchEngines(index),
                 site.frameOf(site.pages().get(index).layout()),
@@ -190,7 +193,7 @@ public final class VisitorHtml {
     }
 
     private PageView.Link link(TopicListings.Listing listing) {
-        return new PageView.Link(listing.topic(), "", written(listing.address()));
+        return new PageView.Link(listing.topic(), "", null, written(listing.address()));
     }
 
     private List<IndexRow> indexRows(List<Branch<PageId, Page>> rows) {
@@ -245,6 +248,7 @@ public final class VisitorHtml {
                 title,
                 "",
                 null,
+                null,
                 true,
                 own.map(id -> site.frameOf(site.pages().get(id).layout())).orElse(LayoutId.STANDARD),
                 navigation.forPage(own.orElse(null)),
@@ -281,6 +285,7 @@ public final class VisitorHtml {
                 id,
                 heading(id, page),
                 summary,
+                day(page),
                 canonical(Addresses.of(site, id)),
                 noIndex,
                 site.frameOf(page.layout()),
@@ -327,10 +332,27 @@ public final class VisitorHtml {
         return steps;
     }
 
+    /** The newest first where each has a date, as news have; else as they stand. */
     private List<PageView.Link> subpages(Branch<PageId, Page> branch) {
-        return Access.of(site, branch.id(), openings).isListedFor(visitor) && !site.isHome(branch.id())
-                ? listed(branch.children())
-                : List.of();
+        List<PageView.Link> listed =
+                Access.of(site, branch.id(), openings).isListedFor(visitor) && !site.isHome(branch.id())
+                        ? listed(branch.children())
+                        : List.of();
+        return listed.stream().allMatch(link -> link.date() != null)
+                ? listed.stream().sorted(NEWEST_FIRST).toList()
+                : listed;
+    }
+
+    private static final Comparator<PageView.Link> NEWEST_FIRST = Comparator.comparing(
+                    (PageView.Link link) -> requireNonNull(link.date()).written())
+            .reversed();
+
+    private PageView.@Nullable Day day(Page page) {
+        return page.date() == null
+                ? null
+                : new PageView.Day(
+                        page.date().toString(),
+                        Days.in(frame.words().language()).day(page.date()));
     }
 
     private List<PageView.Link> listed(List<Branch<PageId, Page>> pages) {
@@ -342,7 +364,7 @@ public final class VisitorHtml {
 
     private PageView.Link link(PageId id) {
         Page page = site.pages().get(id);
-        return new PageView.Link(page.title(), page.summary(), addressOf(id));
+        return new PageView.Link(page.title(), page.summary(), day(page), addressOf(id));
     }
 
     private String addressOf(PageId page) {

@@ -98,81 +98,6 @@ public final class Brackwater {
             Map.entry("Canoe trips 2024", "Hire"),
             Map.entry("Old price list", "Repairs"));
 
-    private static final Map<String, String> TEXTS = Map.ofEntries(
-            Map.entry("Home", """
-                    The creek dries at low water and fills twice a day. In between, there is time for a paddle, a
-                    repair or a slice of cake.
-
-                    ## This week
-
-                    - The new pontoon is open, with twelve more berths.
-                    - Skiffs go out again from the first of April.
-                    - The café has rhubarb.
-                    """),
-            Map.entry("Hire", """
-                    All boats leave from the slip. We give you a buoyancy aid, a chart of the creek and the time to be
-                    back, and we watch the water while you are out.
-
-                    ## Good to know
-
-                    1. Come half an hour before the tide you booked.
-                    2. Wear shoes that may get wet.
-                    3. Under twelve, go out with a grown-up.
-                    """),
-            Map.entry("Canoes", """
-                    Stable enough for a first try, roomy enough for a picnic and a dog. On a spring tide you reach the
-                    **old mill** and are back before the mud shows.
-                    """),
-            Map.entry("Kayaks", """
-                    Faster than a canoe, drier than you think. Doubles are best for two of about the same patience.
-                    """),
-            Map.entry("Prices", """
-                    - An hour: 14
-                    - A tide, about four hours: 38
-                    - A day: 55
-
-                    A deposit of 50 comes back with the boat.
-                    """),
-            Map.entry("Safety on the tide", """
-                    The ebb runs at three knots under the bridge. **Turn when the withies lean.** If you are late, stay
-                    with the boat and ring us: we would rather fetch you than look for you.
-                    """),
-            Map.entry("Repairs", """
-                    Bring the boat, or send a picture. We look at it on the hard, write down what it needs and what can
-                    wait, and begin when you say so.
-                    """),
-            Map.entry("Hulls", """
-                    A hull tells its story when it is dry. We give it two weeks under cover before we promise anything.
-                    """),
-            Map.entry("Electric conversion", """
-                    A day boat of six metres needs about as much power as a kettle. What matters is how long you want
-                    to boil it.
-                    """),
-            Map.entry("Slipway Café", """
-                    Open from ten until the last boat is in. Dogs are welcome outside, children everywhere.
-                    """),
-            Map.entry("About us", """
-                    The yard was begun by two sisters and a borrowed saw. Their grandchildren run it now, with the same
-                    saw.
-                    """),
-            Map.entry("Find us", """
-                    By car, follow the lane until it ends. By bus, get off at the church and walk ten minutes downhill.
-                    By boat, come on the last two hours of the flood.
-                    """),
-            Map.entry("Contact", """
-                    The phone is answered from eight to five, except when we are all holding the same mast.
-
-                    - [01632 960 983](tel:+441632960983)
-                    - [yard@brackwater.example](mailto:yard@brackwater.example)
-                    """),
-            Map.entry("Terms of hire", """
-                    You bring the boat back as you took it. We tell you beforehand when the weather says no, and then
-                    you pay nothing.
-                    """),
-            Map.entry("Privacy", """
-                    We keep your name and number until the boat is back. Nothing else, and nobody else.
-                    """));
-
     private Brackwater() {}
 
     /** From nothing to the whole site, in order. */
@@ -251,7 +176,7 @@ public final class Brackwater {
     /** The texts its pages name. */
     public static Map<TextHash, String> texts() {
         Map<TextHash, String> texts = new HashMap<>();
-        TEXTS.values().forEach(text -> texts.put(TextHash.of(text), text));
+        BrackwaterTexts.BY_TITLE.values().forEach(text -> texts.put(TextHash.of(text), text));
         return texts;
     }
 
@@ -278,7 +203,7 @@ public final class Brackwater {
         String[] fields = fields(page.title());
         String title = fields[0];
         String signs = fields[1];
-        @Nullable String text = TEXTS.get(title);
+        @Nullable String text = BrackwaterTexts.BY_TITLE.get(title);
         return new Change.NewPage(
                 page.id(),
                 page.place(),
