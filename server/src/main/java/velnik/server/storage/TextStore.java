@@ -10,4 +10,10 @@ public interface TextStore {
 
     /** Keeps texts; those kept already are left as they are. */
     void keep(Collection<String> texts);
+
+    /**
+     * Lets those go that nothing names any more: no page, nothing in the bin, no release, no entry of the journal. Reads
+     * all of these; nothing may be written meanwhile.
+     */
+    void forgetUnnamed();
 }

@@ -75,6 +75,11 @@ public class Texts implements LinkedTexts {
         }
     }
 
+    /** Lets those go that nothing names any more. No page may get a text meanwhile. */
+    public void tidy() {
+        store.forgetUnnamed();
+    }
+
     private <T> Function<TextHash, T> made(Function<String, T> of) {
         return hash -> of.apply(find(hash));
     }

@@ -8,9 +8,10 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import velnik.server.releasing.Releases;
 import velnik.server.storage.Compaction;
+import velnik.server.texts.Texts;
 import velnik.server.workingcopy.WorkingCopy;
 
-/** Lets old removals, releases and entries of the journal go, and makes the file small again. */
+/** Lets old removals, releases, entries of the journal and texts go, and makes the file small again. */
 @Component
 @EnableScheduling
 class Tidying {
@@ -18,11 +19,13 @@ class Tidying {
 
     private final WorkingCopy workingCopy;
     private final Releases releases;
+    private final Texts texts;
     private final Compaction compaction;
 
-    Tidying(WorkingCopy workingCopy, Releases releases, Compaction compaction) {
+    Tidying(WorkingCopy workingCopy, Releases releases, Texts texts, Compaction compaction) {
         this.workingCopy = workingCopy;
         this.releases = releases;
+        this.texts = texts;
         this.compaction = compaction;
     }
 
@@ -31,6 +34,10 @@ class Tidying {
         try {
             workingCopy.tidy();
             releases.tidy();
+            workingCopy.edit(() -> {
+                texts.tidy();
+                return workingCopy.state();
+            });
             compact();
         } catch (RuntimeException failed) {
             LOG.warn("the night's work was not done, and is tried again tomorrow: {}", failed.getMessage());

@@ -1,5 +1,6 @@
 package velnik.server.storage;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
@@ -10,12 +11,14 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
+import velnik.core.site.TextHash;
 import velnik.server.workingcopy.WorkingCopies;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -71,6 +74,37 @@ public class GrowthTest {
             assertEquals(copy.state().site().pages().get(CANOES).title(), "Canoes");
             copy.tidy();
             assertEquals(storage.sites().load().site(), copy.state().site());
+        }
+    }
+
+    /** A stretch of typing leaves its last text; what a page, the bin or undo may still ask for stays. */
+    @Test
+    public void textsThatNothingNames_areLetGo() throws IOException {
+        String folder = Files.createTempDirectory("velnik-texts").toString();
+        try (OpenedStorage storage = OpenedStorage.in(folder)) {
+            WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk());
+            copy.applyForGood("mara", "begin-site", Brackwater.changes());
+            storage.texts().keep(Brackwater.texts().values());
+            TextHash before =
+                    requireNonNull(copy.state().site().pages().get(CANOES).text());
+            TextHash upon = before;
+            for (int i = 0; i < 50; i++) {
+                String text = "Nine canoes" + ", and one".repeat(i);
+                storage.texts().keep(List.of(text));
+                Change written = new Change.SetText(CANOES, TextHash.of(text), upon, "stretch");
+                copy.apply("mara", "request-" + i, copy.state().revision(), List.of(written));
+                upon = TextHash.of(text);
+            }
+            storage.texts().forgetUnnamed();
+            assertFalse(
+                    storage.texts().find(TextHash.of("Nine canoes, and one")).isPresent());
+            assertTrue(storage.texts().find(upon).isPresent());
+            assertTrue(storage.texts().find(before).isPresent(), "undo leads back to it");
+            copy.state().site().pages().walk().stream()
+                    .flatMap(row -> Stream.ofNullable(row.value().text()))
+                    .forEach(text -> assertTrue(storage.texts().find(text).isPresent(), text.value()));
+            copy.undo("mara", "undo-it-all", WorkingCopy.Undo.ALONE);
+            assertEquals(copy.state().site().pages().get(CANOES).text(), before);
         }
     }
 }

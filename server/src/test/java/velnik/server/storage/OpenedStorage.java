@@ -102,6 +102,10 @@ public final class OpenedStorage implements AutoCloseable {
         return releases;
     }
 
+    TextStore texts() {
+        return new HibernateTextStore(entityManagers);
+    }
+
     Compaction compaction() {
         return new Compaction(pool, new Durability(pool), folder);
     }
