@@ -210,6 +210,8 @@ export const api = {
   },
   pageCard: async (page: string, abandoned: AbortSignal) =>
     (await call<PageCardDto | undefined>("GET", `/pages/${page}/card`, undefined, abandoned)) ?? null,
+  text: (page: string, abandoned?: AbortSignal) =>
+    call<Schemas["WrittenDto"]>("GET", `/pages/${page}/text`, undefined, abandoned),
   waiting: (abandoned?: AbortSignal) => call<WaitingDto>("GET", "/waiting", undefined, abandoned),
   releases: (abandoned?: AbortSignal) => call<ReleaseDto[]>("GET", "/releases", undefined, abandoned),
   publish: (request: string, basedOn: number, note: string) =>

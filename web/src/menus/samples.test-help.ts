@@ -85,6 +85,7 @@ export function page(id: string, parent: string | null, after: string | null) {
     summary: "",
     topics: [],
     date: null,
+    text: null,
     periods: [],
     whenClosed: "NOT_FOUND",
     locked: false,

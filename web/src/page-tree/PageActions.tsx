@@ -12,6 +12,7 @@ import {
   RemoveIcon,
   RenameIcon,
   ShowIcon,
+  WriteIcon,
 } from "../shared/icons";
 
 /** Everything that can be done to the chosen pages, as buttons; each names its key in its hint. */
@@ -27,6 +28,7 @@ export function PageActions(props: {
     readonly below: () => void;
     readonly under: () => void;
     readonly edit: () => void;
+    readonly write: () => void;
     readonly wrap: () => void;
     readonly moveTo: () => void;
     readonly place: () => void;
@@ -67,6 +69,13 @@ export function PageActions(props: {
     hint: "Edit the title (Enter)",
     onClick: acts.edit,
   };
+  const write: Action = {
+    key: "write",
+    label: "Write",
+    icon: <WriteIcon />,
+    hint: "Write its text (T)",
+    onClick: acts.write,
+  };
   const copying: Action = {
     key: "copy",
     label: "Copy…",
@@ -82,7 +91,7 @@ export function PageActions(props: {
         ...(one ? adding : []),
         ...movesAlong(moving),
         ...movesAcross(moving, "page"),
-        ...(one ? [rename] : []),
+        ...(one ? [rename, write] : []),
         {
           key: "place",
           label: "Add to menu…",

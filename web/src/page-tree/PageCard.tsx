@@ -1,3 +1,4 @@
+import { Button } from "antd";
 import { useState } from "react";
 import { api, type Reach, type RemedyDto } from "../api/client";
 import { Answered, derived, useAnswer } from "../shared/answer";
@@ -27,6 +28,8 @@ export function PageCard(props: {
   readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
   readonly page: string;
+  /** Begins to write on it; null where somebody does. */
+  readonly onWrite: (() => void) | null;
 }) {
   const { copy, store, page: id } = props;
   const page = pageOf(copy.tree, id);
@@ -57,6 +60,11 @@ export function PageCard(props: {
     <section className="card" aria-label={`About ${page.title}`}>
       <div className="card-head">
         <h2>{page.title}</h2>
+        {props.onWrite && page.kind === "PAGE" && (
+          <Button size="small" onClick={props.onWrite}>
+            Write
+          </Button>
+        )}
         <FindingsCount findings={findings} />
       </div>
       {isBuiltIn(page) && <p className="hint">Built-in page, on every site: {BUILT_IN[page.kind]}.</p>}

@@ -51,6 +51,8 @@ export function PageDesk(props: {
   readonly onWholeScreen: () => void;
   /** Goes to the menus that the chosen pages can be placed in. */
   readonly onPlace: () => void;
+  /** Opens the text of the selected page. */
+  readonly onWrite: () => void;
 }) {
   const { copy, store, choice, pages, onChoose } = props;
   const { tree } = copy;
@@ -72,6 +74,7 @@ export function PageDesk(props: {
     below: () => add({ parent: parentOf(tree, selected), after: selected }),
     under: () => add(endOf(tree, selected)),
     edit: () => desk.edit(selected),
+    write: props.onWrite,
     wrap: () => desk.setAttention({ kind: "wrapping", page: pages[0] ?? selected }),
     moveTo: props.onMoveTo,
     place: props.onPlace,
@@ -117,6 +120,7 @@ export function PageDesk(props: {
         h: () => void deeds.hide(),
         "Ctrl+d": acts.copy,
         p: acts.place,
+        t: acts.write,
         w: props.onWholeScreen,
       }}
       load={(id) => {

@@ -5,6 +5,7 @@ import { type Choice, only, present } from "../outline/choice";
 import { MoveTo } from "../outline/MoveTo";
 import { outermost } from "../outline/moves";
 import { Later } from "../shared/Later";
+import { apart } from "../shell/apart";
 import { Split } from "../shell/Split";
 import { useWholeScreen } from "../shell/useWholeScreen";
 import { WindowPane } from "../window/WindowPane";
@@ -19,6 +20,9 @@ import { Start } from "./Start";
 import "./page-tree.css";
 import { counted } from "../shared/counted";
 
+/** Needed by those who write only. */
+const WritingDesk = apart(() => import("../writing/WritingDesk"));
+
 /** Where the owner arranges the page tree: the desk, the window beside it, the card beneath the window. */
 export default memo(PageTreeScreen);
 
@@ -32,7 +36,8 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
   // Not read back from the address: the router updates it later than the next key may come.
   const [last, setLast] = useState(only(asked ?? null));
   // Except where somebody comes from elsewhere, though the screen be there already.
-  const { key, state: sent } = useLocation();
+  const { key, state: sent, pathname } = useLocation();
+  const writing = pathname.endsWith("/write");
   const [arrived, setArrived] = useState(key);
   if (sent?.arrival && key !== arrived) {
     setArrived(key);
@@ -45,7 +50,7 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
   const choose = (next: Choice) => {
     setDoing(null);
     setLast(next);
-    void navigate(`/pages/${next.at ?? ""}`, { replace: true });
+    void navigate(addressAt(next.at, writing), { replace: true });
   };
   const selected = choice.at;
   const pages = outermost(copy.tree, choice.rows);
@@ -57,18 +62,28 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
     <Split
       whole={wholeScreen}
       desk={
-        <PageDesk
-          copy={copy}
-          store={store}
-          choice={choice}
-          pages={pages}
-          gridRef={gridRef}
-          onChoose={choose}
-          onMoveTo={() => setDoing("moving")}
-          onCopy={() => setDoing("copying")}
-          onWholeScreen={() => setWholeScreen(true)}
-          onPlace={goToPlacing}
-        />
+        writing ? (
+          <WritingDesk
+            copy={copy}
+            store={store}
+            page={selected}
+            onLeave={() => void navigate(addressAt(selected, false), { state: { arrival: selected } })}
+          />
+        ) : (
+          <PageDesk
+            copy={copy}
+            store={store}
+            choice={choice}
+            pages={pages}
+            gridRef={gridRef}
+            onChoose={choose}
+            onMoveTo={() => setDoing("moving")}
+            onCopy={() => setDoing("copying")}
+            onWholeScreen={() => setWholeScreen(true)}
+            onPlace={goToPlacing}
+            onWrite={() => void navigate(addressAt(selected, true))}
+          />
+        )
       }
       window={
         <Later of={`${selected} ${wholeScreen}`}>
@@ -77,7 +92,7 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
             moment={`${copy.revision} ${copy.turns}`}
             path={pathTo(copy.tree, selected).map((step) => pageOf(copy.tree, step).title)}
             whole={wholeScreen}
-            pointed={{ menu: null, item: null, page: selected }}
+            pointed={{ menu: null, item: null, page: writing ? null : selected }}
             onWhole={setWholeScreen}
             onVisit={(page) => {
               if (copy.tree.pages.has(page)) choose(only(page));
@@ -133,12 +148,22 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
           ) : choice.rows.size > 1 ? (
             <PagesCard copy={copy} store={store} pages={[...choice.rows]} />
           ) : (
-            <PageCard key={selected} copy={copy} store={store} page={selected} />
+            <PageCard
+              key={selected}
+              copy={copy}
+              store={store}
+              page={selected}
+              onWrite={writing ? null : () => void navigate(addressAt(selected, true))}
+            />
           )}
         </Later>
       }
     />
   );
+}
+
+function addressAt(page: string | null, writing: boolean): string {
+  return writing && page ? `/pages/${page}/write` : `/pages/${page ?? ""}`;
 }
 
 /** To the menus that the chosen pages can be placed in, though they be folded away. */

@@ -20,6 +20,10 @@ export const LastIcon = () => <Icon d="M3 14h10M8 2v9M4 7l4 4 4-4" />;
 export const InIcon = () => <Icon d="M2 2v12M4.5 8H14M10 4l4 4-4 4" />;
 export const OutIcon = () => <Icon d="M14 2v12M11.5 8H2M6 4L2 8l4 4" />;
 export const RenameIcon = () => <Icon d="M2 14l.8-3.2L10.5 3l2.5 2.5-7.8 7.700zM8.8 4.700l2.5 2.5" />;
+/** Lines of a text, the last of them being written. */
+export const WriteIcon = () => (
+  <Icon d="M2 3h12M2 6.500h12M2 10h6M2 13.500h3M8.5 14l.6-2.300 4-4 1.700 1.700-4 4z" />
+);
 export const GroupIcon = () => <Icon d="M2 3h12M4.5 3v9.500H7M4.5 7.500H7M8 7.500h6M8 12.500h6" />;
 export const MoveToIcon = () => <Icon d="M2 4h6M2 12h6M2 8h10M9.5 4.500L13 8l-3.5 3.5" />;
 export const AddToMenuIcon = () => <Icon d="M2 3.500h12M2 8h6M2 12.500h4M11.5 8v6M8.5 11h6" />;

@@ -182,6 +182,7 @@ export default function Shell({
                   <Route path="/topics" element={<TopicsScreen copy={copy} store={store} />} />
                   <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
                   <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
+                  <Route path="/pages/:page/write" element={<PageTreeScreen copy={copy} store={store} />} />
                   <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
                   <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
                 </Routes>

@@ -50,6 +50,7 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     summary: "",
     topics: [],
     date: null,
+    text: null,
     periods: [],
     whenClosed: "NOT_FOUND",
     locked: false,

@@ -77,5 +77,6 @@ export function answer(revision: number, placed: string, told: string): AnswerDt
     history: HISTORY,
     waiting: revision,
     told: [told],
+    texts: [],
   } as unknown as AnswerDto;
 }

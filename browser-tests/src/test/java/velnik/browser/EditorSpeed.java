@@ -83,6 +83,49 @@ public class EditorSpeed extends BrowserTest {
         }
     }
 
+    /** A text of 20,000 characters. */
+    @Test
+    public void measureWriting() {
+        try (RunningVelnik velnik = RunningVelnik.demo()) {
+            Owner mara = new Owner(velnik, wide()).signsIn();
+            Page page = mara.page();
+            mara.writes("summer-regatta", "The creek dries **twice** a day, see [](page:canoes).\\n\\n".repeat(370));
+            page.reload();
+            mara.chooses("Summer regatta").presses("t");
+            Locator text = page.locator(".writing .cm-content");
+            assertThat(text).isFocused();
+            mara.presses("Control+Home");
+            rests(page);
+            line(
+                    "a letter typed in a text of 20,000 characters, painted, p95",
+                    16,
+                    percentile(95, 40, () -> painted(page, "input", "a")));
+            line(
+                    "its preview after the last letter, a pause of 200 ms included, median",
+                    350,
+                    median(9, () -> written(mara)));
+        }
+    }
+
+    /** From a letter typed until the preview shows it. */
+    private static double written(Owner mara) {
+        rests(mara.page());
+        Frame frame = mara.page().frames().getLast();
+        frame.evaluate("""
+                () => {
+                  const before = document.querySelector('main p:not(.summary)').textContent;
+                  window.changed = new Promise(resolve => new MutationObserver((_changes, observer) => {
+                    if (document.querySelector('main p:not(.summary)').textContent === before) return;
+                    observer.disconnect();
+                    resolve(performance.timeOrigin + performance.now());
+                  }).observe(document, { characterData: true, childList: true, subtree: true }));
+                }
+                """);
+        double typed = number(mara.page().evaluate("performance.timeOrigin + performance.now()"));
+        mara.presses("x");
+        return number(frame.evaluate("window.changed")) - typed;
+    }
+
     private static String pages() {
         return adding(sections(SECTIONS, SUBPAGES, "null"));
     }

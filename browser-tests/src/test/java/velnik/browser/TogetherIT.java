@@ -116,4 +116,32 @@ public class TogetherIT extends DemoTest {
         mara.forgives("404");
         mara.complainsOfNothing();
     }
+
+    /** Each sees the other's words come in, and where both write at once, both stand in the text. */
+    @Test
+    public void twoInOneText_keepTheWordsOfBoth() {
+        for (Owner who : new Owner[] {mara, jo}) {
+            who.chooses("Kayaks").presses("t");
+            assertThat(textOf(who)).isFocused();
+        }
+        mara.presses("Control+End").types("\n\nMara was here.");
+        assertThat(textOf(jo)).containsText("Mara was here.");
+        jo.presses("Control+Home").types("Jo too. ");
+        assertThat(textOf(mara)).containsText("Jo too. Faster than a canoe");
+        mara.types(" And again,");
+        jo.types("And again. ");
+        mara.types(" at last.");
+        for (Owner who : new Owner[] {mara, jo}) {
+            assertThat(textOf(who)).containsText("Jo too. And again. Faster than a canoe");
+            assertThat(textOf(who)).containsText("Mara was here. And again, at last.");
+        }
+        mara.forgives("409"); // each was told that the other had written
+        jo.forgives("409");
+        mara.complainsOfNothing();
+        jo.complainsOfNothing();
+    }
+
+    private static Locator textOf(Owner who) {
+        return who.page().locator(".writing .cm-content");
+    }
 }

@@ -1,0 +1,158 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** Pages are written on, and what is written on them leads where it should. */
+public class WritingIT extends UndoneTest {
+
+    private Locator text() {
+        return mara.page().locator(".writing .cm-content");
+    }
+
+    private Locator inWindow(String selector) {
+        return mara.window().locator("main " + selector);
+    }
+
+    private Locator offer(String title) {
+        return mara.page().getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText(title));
+    }
+
+    /** Opens the text of the chosen page and goes to its end. */
+    private void writesAtTheEnd() {
+        mara.presses("t");
+        assertThat(text()).isFocused();
+        mara.presses("Control+End");
+    }
+
+    @Test
+    public void pageIsWrittenFromNothing_byKeyboard_andItsLinksFollowTheirPages() {
+        mara.chooses("Hire").presses("n").types("Mud walks").presses("Enter", "Escape");
+        mara.chooses("Mud walks");
+        writesAtTheEnd();
+        mara.types("Walk where the water was.\n\n## Bring\n\n- boots\na friend\n\n");
+        assertThat(text()).containsText("- a friend"); // Enter goes on with the list
+        mara.types("\n").presses("Backspace");
+        mara.types("Then by [cano");
+        assertThat(offer("Canoes")).isVisible();
+        mara.presses("Enter").types(", or [for nothing](/hire/prices), or ring [us](tel:+441632960983).");
+        assertThat(inWindow("h2")).hasText(new String[] {"Bring"});
+        assertThat(inWindow("li")).hasText(new String[] {"boots", "a friend"});
+        assertThat(inWindow("p a")).hasText(new String[] {"Canoes", "for nothing", "us"});
+        assertThat(mara.page().locator(".page-name")).hasText(new String[] {"Canoes", "→ Prices"});
+        mara.isTold("The text of Mud walks is saved.").isAccessible("writing");
+        mara.clicks("Back to the pages");
+        assertThat(mara.row("Mud walks")).hasAttribute("aria-selected", "true");
+        mara.publishes();
+        mara.sends("{'kind':'movePages','pages':['canoes'],'place':{'parent':'repairs','after':null}},"
+                + "{'kind':'retitlePage','page':'canoes','title':'Open canoes'}");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire/mud-walks");
+        Locator links = visitor.page().locator("main p a");
+        assertThat(links).hasText(new String[] {"Open canoes", "for nothing", "us"});
+        assertEquals(
+                links.evaluateAll("links => links.map(link => link.getAttribute('href'))"),
+                List.of("/repairs/canoes", "/hire/prices", "tel:+441632960983"));
+        links.first().click();
+        visitor.reads("Open canoes");
+        assertEquals(visitor.page().url(), velnik.url("/repairs/canoes"));
+        visitor.complainsOfNothing();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void aStretchOfTyping_isOneEdit_andUndoneAtOnce() {
+        mara.chooses("Contact").clicks("Write");
+        assertThat(text()).isFocused();
+        String before = text().innerText();
+        mara.presses("Control+End").types("\n\nCome by.");
+        assertThat(inWindow("p").last()).hasText("Come by.");
+        mara.presses("Control+Shift+ArrowLeft", "Control+Shift+ArrowLeft");
+        mara.clicks("Bold");
+        assertThat(inWindow("strong").last()).hasText("by.");
+        mara.clicks("Heading");
+        assertThat(inWindow("h2").last()).hasText("Come by.");
+        mara.isTold("The text of Contact is saved.");
+        mara.clicks("Undo");
+        assertThat(inWindow("h2")).hasCount(0);
+        assertThat(text()).hasText(before.replace("\n", ""));
+        mara.page().getByLabel("Summary").fill("Ring, write, or wave.");
+        mara.presses("Enter").isTold("Contact has another summary.");
+        assertThat(inWindow(".summary")).hasText("Ring, write, or wave.");
+        mara.complainsOfNothing();
+    }
+
+    /** As a word processor puts it on the clipboard, and an address alone. */
+    @Test
+    public void formattedText_isPastedAsMarkdown() {
+        mara.chooses("Batteries");
+        writesAtTheEnd();
+        mara.types("\n\n");
+        pastes(
+                "text/html",
+                "<html><head><style>p{color:red}</style></head><body><!--StartFragment--><h2>Care</h2>"
+                        + "<p class=MsoNormal><span style='font-weight:700'>Never</span> let them <i>freeze</i>;"
+                        + " <a href='https://brackwater.example/contact'>ask us</a>.</p>"
+                        + "<table><tr><th>Month</th><th>Charge</th></tr><tr><td>May</td><td>full</td></tr></table>"
+                        + "<script>window.hacked = 1</script><!--EndFragment--></body></html>");
+        assertThat(inWindow("h2").last()).hasText("Care");
+        assertThat(inWindow("strong").last()).hasText("Never");
+        assertThat(inWindow("p a").last()).hasText("ask us");
+        assertThat(inWindow("table").last()).containsText("May");
+        assertThat(mara.page().locator(".page-name").last()).hasText("→ Contact");
+        mara.presses("Control+End").types(" See ");
+        pastes("text/plain", "https://tides.example/now");
+        assertThat(inWindow("a").getByText("https://tides.example/now")).isVisible();
+        mara.complainsOfNothing();
+    }
+
+    private void pastes(String type, String content) {
+        text().evaluate(
+                        "(text, [type, content]) => { const clipboard = new DataTransfer(); clipboard.setData(type, content);"
+                                + " text.dispatchEvent(new ClipboardEvent('paste',"
+                                + " { clipboardData: clipboard, bubbles: true, cancelable: true })); }",
+                        List.of(type, content));
+    }
+
+    /** In the editor, in the preview, and for visitors. */
+    @Test
+    public void markupInATextIsWords_andNothingOfItRuns() {
+        String hostile = String.join(
+                "\\n\\n",
+                "<script>window.hacked = 1</script>",
+                "<img src=x onerror=window.hacked=1>",
+                "<svg onload=window.hacked=1>",
+                "[x](javascript:window.hacked=1)",
+                "[y](&#106;avascript:window.hacked=1)",
+                "[z](data:text/html,<script>window.hacked=1</script>)",
+                "<style>* { display: none }</style>",
+                "<base href=//evil.example/>",
+                "<iframe srcdoc=x></iframe>",
+                "# The end");
+        mara.writes("contact", hostile);
+        mara.page().reload();
+        mara.chooses("Contact");
+        writesAtTheEnd();
+        assertThat(inWindow("h2")).hasText("The end");
+        assertThat(inWindow("a[href]").getByText("x", new Locator.GetByTextOptions().setExact(true)))
+                .hasCount(0);
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/contact");
+        assertThat(visitor.page().locator("main h2")).hasText("The end");
+        visitor.page()
+                .locator("main p")
+                .getByText("x", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertEquals(visitor.page().evaluate("window.hacked"), null);
+        assertEquals(mara.page().evaluate("window.hacked"), null);
+        visitor.complainsOfNothing();
+        mara.complainsOfNothing();
+    }
+}

@@ -1,0 +1,173 @@
+import { startCompletion } from "@codemirror/autocomplete";
+import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
+import { markdownKeymap, markdownLanguage } from "@codemirror/lang-markdown";
+import { HighlightStyle, syntaxHighlighting } from "@codemirror/language";
+import {
+  Annotation,
+  type EditorState,
+  type Extension,
+  Transaction,
+  type TransactionSpec,
+} from "@codemirror/state";
+import { EditorView, keymap } from "@codemirror/view";
+import { tags } from "@lezer/highlight";
+import { nonce } from "../shared/csp";
+import type { PageTree } from "../working-copy/tree";
+import { fromHtml } from "./fromHtml";
+import { begun, marked, onItsLines, withLink, withTable } from "./marks";
+import { pageLinks, pagesOf } from "./pageLinks";
+
+/** A text that came from elsewhere and was not typed here. */
+const fromElsewhere = Annotation.define<true>();
+
+const look = HighlightStyle.define([
+  { tag: tags.heading1, class: "w-heading" },
+  { tag: tags.heading2, class: "w-heading" },
+  { tag: tags.heading, class: "w-subheading" },
+  { tag: tags.strong, class: "w-strong" },
+  { tag: tags.emphasis, class: "w-emphasis" },
+  { tag: tags.link, class: "w-link" },
+  { tag: tags.url, class: "w-mark" },
+  { tag: tags.monospace, class: "w-code" },
+  { tag: tags.quote, class: "w-quote" },
+  { tag: [tags.processingInstruction, tags.contentSeparator, tags.labelName], class: "w-mark" },
+]);
+
+/** What a button above the text does; also by its key. */
+export type Command = {
+  readonly label: string;
+  readonly hint: string;
+  readonly key?: string;
+  readonly run: (view: EditorView) => boolean;
+};
+
+const changes =
+  (act: (state: EditorState) => TransactionSpec) =>
+  (view: EditorView): boolean => {
+    view.dispatch(view.state.update(act(view.state), { scrollIntoView: true, userEvent: "input" }));
+    view.focus();
+    return true;
+  };
+
+const link = (view: EditorView) => changes(withLink)(view) && startCompletion(view);
+
+export const COMMANDS: readonly Command[] = [
+  { label: "Heading", hint: "A heading", key: "Mod-Alt-2", run: changes((s) => begun(s, () => "## ")) },
+  {
+    label: "Subheading",
+    hint: "A smaller heading",
+    key: "Mod-Alt-3",
+    run: changes((s) => begun(s, () => "### ")),
+  },
+  { label: "Bold", hint: "Strong words", key: "Mod-b", run: changes((s) => marked(s, "**")) },
+  { label: "Italic", hint: "Slanted words", key: "Mod-i", run: changes((s) => marked(s, "*")) },
+  { label: "List", hint: "A list", key: "Mod-Shift-8", run: changes((s) => begun(s, () => "- ")) },
+  {
+    label: "Numbers",
+    hint: "A numbered list",
+    key: "Mod-Shift-7",
+    run: changes((s) => begun(s, (at) => `${at + 1}. `)),
+  },
+  { label: "Quote", hint: "Somebody else’s words", run: changes((s) => begun(s, () => "> ")) },
+  {
+    label: "Link",
+    hint: "A link: type part of a page’s title, or an address. “[” does the same",
+    key: "Mod-k",
+    run: link,
+  },
+  { label: "Table", hint: "A table to fill in", run: changes(withTable) },
+];
+
+/** How a key is written in a hint. */
+export function keyNamed(key: string): string {
+  return key
+    .replace("Mod", "Ctrl")
+    .split("-")
+    .map((part) => (part.length === 1 ? part.toUpperCase() : part))
+    .join("+");
+}
+
+const WEB = /^https?:\/\/[^\s<>]+$/;
+
+/** Formatted text comes as Markdown; an address makes the selected words a link, or is one itself. */
+const pasting = EditorView.domEventHandlers({
+  paste(event, view) {
+    const text = event.clipboardData?.getData("text/plain") ?? "";
+    const html = event.clipboardData?.getData("text/html") ?? "";
+    const { from, to, empty } = view.state.selection.main;
+    const address = text.trim();
+    const pasted = WEB.test(address)
+      ? empty
+        ? `<${address}>`
+        : `[${view.state.sliceDoc(from, to)}](${address})`
+      : html === ""
+        ? null
+        : onItsLines(view.state, fromHtml(html));
+    if (pasted === null || pasted === "") return false;
+    event.preventDefault();
+    view.dispatch(view.state.replaceSelection(pasted), { userEvent: "input.paste", scrollIntoView: true });
+    return true;
+  },
+});
+
+/**
+ * The editor of a text, in an element.
+ *
+ * @param onType told the whole text after each change that somebody made here
+ */
+export function editorIn(
+  parent: HTMLElement,
+  what: {
+    readonly text: string;
+    readonly label: string;
+    readonly readOnly: boolean;
+    readonly tree: () => PageTree;
+    readonly onType: (text: string) => void;
+    readonly onLeave: () => void;
+  },
+): EditorView {
+  const extensions: Extension[] = [
+    EditorView.cspNonce.of(nonce),
+    history(),
+    keymap.of([
+      ...COMMANDS.flatMap(({ key, run }) =>
+        key ? [{ key, run, preventDefault: true, stopPropagation: true }] : [],
+      ),
+      ...markdownKeymap,
+      ...historyKeymap,
+      ...defaultKeymap,
+    ]),
+    markdownLanguage,
+    syntaxHighlighting(look),
+    EditorView.lineWrapping,
+    EditorView.contentAttributes.of({
+      "aria-label": what.label,
+      spellcheck: "true",
+      autocapitalize: "sentences",
+    }),
+    pagesOf.of(what.tree),
+    pageLinks,
+    pasting,
+    EditorView.updateListener.of((update) => {
+      const typed = update.transactions.some((step) => step.docChanged && !step.annotation(fromElsewhere));
+      if (typed) what.onType(update.state.doc.toString());
+    }),
+    EditorView.domEventHandlers({ blur: () => what.onLeave() }),
+    EditorView.editable.of(!what.readOnly),
+  ];
+  return new EditorView({ parent, doc: what.text, extensions });
+}
+
+/** Shows a text that came from elsewhere; the cursor stays in the words it is in. */
+export function shows(view: EditorView, text: string): void {
+  const before = view.state.doc.toString();
+  let from = 0;
+  while (from < before.length && from < text.length && before[from] === text[from]) from++;
+  let end = 0;
+  const most = Math.min(before.length, text.length) - from;
+  while (end < most && before[before.length - 1 - end] === text[text.length - 1 - end]) end++;
+  view.dispatch({
+    changes: { from, to: before.length - end, insert: text.slice(from, text.length - end) },
+    annotations: [fromElsewhere.of(true), Transaction.addToHistory.of(false)],
+  });
+}
