@@ -1,5 +1,5 @@
 import { Input } from "antd";
-import { type ReactNode, useRef, useState } from "react";
+import { type ChangeEvent, type KeyboardEvent, type ReactNode, useRef, useState } from "react";
 
 /**
  * A field that is kept when it is left or Enter is pressed; Escape gives up. What is being typed stays when the value
@@ -9,6 +9,8 @@ export function KeptField(props: {
   readonly id: string;
   readonly value: string;
   readonly type?: "date" | "time";
+  /** Lines to write on; one, where Enter keeps it, when left out. */
+  readonly rows?: number;
   readonly label?: string;
   readonly placeholder?: string;
   readonly hint?: string;
@@ -32,29 +34,32 @@ export function KeptField(props: {
     // What was typed since is not on the server yet.
     if (taken) setDraft((now) => (now?.typed === typed ? null : now));
   };
+  const field = {
+    id: props.id,
+    "aria-label": props.label,
+    value: typed,
+    placeholder: props.placeholder,
+    title: props.hint,
+    onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+      setDraft({ typed: event.target.value, over: draft?.over ?? props.value });
+      props.onType?.(event.target.value);
+    },
+    onBlur: () => void keep(),
+    onKeyDown: (event: KeyboardEvent) => {
+      if (event.key === "Enter" && !props.rows) void keep();
+      if (event.key === "Escape") {
+        setDraft(null);
+        props.onType?.(props.value);
+      }
+    },
+  };
   return (
     <span className="kept-field">
-      <Input
-        id={props.id}
-        aria-label={props.label}
-        type={props.type ?? "text"}
-        value={typed}
-        placeholder={props.placeholder}
-        title={props.hint}
-        prefix={props.before}
-        onChange={(event) => {
-          setDraft({ typed: event.target.value, over: draft?.over ?? props.value });
-          props.onType?.(event.target.value);
-        }}
-        onBlur={() => void keep()}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") void keep();
-          if (event.key === "Escape") {
-            setDraft(null);
-            props.onType?.(props.value);
-          }
-        }}
-      />
+      {props.rows ? (
+        <Input.TextArea rows={props.rows} {...field} />
+      ) : (
+        <Input type={props.type ?? "text"} prefix={props.before} {...field} />
+      )}
       {draft !== null && draft.over !== props.value && typed !== props.value && (
         <span className="hint" role="alert">
           Meanwhile it was changed to “{props.value}”. Enter saves what you typed, Escape cancels.

@@ -15,6 +15,7 @@ import { screenAt } from "./screenNames";
 import {
   AddressesScreen,
   BinScreen,
+  BusinessScreen,
   fetchAhead,
   GoTo,
   KeysHelp,
@@ -179,6 +180,7 @@ export default function Shell({
                     <Route path="/members" element={<MembersScreen copy={copy} />} />
                   )}
                   <Route path="/addresses" element={<AddressesScreen copy={copy} store={store} />} />
+                  <Route path="/business" element={<BusinessScreen copy={copy} store={store} />} />
                   <Route path="/topics" element={<TopicsScreen copy={copy} store={store} />} />
                   <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
                   <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />

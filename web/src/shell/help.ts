@@ -18,6 +18,29 @@ export const HELP: readonly HelpTopic[] = [
     control: "[data-action=below]",
   },
   {
+    question: "How do I write on a page?",
+    answer: [
+      "Select the page and press Write on its card. What you type shows in the preview beside it and is saved by itself.",
+      "Type [ and part of a page’s title to link to that page; the link follows it wherever it moves.",
+    ],
+    screen: "/pages",
+    control: "[data-action=write]",
+  },
+  {
+    question: "How do I change our phone number, or the name of the site?",
+    answer: ["Under More, choose The business. What you type there is shown at the foot of every page."],
+    screen: "/business",
+    control: "#business-phone",
+  },
+  {
+    question: "How do I get a website in another language?",
+    answer: [
+      "Under More, choose The business, and there the language. Dates, buttons and notices follow; what you write is yours.",
+    ],
+    screen: "/business",
+    control: "#business-language",
+  },
+  {
     question: "How do I move a page under another one?",
     answer: [
       "Drag it onto the other page, or select it and press Move in, which puts it under the page before it.",

@@ -6,10 +6,12 @@ import { WorkingCopyStore } from "../working-copy/store";
 import {
   AddressesScreen,
   BinScreen,
+  BusinessScreen,
   MembersScreen,
   MenusScreen,
   PageTreeScreen,
   SheetScreen,
+  TopicsScreen,
   WaitingScreen,
   ZonesScreen,
 } from "./screens";
@@ -23,6 +25,8 @@ const NEEDS: Readonly<Record<string, Needs>> = {
   "/zones": { script: ZonesScreen.fetch },
   "/addresses": { script: AddressesScreen.fetch },
   "/waiting": { script: WaitingScreen.fetch },
+  "/business": { script: BusinessScreen.fetch },
+  "/topics": { script: TopicsScreen.fetch },
   "/members": { script: MembersScreen.fetch },
   "/bin": { script: BinScreen.fetch },
 };

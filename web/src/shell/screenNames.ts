@@ -5,6 +5,7 @@ export const SCREENS = [
   { path: "/zones", name: "Zones" },
   { path: "/addresses", name: "Addresses" },
   { path: "/waiting", name: "What waits" },
+  { path: "/business", name: "The business", seldom: true },
   { path: "/topics", name: "Topics and layouts", seldom: true },
   { path: "/bin", name: "Bin", seldom: true },
   { path: "/members", name: "Members", seldom: true, ownersOnly: true },

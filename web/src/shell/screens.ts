@@ -6,6 +6,7 @@ export const ZonesScreen = apart(() => import("../zones/ZonesScreen"));
 export const SheetScreen = apart(() => import("../sheet/SheetScreen"));
 export const MembersScreen = apart(() => import("../people/MembersScreen"));
 export const AddressesScreen = apart(() => import("../addresses/AddressesScreen"));
+export const BusinessScreen = apart(() => import("../business/BusinessScreen"));
 export const TopicsScreen = apart(() => import("../topics/TopicsScreen"));
 export const BinScreen = apart(() => import("../bin/BinScreen"));
 export const WaitingScreen = apart(() => import("../releases/WaitingScreen"));
@@ -25,6 +26,7 @@ export async function fetchAhead(): Promise<void> {
     SheetScreen,
     AddressesScreen,
     WaitingScreen,
+    BusinessScreen,
     TopicsScreen,
     BinScreen,
     MembersScreen,

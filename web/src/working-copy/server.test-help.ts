@@ -38,6 +38,14 @@ export function json(body: unknown, status = 200): Response {
 const HISTORY = { undo: null, redo: null, edits: [] } as unknown as AnswerDto["history"];
 
 export const SETTINGS: SettingsDto = {
+  business: {
+    name: "Brackwater Boatyard",
+    address: "https://brackwater.example",
+    language: "en",
+    phone: "01632 960 983",
+    mail: "yard@brackwater.example",
+    postal: "",
+  },
   timeZone: "Europe/London",
   layouts: [
     { id: "STANDARD", name: "standard", own: false },
@@ -51,7 +59,6 @@ export const SETTINGS: SettingsDto = {
 export function copyOf(revision: number, ...pages: readonly string[]): WorkingCopyDto {
   return {
     revision,
-    siteName: "Brackwater Boatyard",
     settings: SETTINGS,
     pages: pages.map((id, index): PageDto => page(id, null, pages[index - 1] ?? null)),
     home: pages[0] ?? null,

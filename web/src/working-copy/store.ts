@@ -231,6 +231,7 @@ export class WorkingCopyStore {
           ...copy,
           revision: edits.revision,
           tree: applied(copy.tree, edits.difference),
+          siteName: edits.difference.settings.business.name,
           settings: edits.difference.settings,
           history: edits.history,
           waiting: edits.waiting,
@@ -313,6 +314,7 @@ export class WorkingCopyStore {
         ...copy,
         revision: behind ? since : Math.max(copy.revision, answer.revision),
         tree,
+        siteName: answer.difference.settings.business.name,
         settings: answer.difference.settings,
         history: answer.history,
         waiting: answer.waiting,
@@ -331,7 +333,7 @@ export class WorkingCopyStore {
 function read(copy: WorkingCopyDto) {
   return {
     revision: copy.revision,
-    siteName: copy.siteName,
+    siteName: copy.settings.business.name,
     settings: copy.settings,
     tree: treeOf(copy.pages, copy.home),
     published: new Set(copy.publicPages),

@@ -14,7 +14,7 @@ import { tags } from "@lezer/highlight";
 import { nonce } from "../shared/csp";
 import type { PageTree } from "../working-copy/tree";
 import { fromHtml } from "./fromHtml";
-import { begun, marked, onItsLines, withLink, withTable } from "./marks";
+import { begun, marked, onItsLines, outOfList, withLink, withTable } from "./marks";
 import { pageLinks, pagesOf } from "./pageLinks";
 
 /** A text that came from elsewhere and was not typed here. */
@@ -133,6 +133,13 @@ export function editorIn(
       ...COMMANDS.flatMap(({ key, run }) =>
         key ? [{ key, run, preventDefault: true, stopPropagation: true }] : [],
       ),
+      {
+        key: "Enter",
+        run: (view) => {
+          const out = outOfList(view.state);
+          return out !== null && changes(() => out)(view);
+        },
+      },
       ...markdownKeymap,
       ...historyKeymap,
       ...defaultKeymap,

@@ -40,26 +40,33 @@ service.addRule("item", {
   },
 });
 
+/** A style is read as words, and never applied: the page's policy would not let it be. */
+const STYLED = "data-style";
+
+function unstyled(html: string): string {
+  return html.replace(/<[a-z][^>]*>/gi, (tag) => tag.replace(/\sstyle\s*=/gi, ` ${STYLED}=`));
+}
+
 /** Bold or slanted by style alone, as word processors write it; a block inside is no emphasis. */
 function emphasised(document: Document): void {
-  for (const span of document.querySelectorAll<HTMLElement>("span[style], b[style]")) {
-    const { fontWeight, fontStyle } = span.style;
-    const bold = fontWeight === "bold" || Number(fontWeight) >= 600;
-    const plain = span.nodeName === "B" && fontWeight === "normal";
-    const name = plain ? "span" : bold ? "strong" : fontStyle === "italic" ? "em" : null;
-    if (name === null || span.querySelector("p, div, li, table")) {
-      if (plain) span.replaceWith(...span.childNodes);
-      continue;
+  for (const span of document.querySelectorAll(`span[${STYLED}], b[${STYLED}]`)) {
+    const style = span.getAttribute(STYLED) ?? "";
+    const bold = /font-weight:\s*(?:bold|[6-9]00)/i.test(style);
+    const plain = span.nodeName === "B" && /font-weight:\s*normal/i.test(style);
+    const name = bold ? "strong" : /font-style:\s*italic/i.test(style) ? "em" : null;
+    if (plain) {
+      span.replaceWith(...span.childNodes);
+    } else if (name !== null && !span.querySelector("p, div, li, table")) {
+      const element = document.createElement(name);
+      element.append(...span.childNodes);
+      span.replaceWith(element);
     }
-    const element = document.createElement(name);
-    element.append(...span.childNodes);
-    span.replaceWith(element);
   }
 }
 
 /** What was copied from a web page or a word processor, as Markdown. Nothing of it is run or loaded. */
 export function fromHtml(html: string): string {
-  const document = new DOMParser().parseFromString(html, "text/html");
+  const document = new DOMParser().parseFromString(unstyled(html), "text/html");
   emphasised(document);
   for (const comment of comments(document)) comment.remove();
   return service

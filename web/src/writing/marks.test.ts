@@ -1,6 +1,6 @@
 import { EditorSelection, EditorState, type TransactionSpec } from "@codemirror/state";
 import { describe, expect, it } from "vitest";
-import { begun, marked, onItsLines, withLink, withTable } from "./marks";
+import { begun, marked, onItsLines, outOfList, withLink, withTable } from "./marks";
 
 /** A text whose selection stands between two bars; one bar is the cursor. */
 function stateOf(text: string): EditorState {
@@ -51,6 +51,13 @@ describe("the beginning of lines", () => {
     expect(after("|- one\n- two|", (state) => begun(state, (index) => `${index + 1}. `))).toBe(
       "|1. one\n2. two|",
     );
+  });
+});
+
+describe("Enter in an empty item", () => {
+  it("leaves the list", () => {
+    expect(after("- one\n- |", (state) => outOfList(state) ?? {})).toBe("- one\n\n|");
+    expect(outOfList(stateOf("- one|"))).toBeNull();
   });
 });
 

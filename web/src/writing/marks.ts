@@ -58,6 +58,17 @@ function selectedLines(state: EditorState): readonly Line[] {
   return Array.from({ length: last - first + 1 }, (_, index) => state.doc.line(first + index));
 }
 
+/** Leaves a list whose last item is still empty, for a paragraph after it; null where that is not where the cursor is. */
+export function outOfList(state: EditorState): TransactionSpec | null {
+  const { head, empty } = state.selection.main;
+  const line = state.doc.lineAt(head);
+  if (!empty || !/^\s*(?:[-*+]|\d{1,9}[.)]|>)\s*$/.test(line.text)) return null;
+  return {
+    changes: { from: line.from, to: line.to, insert: "\n" },
+    selection: EditorSelection.cursor(line.from + 1),
+  };
+}
+
 /** A table to fill in, on lines of its own, with its first cell selected. */
 export function withTable(state: EditorState): TransactionSpec {
   const { to } = state.selection.main;

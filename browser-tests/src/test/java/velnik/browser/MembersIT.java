@@ -150,7 +150,8 @@ public class MembersIT extends UndoneTest {
 
         Owner jo = new Owner(velnik, wide()).signsIn("jo", "neap-tide");
         jo.seldomScreens().click();
-        assertThat(jo.page().getByRole(AriaRole.MENUITEM)).hasText(new String[] {"Topics and layouts", "Bin"});
+        assertThat(jo.page().getByRole(AriaRole.MENUITEM))
+                .hasText(new String[] {"The business", "Topics and layouts", "Bin"});
         mara.forgives("409");
         mara.forgives("422");
         mara.complainsOfNothing();

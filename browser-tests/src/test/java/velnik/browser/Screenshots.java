@@ -24,9 +24,6 @@ public class Screenshots extends BrowserTest {
             assertThat(mara.window().locator(".header .across .pointed")).isVisible();
             mara.rests();
             take(mara, "pages");
-            mara.presses("m").types("rep");
-            take(mara, "move-to");
-            mara.presses("Escape");
             mara.chooses("Canoes").choosesUpTo("Rowing skiffs").drags(mara.row("Kayaks"), mara.row("Hulls"), 0.95);
             assertThat(mara.dragNote()).containsText("sidebar");
             take(mara, "drag");
@@ -69,9 +66,6 @@ public class Screenshots extends BrowserTest {
             assertThat(mara.window().locator("h1")).hasText("Find us");
             mara.rests();
             take(mara, "zones");
-            mara.opensScreen("Bin");
-            assertThat(mara.page().getByText("Bait shop")).isVisible();
-            take(mara, "bin");
             mara.opensScreen("Members").page().getByLabel("Who it is").fill("Iris Vale");
             mara.page().getByLabel("Name to sign in with").fill("iris");
             mara.page().getByLabel("Password, to hand over").fill("three-blue-oars");
@@ -93,6 +87,15 @@ public class Screenshots extends BrowserTest {
                     .isVisible();
             assertThat(mara.page().getByText("what visitors see now")).isVisible();
             take(mara, "what-waits");
+            mara.opensScreen("The business");
+            mara.rests();
+            take(mara, "business");
+            mara.opensScreen("Pages").chooses("Canoes").presses("t", "Control+End");
+            mara.types("\n\nFor more of you there is [kay");
+            assertThat(mara.page().getByRole(AriaRole.OPTION).first()).isVisible();
+            mara.rests();
+            take(mara, "writing");
+            mara.presses("Escape");
             mara.opensScreen("Topics and layouts")
                     .clicks("Copy landing")
                     .types("Winter offers")

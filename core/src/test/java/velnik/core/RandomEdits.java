@@ -56,7 +56,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(42)) {
+        return switch (random.nextInt(43)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -107,6 +107,7 @@ public final class RandomEdits {
             case 29 -> broughtBack(site, rows);
             case 28 -> new Change.SetGroup(some(rows), random.nextBoolean());
             case 24, 25 -> forward(site, rows);
+            case 41 -> details();
             case 38 -> new Change.SetSummary(any(rows), title());
             case 39, 40 -> text(site, any(rows));
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
@@ -119,6 +120,16 @@ public final class RandomEdits {
                 ? new Change.AddBuiltInPages()
                 : new Change.BeginSite(
                         "Again", "", site.details().timeZone(), new MenuRowId("again"), new MenuRowId("again-list"));
+    }
+
+    private Change details() {
+        return new Change.SetDetails(
+                random.nextBoolean() ? title() : null,
+                random.nextInt(4) == 0 ? "https://other.example" : null,
+                random.nextInt(3) == 0 ? "de" : null,
+                random.nextBoolean() ? "01632 960 98" + random.nextInt(10) : null,
+                random.nextInt(5) == 0 ? "nobody" : "yard@brackwater.example",
+                random.nextBoolean() ? "The Slip\nBrack" : null);
     }
 
     /** Upon the one there is, or upon one that somebody else wrote over. */

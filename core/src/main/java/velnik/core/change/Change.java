@@ -42,6 +42,7 @@ public sealed interface Change
                 Change.SetPeriods,
                 Change.SetWhenClosed,
                 Change.SetTimeZone,
+                Change.SetDetails,
                 Change.SetNewPages,
                 Change.SetModel,
                 Change.SetLock,
@@ -228,6 +229,16 @@ public sealed interface Change
             pages = List.copyOf(pages);
         }
     }
+
+    /** What is null stays as it is. Texts are as typed. */
+    record SetDetails(
+            @Nullable String name,
+            @Nullable String address,
+            @Nullable String language,
+            @Nullable String phone,
+            @Nullable String mail,
+            @Nullable String postal)
+            implements Change {}
 
     /** Says where the site's days begin and end. */
     record SetTimeZone(ZoneId timeZone) implements Change {}

@@ -103,6 +103,16 @@ public sealed interface Refusal {
 
     record SiteBegun() implements Refusal {}
 
+    record SiteAddressMalformed(String typed) implements Refusal {}
+
+    record LanguageUnknown(String typed) implements Refusal {}
+
+    record PhoneMalformed(String typed) implements Refusal {}
+
+    record MailMalformed(String typed) implements Refusal {}
+
+    record PostalTooLong(int length, int limit) implements Refusal {}
+
     record DetailsMalformed(String name, String address, int limit) implements Refusal {}
 
     /** A later change stands on the one to undo. */

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Appearance;
+import velnik.core.site.Contact;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.NewPages;
@@ -106,6 +107,7 @@ final class Carry {
         boolean inParts = before instanceof Appearance
                 || before instanceof Joining
                 || before instanceof NewPages
+                || before instanceof Contact
                 || before instanceof ItemKind.PageList;
         if (inParts && before instanceof Record b && after instanceof Record a && present instanceof Record p) {
             if (b.getClass() == a.getClass() && b.getClass() == p.getClass()) {

@@ -4,17 +4,18 @@ import java.util.List;
 import java.util.Optional;
 import velnik.core.explanation.Words;
 import velnik.core.site.Details;
+import velnik.core.site.Site;
 
 /** The fields of a site's details one by one. */
 public final class DetailsFields {
     public static final List<Field<Details>> ALL = List.of(
-            Field.whole("name", "name", Details::name, (site, name) -> name.isEmpty() ? "none" : name),
-            Field.whole(
-                    "address",
-                    "web address",
-                    Details::address,
-                    (site, address) -> address.isEmpty() ? "none" : address),
+            Field.whole("name", "name", Details::name, DetailsFields::said),
+            Field.whole("address", "web address", Details::address, DetailsFields::said),
             Field.whole("timeZone", "time zone", Details::timeZone, (site, zone) -> zone.getId()),
+            Field.whole("language", "language", Details::language, (site, language) -> Words.language(language)),
+            Field.whole("phone", "phone number", details -> details.contact().phone(), DetailsFields::said),
+            Field.whole("mail", "mail address", details -> details.contact().mail(), DetailsFields::said),
+            Field.whole("postal", "postal address", details -> details.contact().postal(), DetailsFields::said),
             Field.whole(
                     "newPagesReach",
                     "reach of new pages",
@@ -32,6 +33,10 @@ public final class DetailsFields {
                     Words::titleAndAddress));
 
     private DetailsFields() {}
+
+    private static String said(Site site, String value) {
+        return value.isEmpty() ? "none" : value.replace("\n", ", ");
+    }
 
     /** As {@link PageFields#carry}. */
     public static Optional<Details> carry(Details before, Details after, Details present) {

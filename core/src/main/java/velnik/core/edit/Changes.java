@@ -27,6 +27,7 @@ import velnik.core.pages.Adding;
 import velnik.core.pages.Addressing;
 import velnik.core.pages.Beginning;
 import velnik.core.pages.BuiltInPages;
+import velnik.core.pages.Business;
 import velnik.core.pages.Copying;
 import velnik.core.pages.Homing;
 import velnik.core.pages.Layouts;
@@ -113,6 +114,7 @@ public final class Changes {
                 draft.become(draft.site().withDetails(draft.site().details().withTimeZone(set.timeZone())));
                 yield Optional.empty();
             }
+            case Change.SetDetails set -> Business.setDetails(draft, set);
             case Change.SetLock set -> Checks.each(draft, set.pages(), page -> page.withLocked(set.locked()));
             case Change.SetSearchEngines set ->
                 Checks.each(draft, set.pages(), page -> page.withKeptFromSearchEngines(!set.mayList()));

@@ -2,6 +2,7 @@ package velnik.core.explanation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -88,6 +89,11 @@ public final class Words {
 
     public static String kind(PageKind kind) {
         return WORDS.say(kind);
+    }
+
+    /** A language by its English name, of a BCP 47 tag. */
+    public static String language(String tag) {
+        return Locale.forLanguageTag(tag).getDisplayName(Locale.UK);
     }
 
     public static String reach(Reach reach) {

@@ -1,5 +1,6 @@
 package velnik.core.html;
 
+import com.ibm.icu.util.ULocale;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
@@ -27,6 +28,11 @@ public record Frame(
     /** The language of the content, as a BCP 47 tag. */
     public String language() {
         return words.language();
+    }
+
+    /** Which way it is read. */
+    public String direction() {
+        return ULocale.forLanguageTag(language()).isRightToLeft() ? "rtl" : "ltr";
     }
 
     public String say(String key) {

@@ -7,11 +7,13 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import velnik.core.address.Links;
 import velnik.core.navigation.Marks;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Target;
 import velnik.core.navigation.ZoneMenu;
+import velnik.core.site.Contact;
 import velnik.core.site.Device;
 import velnik.core.site.Icons;
 import velnik.core.site.LayoutId;
@@ -26,6 +28,7 @@ import velnik.core.site.Zone;
  * @param date that visitors take the page to be of; null when it has none
  * @param text safe HTML
  * @param topics listings of the topics it has
+ * @param structured what search engines are told beside it, as JSON-LD; null for nothing
  */
 public record PageView(
         Frame frame,
@@ -43,6 +46,8 @@ public record PageView(
         String text,
         List<Link> subpages,
         List<Link> topics,
+        @Nullable String structured,
+        Contact contact,
         MenuAddresses addresses) {
 
     /** A step of the breadcrumb trail; without an address it is words only. */
@@ -63,6 +68,16 @@ public record PageView(
 
     public String windowTitle() {
         return siteName.isEmpty() || title.equals(siteName) ? title : title + " · " + siteName;
+    }
+
+    /** The lines of the postal address. */
+    public List<String> postal() {
+        return contact.postal().isEmpty() ? List.of() : List.of(contact.postal().split("\n"));
+    }
+
+    /** Where the phone number of the business leads. */
+    public String dialling() {
+        return Links.dialling(contact.phone());
     }
 
     public @Nullable String pageId() {

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
@@ -180,6 +181,8 @@ public final class VisitorHtml {
                 "",
                 listing.pages().stream().map(this::link).toList(),
                 List.of(),
+                null,
+                site.details().contact(),
                 this::addressOf);
         return render("page.jte", Map.of("view", view));
     }
@@ -256,6 +259,8 @@ public final class VisitorHtml {
                 "",
                 listed(site.pages().top()),
                 List.of(),
+                null,
+                site.details().contact(),
                 this::addressOf);
         @Nullable String search = gettable(PageKind.SEARCH);
         Map<String, Object> parts = new HashMap<>(Map.of("view", view, "says", says));
@@ -300,7 +305,27 @@ public final class VisitorHtml {
                                 .flatMap(topic -> listings().of(topic).stream())
                                 .map(this::link)
                                 .toList(),
+                noIndex ? null : structured(id, page, summary),
+                site.details().contact(),
                 this::addressOf);
+    }
+
+    private @Nullable String structured(PageId id, Page page, String summary) {
+        @Nullable String canonical = canonical(Addresses.of(site, id));
+        if (canonical == null) {
+            return null;
+        }
+        List<String> objects = new ArrayList<>();
+        if (site.isHome(id) && !site.details().name().isEmpty()) {
+            objects.add(StructuredData.business(site.details()));
+        }
+        Optional.ofNullable(StructuredData.trail(
+                        trail(id, step -> canonical(Addresses.of(site, step))), page.title(), canonical))
+                .ifPresent(objects::add);
+        if (page.date() != null) {
+            objects.add(StructuredData.dated(page.title(), summary, page.date().toString(), canonical));
+        }
+        return objects.isEmpty() ? null : StructuredData.together(objects);
     }
 
     /** Owners call the page Home; visitors have arrived at the business. Members are in, and can only go out. */
@@ -318,15 +343,19 @@ public final class VisitorHtml {
     }
 
     private List<PageView.Step> trail(PageId id) {
+        return trail(id, this::addressOf);
+    }
+
+    private List<PageView.Step> trail(PageId id, Function<PageId, @Nullable String> address) {
         List<PageView.Step> steps = new ArrayList<>();
         if (site.home() != null && !site.isHome(id)) {
-            steps.add(new PageView.Step(site.pages().get(site.home()).title(), written("/")));
+            steps.add(new PageView.Step(site.pages().get(site.home()).title(), address.apply(site.home())));
         }
         List<Branch<PageId, Page>> path = site.pages().pathTo(id);
         for (Branch<PageId, Page> step : path.subList(0, path.size() - 1)) {
             if (!site.isHome(step.id()) && Access.of(site, step.id(), openings).isGettable()) {
                 boolean group = step.value().kind() == PageKind.GROUP;
-                steps.add(new PageView.Step(step.value().title(), group ? null : addressOf(step.id())));
+                steps.add(new PageView.Step(step.value().title(), group ? null : address.apply(step.id())));
             }
         }
         return steps;

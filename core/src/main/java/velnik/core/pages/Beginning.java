@@ -14,7 +14,6 @@ import velnik.core.site.Limits;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
-import velnik.core.site.NewPages;
 import velnik.core.site.Past;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
@@ -42,7 +41,7 @@ public final class Beginning {
                         Place.firstUnder(begin.menu()),
                         MenuRow.Item.of(ItemKind.PageList.of(new ListSource.WholeTree(), HEADER_LEVELS), ""));
         draft.become(new Site(
-                new Details(name, begin.address(), begin.timeZone(), NewPages.PLAIN),
+                Details.named(name, begin.address(), begin.timeZone()),
                 Outline.empty(),
                 null,
                 menus,

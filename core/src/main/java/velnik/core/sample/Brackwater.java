@@ -109,6 +109,8 @@ public final class Brackwater {
                 ZoneId.of("Europe/London"),
                 BrackwaterMenus.MAIN,
                 BrackwaterMenus.LIST));
+        changes.add(new Change.SetDetails(
+                null, null, null, "01632 960 983", "yard@brackwater.example", "The Slip, Brackwater Lane\nBrackwater"));
         changes.add(pages());
         changes.add(new Change.AddBuiltInPages());
         changes.addAll(news());

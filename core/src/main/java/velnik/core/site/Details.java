@@ -6,16 +6,18 @@ import java.net.URISyntaxException;
 import java.time.ZoneId;
 
 /**
- * What the site is called, where it lives, and how its pages begin.
+ * What the site is called, where it lives, what it says of its business, and how its pages begin.
  *
  * @param name as visitors read it in the header and in window titles; may be empty before the owner has given one
  * @param address scheme, host and port without a final slash, such as {@code https://brackwater.example}; empty while
  *     it is not known
  * @param timeZone where its days begin and end
+ * @param language of its content, as a BCP 47 tag
  */
 @RecordBuilder
-public record Details(String name, String address, ZoneId timeZone, NewPages newPages) implements DetailsBuilder.With {
-    public static final Details NONE = new Details("", "", ZoneId.of("UTC"), NewPages.PLAIN);
+public record Details(String name, String address, ZoneId timeZone, String language, Contact contact, NewPages newPages)
+        implements DetailsBuilder.With {
+    public static final Details NONE = named("", "", ZoneId.of("UTC"));
 
     public Details {
         if (name.length() > Limits.TITLE) {
@@ -24,6 +26,11 @@ public record Details(String name, String address, ZoneId timeZone, NewPages new
         if (!address.isEmpty() && !isOrigin(address)) {
             throw new IllegalArgumentException("a site's address is like https://brackwater.example, not " + address);
         }
+    }
+
+    /** One in English that says nothing of its business yet. */
+    public static Details named(String name, String address, ZoneId timeZone) {
+        return new Details(name, address, timeZone, "en", Contact.NONE, NewPages.PLAIN);
     }
 
     /** Whether a text is a web address of a host alone: http or https, a host, perhaps a port, nothing more. */

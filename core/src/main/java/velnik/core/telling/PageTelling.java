@@ -4,7 +4,9 @@ import static velnik.core.telling.Telling.WORDS;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
@@ -98,6 +100,7 @@ final class PageTelling {
                         set.pages());
             case Change.SetTimeZone set ->
                 Telling.say("SetTimeZone", Map.of("zone", set.timeZone().getId()));
+            case Change.SetDetails set -> Telling.say("SetDetails", Map.of("what", fieldsOf(set)));
             case Change.SetLock set -> some(set.locked() ? "SetLock.locked" : "SetLock.unlocked", set.pages());
             case Change.SetSearchEngines set ->
                 some(set.mayList() ? "SetSearchEngines.list" : "SetSearchEngines.leaveOut", set.pages());
@@ -116,6 +119,21 @@ final class PageTelling {
                         Map.of("count", before.bin().size() - after.bin().size()));
             case MenuChange menus -> throw new IllegalArgumentException("a change of menus: " + menus);
         };
+    }
+
+    /** The words of those that are set. */
+    private static String fieldsOf(Change.SetDetails set) {
+        Map<String, Optional<String>> fields = new TreeMap<>(Map.of(
+                "name", Optional.ofNullable(set.name()),
+                "address", Optional.ofNullable(set.address()),
+                "language", Optional.ofNullable(set.language()),
+                "phone", Optional.ofNullable(set.phone()),
+                "mail", Optional.ofNullable(set.mail()),
+                "postal", Optional.ofNullable(set.postal())));
+        return WORDS.list(fields.entrySet().stream()
+                .filter(field -> field.getValue().isPresent())
+                .map(field -> WORDS.say("SetDetails.field", Map.of("field", field.getKey())))
+                .toList());
     }
 
     private Telling some(String kind, List<PageId> pages) {

@@ -58,6 +58,7 @@ public class FieldsTest {
             case "visitors" -> Set.of(Visitor.MEMBER);
             case "periods" -> List.of(Period.once(LocalDate.parse("2027-01-01"), null));
             case "atMost" -> Optional.of(3);
+            case "language" -> "de";
             case "date" -> LocalDate.parse("2027-01-01");
             case "model" -> now instanceof Boolean flag ? !flag : HIRE;
             case "text" -> TextHash.of("another");
@@ -162,8 +163,9 @@ public class FieldsTest {
     @Test
     public void everyFieldOfTheDetails_isComparedAndSaid() {
         Details details = SITE.details();
-        List<Details> others = new ArrayList<>(others(details, "newPages"));
+        List<Details> others = new ArrayList<>(others(details, "newPages", "contact"));
         others(details.newPages()).forEach(begin -> others.add(details.withNewPages(begin)));
+        others(details.contact()).forEach(contact -> others.add(details.withContact(contact)));
         for (Details other : others) {
             assertSaid(DetailsFields.ALL, details, other);
             assertEquals(DetailsFields.carry(details, other, details), Optional.of(other));

@@ -123,7 +123,6 @@ class EditingController {
         Site site = state.site();
         return new WorkingCopyDto(
                 state.revision(),
-                site.details().name(),
                 SettingsDto.of(site),
                 site.home() == null ? null : site.home().value(),
                 WorkingCopyDto.pages(site),

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Words;
+import velnik.core.site.Contact;
+import velnik.core.site.Details;
 import velnik.core.site.Layout;
 import velnik.core.site.LayoutId;
 import velnik.core.site.NewPages;
@@ -18,10 +20,31 @@ import velnik.core.site.Site;
  * @param timeZone where its days begin and end, as the tz database calls it
  * @param layouts those that every site has, then the owner's own by name
  */
-record SettingsDto(String timeZone, List<LayoutDto> layouts, NewPagesDto newPages) {
+record SettingsDto(BusinessDto business, String timeZone, List<LayoutDto> layouts, NewPagesDto newPages) {
 
     static SettingsDto of(Site site) {
-        return new SettingsDto(site.details().timeZone().getId(), layouts(site), NewPagesDto.of(site));
+        return new SettingsDto(
+                BusinessDto.of(site.details()), site.details().timeZone().getId(), layouts(site), NewPagesDto.of(site));
+    }
+
+    /**
+     * What the site says of its business; empty where it says nothing.
+     *
+     * @param address of the site on the web
+     * @param language of its content, as a BCP 47 tag
+     * @param postal the postal address, a line each
+     */
+    record BusinessDto(String name, String address, String language, String phone, String mail, String postal) {
+        static BusinessDto of(Details details) {
+            Contact contact = details.contact();
+            return new BusinessDto(
+                    details.name(),
+                    details.address(),
+                    details.language(),
+                    contact.phone(),
+                    contact.mail(),
+                    contact.postal());
+        }
     }
 
     /**

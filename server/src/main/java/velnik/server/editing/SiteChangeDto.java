@@ -72,4 +72,19 @@ sealed interface SiteChangeDto extends ChangeDto {
             return new Change.SetModel(pages.stream().map(PageId::new).toList(), model);
         }
     }
+
+    /** What is left out stays as it is. */
+    record SetDetails(
+            @Nullable String name,
+            @Nullable String address,
+            @Nullable String language,
+            @Nullable String phone,
+            @Nullable String mail,
+            @Nullable String postal)
+            implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.SetDetails(name, address, language, phone, mail, postal);
+        }
+    }
 }

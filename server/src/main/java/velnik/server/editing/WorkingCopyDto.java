@@ -18,7 +18,6 @@ import velnik.server.workingcopy.WorkingCopy;
  */
 record WorkingCopyDto(
         long revision,
-        String siteName,
         SettingsDto settings,
         @Nullable String home,
         List<PageDto> pages,

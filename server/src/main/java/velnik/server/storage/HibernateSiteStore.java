@@ -115,12 +115,17 @@ class HibernateSiteStore implements SiteStore {
     private static void advance(StatelessSession session, Site after, long from, long to) {
         NewPages begin = after.details().newPages();
         int rows = session.createMutationQuery("update SiteEntity set revision = :next, name = :name,"
-                        + " address = :address, timeZone = :timeZone, home = :home, newPagesReach = :reach,"
+                        + " address = :address, timeZone = :timeZone, language = :language, phone = :phone, mail = :mail,"
+                        + " postal = :postal, home = :home, newPagesReach = :reach,"
                         + " newPagesLayout = :layout, newPagesModel = :model where id = :id and revision = :now")
                 .setParameter("next", to)
                 .setParameter("name", after.details().name())
                 .setParameter("address", after.details().address())
                 .setParameter("timeZone", after.details().timeZone().getId())
+                .setParameter("language", after.details().language())
+                .setParameter("phone", after.details().contact().phone())
+                .setParameter("mail", after.details().contact().mail())
+                .setParameter("postal", after.details().contact().postal())
                 .setParameter("home", after.home() == null ? null : after.home().value(), String.class)
                 .setParameter("reach", begin.reach())
                 .setParameter("layout", begin.layout().value())

@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
+import velnik.core.site.Contact;
 import velnik.core.site.Details;
 import velnik.core.site.LayoutId;
 import velnik.core.site.NewPages;
@@ -29,6 +30,11 @@ class SiteEntity {
 
     @Column(name = "time_zone")
     String timeZone;
+
+    String language;
+    String phone;
+    String mail;
+    String postal;
 
     @Nullable
     String home;
@@ -52,6 +58,8 @@ class SiteEntity {
                 name,
                 address,
                 ZoneId.of(timeZone),
+                language,
+                new Contact(phone, mail, postal),
                 new NewPages(
                         newPagesReach,
                         new LayoutId(newPagesLayout),

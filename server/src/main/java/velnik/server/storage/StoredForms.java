@@ -60,7 +60,7 @@ class StoredForms {
             FormatNine::upgraded,
             FormatTen::upgraded,
             FormatEleven::upgraded,
-            UnaryOperator.identity()); // format 12 knows how pages are written on, which nothing before it tells of
+            FormatTwelve::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -221,6 +221,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetPeriods.class, name = "setPeriods"),
         @JsonSubTypes.Type(value = Change.SetWhenClosed.class, name = "setWhenClosed"),
         @JsonSubTypes.Type(value = Change.SetTimeZone.class, name = "setTimeZone"),
+        @JsonSubTypes.Type(value = Change.SetDetails.class, name = "setDetails"),
         @JsonSubTypes.Type(value = Change.SetNewPages.class, name = "setNewPages"),
         @JsonSubTypes.Type(value = Change.SetModel.class, name = "setModel"),
         @JsonSubTypes.Type(value = Change.SetLock.class, name = "setLock"),

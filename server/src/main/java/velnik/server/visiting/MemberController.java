@@ -16,7 +16,6 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import velnik.core.html.SignInView;
-import velnik.core.text.Messages;
 import velnik.server.members.Members;
 
 /** Lets members in and out, by plain forms. */
@@ -24,12 +23,10 @@ import velnik.server.members.Members;
 class MemberController {
     private final Members members;
     private final VisitorPages pages;
-    private final Messages words;
 
-    MemberController(Members members, VisitorPages pages, VisitorAssets assets) {
+    MemberController(Members members, VisitorPages pages) {
         this.members = members;
         this.pages = pages;
-        this.words = assets.words();
     }
 
     /** Reloading after a wrong password asks for this. */
@@ -47,7 +44,7 @@ class MemberController {
             HttpServletRequest request) {
         if (!isFromHere(request)) {
             // A form on another site must not sign a visitor in as somebody else.
-            return refused(HttpStatus.FORBIDDEN, to, name, words.say("signIn.here"), accepted);
+            return refused(HttpStatus.FORBIDDEN, to, name, pages.words().say("signIn.here"), accepted);
         }
         return switch (members.signIn(name, password, request.getRemoteAddr())) {
             case Members.SignIn.Done(String token) ->
@@ -57,13 +54,18 @@ class MemberController {
                         .cacheControl(CacheControl.noStore())
                         .build();
             case Members.SignIn.Wrong() ->
-                refused(HttpStatus.UNPROCESSABLE_CONTENT, to, name, words.say("signIn.wrong"), accepted);
+                refused(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        to,
+                        name,
+                        pages.words().say("signIn.wrong"),
+                        accepted);
             case Members.SignIn.TooOften(Duration left) ->
                 refused(
                         HttpStatus.TOO_MANY_REQUESTS,
                         to,
                         name,
-                        words.say("signIn.tooOften", Map.of("seconds", left.toSeconds() + 1)),
+                        pages.words().say("signIn.tooOften", Map.of("seconds", left.toSeconds() + 1)),
                         accepted);
         };
     }
@@ -91,7 +93,7 @@ class MemberController {
             HttpServletRequest request) {
         if (!isFromHere(request)) {
             // Nor sign one out whose session goes on all the same.
-            return refused(HttpStatus.FORBIDDEN, "", "", words.say("signIn.outHere"), accepted);
+            return refused(HttpStatus.FORBIDDEN, "", "", pages.words().say("signIn.outHere"), accepted);
         }
         MemberSession.token(request).ifPresent(members::signOut);
         return ResponseEntity.status(HttpStatus.SEE_OTHER)

@@ -1,12 +1,15 @@
 package velnik.server.visiting;
 
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.resource.ResourceUrlProvider;
 import velnik.core.address.AddressWriter;
 import velnik.core.html.Frame;
 import velnik.core.html.VisitorWords;
+import velnik.core.site.Site;
 import velnik.core.text.Messages;
 
 /** The style sheet and scripts of the visitor's pages, under addresses that change with their content. */
@@ -15,27 +18,28 @@ class VisitorAssets {
     static final String BASE = "/-/static/visitor/";
 
     private final ResourceUrlProvider addresses;
-    private final Messages words = VisitorWords.in("en");
+    private final Map<String, Messages> words = new ConcurrentHashMap<>();
 
     VisitorAssets(ResourceUrlProvider addresses) {
         this.addresses = addresses;
     }
 
-    /** What the visitor site says by itself, in its language. */
-    Messages words() {
-        return words;
+    /** What a site says to visitors by itself, in its language. */
+    Messages words(Site site) {
+        return words.computeIfAbsent(site.details().language(), VisitorWords::in);
     }
 
     /** The frame of a published page. */
-    Frame published() {
-        return new Frame(AddressWriter.fromRoot(), words, address("look.css"), List.of(address("visitor.js")), null);
+    Frame published(Site site) {
+        return new Frame(
+                AddressWriter.fromRoot(), words(site), address("look.css"), List.of(address("visitor.js")), null);
     }
 
     /** The frame of a page in the owner's window. */
-    Frame window(String prefix, @Nullable String band) {
+    Frame window(Site site, String prefix, @Nullable String band) {
         return new Frame(
                 AddressWriter.under(prefix),
-                words,
+                words(site),
                 address("look.css"),
                 List.of(address("visitor.js"), address("window.js")),
                 band);

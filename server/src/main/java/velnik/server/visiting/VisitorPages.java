@@ -30,6 +30,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
+import velnik.core.text.Messages;
 import velnik.server.releasing.LiveSite;
 import velnik.server.texts.Texts;
 
@@ -172,6 +173,11 @@ class VisitorPages {
         return new Rendered(status.value(), notFound.plain(), notFound.compressed(), false, notFound.tag());
     }
 
+    /** What the live site says by itself, in its language. */
+    Messages words() {
+        return assets.words(live.site());
+    }
+
     /** Where members sign in; the home page where they cannot. */
     String signInAddress() {
         ReleasePages pages = pages(Visitor.NON_MEMBER);
@@ -272,7 +278,7 @@ class VisitorPages {
         ReleasePages(Site site, Instant at, Visitor visitor) {
             this.site = site;
             this.navigation = SiteNavigation.of(site, at, visitor);
-            this.html = new VisitorHtml(site, navigation, assets.published());
+            this.html = new VisitorHtml(site, navigation, assets.published(site));
             this.forwarding = Forwarding.of(site);
             this.notFound = rendered(HttpStatus.NOT_FOUND, html.notFound());
         }

@@ -151,7 +151,10 @@ class WindowController {
     }
 
     private VisitorHtml writer(Computed.Revision now, Visitor visitor, String prefix, @Nullable String band) {
-        return new VisitorHtml(now.state().site(), now.navigation(visitor), assets.window(prefix, band));
+        return new VisitorHtml(
+                now.state().site(),
+                now.navigation(visitor),
+                assets.window(now.state().site(), prefix, band));
     }
 
     private static @Nullable String as(@Nullable LocalDate day, Visitor visitor) {

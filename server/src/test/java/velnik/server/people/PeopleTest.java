@@ -53,7 +53,13 @@ public class PeopleTest {
                 .path("errors");
         assertEquals(errors.size(), 3, "all problems of the form are told together");
         caller.posts("/-/api/owner", owner("ada", "three blue oars", "Creek")).answers(201);
-        assertEquals(caller.workingCopy().path("siteName").asString(), "Creek");
+        assertEquals(
+                caller.workingCopy()
+                        .path("settings")
+                        .path("business")
+                        .path("name")
+                        .asString(),
+                "Creek");
         assertEquals(caller.workingCopy().path("home").isNull(), true);
         server.caller()
                 .posts("/-/api/owner", owner("eve", "three blue oars", "Mine"))

@@ -68,7 +68,7 @@ public class VisitingTest {
     @Test
     public void search_answersWithThePagesThatVisitorsMayList_andWithNoMarkupOfTheQuestion() {
         String found = server.visit("/search?q=KAYAK").body();
-        assertTrue(found.contains("2 pages with “KAYAK”."), found);
+        assertTrue(found.contains("3 pages with “KAYAK”."), found);
         assertTrue(found.contains("<a href=\"/hire/kayaks\">Kayaks</a>"), found);
         assertTrue(server.visit("/search?q=regatta").body().contains("No page with “regatta”."));
         String markup =

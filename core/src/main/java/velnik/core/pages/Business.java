@@ -1,0 +1,88 @@
+package velnik.core.pages;
+
+import java.util.Arrays;
+import java.util.IllformedLocaleException;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Links;
+import velnik.core.change.Change;
+import velnik.core.change.Refusal;
+import velnik.core.draft.Draft;
+import velnik.core.site.Contact;
+import velnik.core.site.Details;
+import velnik.core.site.Limits;
+import velnik.core.text.Line;
+import velnik.core.text.Shortened;
+
+/** What the site says of the business it is of. */
+public final class Business {
+    private static final Set<String> LANGUAGES = Set.of(Locale.getISOLanguages());
+
+    /** What is typed wrong is said back so far. */
+    private static final int SAID = 60;
+
+    private Business() {}
+
+    public static Optional<Refusal> setDetails(Draft draft, Change.SetDetails set) {
+        Details details = draft.site().details();
+        Contact contact = details.contact();
+        String name = typed(set.name(), details.name());
+        String address = typed(set.address(), details.address()).replaceAll("/$", "");
+        String language = set.language() == null ? details.language() : set.language();
+        String phone = typed(set.phone(), contact.phone());
+        String mail = typed(set.mail(), contact.mail());
+        String postal = set.postal() == null ? contact.postal() : lines(set.postal());
+        Optional<Refusal> refusal = Optional.<Refusal>empty()
+                .or(() -> name.length() > Limits.TITLE
+                        ? Optional.of(new Refusal.TitleTooLong(name.length(), Limits.TITLE))
+                        : Optional.empty())
+                .or(() -> set.address() == null || address.isEmpty() || Details.isOrigin(address)
+                        ? Optional.empty()
+                        : Optional.of(new Refusal.SiteAddressMalformed(Shortened.to(SAID, address))))
+                .or(() -> isLanguage(language)
+                        ? Optional.empty()
+                        : Optional.of(new Refusal.LanguageUnknown(Shortened.to(SAID, language))))
+                .or(() -> phone.isEmpty() || Links.read("tel:" + phone, "") instanceof Links.Read.Phone
+                        ? Optional.empty()
+                        : Optional.of(new Refusal.PhoneMalformed(Shortened.to(SAID, phone))))
+                .or(() -> mail.isEmpty() || Links.read("mailto:" + mail, "") instanceof Links.Read.Mail
+                        ? Optional.empty()
+                        : Optional.of(new Refusal.MailMalformed(Shortened.to(SAID, mail))))
+                .or(() -> postal.length() > Limits.SUMMARY
+                        ? Optional.of(new Refusal.PostalTooLong(postal.length(), Limits.SUMMARY))
+                        : Optional.empty());
+        if (refusal.isEmpty()) {
+            draft.become(draft.site()
+                    .withDetails(details.with()
+                            .name(name)
+                            .address(address)
+                            .language(language)
+                            .contact(new Contact(phone, mail, postal))
+                            .build()));
+        }
+        return refusal;
+    }
+
+    private static String typed(@Nullable String typed, String now) {
+        return typed == null ? now : Line.cleaned(typed);
+    }
+
+    private static String lines(String typed) {
+        return Arrays.stream(typed.split("\\R"))
+                .map(Line::cleaned)
+                .filter(line -> !line.isEmpty())
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static boolean isLanguage(String tag) {
+        try {
+            return LANGUAGES.contains(
+                    new Locale.Builder().setLanguageTag(tag).build().getLanguage());
+        } catch (IllformedLocaleException malformed) {
+            return false;
+        }
+    }
+}

@@ -1,0 +1,19 @@
+package velnik.core.site;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * How the business is reached.
+ *
+ * @param phone as people write it; empty for none
+ * @param mail an address without a scheme; empty for none
+ * @param postal the postal address, a line each; empty for none
+ */
+@RecordBuilder
+public record Contact(String phone, String mail, String postal) implements ContactBuilder.With {
+    public static final Contact NONE = new Contact("", "", "");
+
+    public boolean isNone() {
+        return equals(NONE);
+    }
+}

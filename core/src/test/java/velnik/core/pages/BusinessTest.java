@@ -1,0 +1,129 @@
+package velnik.core.pages;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static velnik.core.SiteScript.brackwater;
+
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.core.SiteScript;
+import velnik.core.address.AddressWriter;
+import velnik.core.change.Change;
+import velnik.core.change.Refusal;
+import velnik.core.html.Frame;
+import velnik.core.html.VisitorHtml;
+import velnik.core.html.VisitorWords;
+import velnik.core.site.Contact;
+import velnik.core.site.Visitor;
+
+/** What the site says of its business. */
+public class BusinessTest {
+
+    private static Change.SetDetails phone(String phone) {
+        return new Change.SetDetails(null, null, null, phone, null, null);
+    }
+
+    private static Change.SetDetails mail(String mail) {
+        return new Change.SetDetails(null, null, null, null, mail, null);
+    }
+
+    private static Change.SetDetails address(String address) {
+        return new Change.SetDetails(null, address, null, null, null, null);
+    }
+
+    private static Change.SetDetails language(String language) {
+        return new Change.SetDetails(null, null, language, null, null, null);
+    }
+
+    private static String html(SiteScript script, String page) {
+        Frame frame = new Frame(
+                AddressWriter.fromRoot(),
+                VisitorWords.in(script.site().details().language()),
+                "/look.css",
+                List.of(),
+                null);
+        return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame).page(script.page(page), "");
+    }
+
+    @Test
+    public void phoneTypedOnce_isEverywhere() {
+        SiteScript script = brackwater().does(phone("  01632 960 111 "));
+        script.says("The site has another phone number.");
+        assertTrue(html(script, "Hulls").contains("<a href=\"tel:01632960111\">01632 960 111</a>"));
+        assertTrue(html(script, "Home").contains("\"telephone\":\"01632960111\""));
+        script.does(phone(""));
+        assertEquals(script.site().details().contact().phone(), "");
+        assertFalse(html(script, "Home").contains("telephone"));
+        script.does(new Change.SetDetails(null, null, null, "", "", " \n "));
+        assertEquals(script.site().details().contact(), Contact.NONE);
+        assertFalse(html(script, "Home").contains("<address>"));
+    }
+
+    @Test
+    public void languageOfTheSite_isSpoken_andReadItsWay() {
+        SiteScript german = brackwater().does(language("de"));
+        german.says("The site has another language.");
+        String page = html(german, "Varnish day");
+        assertTrue(page.contains("<html lang=\"de\" dir=\"ltr\">"), page);
+        assertTrue(page.contains("14. Februar 2026"), page);
+        assertTrue(page.contains("Zum Text springen"), page);
+        assertTrue(html(brackwater().does(language("ar")), "Home").contains("<html lang=\"ar\" dir=\"rtl\">"));
+    }
+
+    @Test
+    public void searchEngines_areToldOfTheBusiness_theWayAndTheDay() {
+        SiteScript script = brackwater();
+        String home = html(script, "Home");
+        assertTrue(
+                home.contains("{\"@type\":\"LocalBusiness\",\"name\":\"Brackwater Boatyard\",\"url\":"
+                        + "\"https://brackwater.example/\""),
+                home);
+        assertFalse(home.contains("BreadcrumbList"), home);
+        String news = html(script, "Varnish day");
+        assertTrue(news.contains("\"datePublished\":\"2026-02-14\""), news);
+        assertTrue(
+                news.contains("{\"@type\":\"ListItem\",\"position\":2,\"name\":\"News\",\"item\":"
+                        + "\"https://brackwater.example/news\"}"),
+                news);
+        assertFalse(html(script, "Privacy").contains("ld+json"), "kept from search engines");
+        String hostile = html(
+                script.retitles("Varnish day", "</script><script>alert(1)</script>\"\\"),
+                "</script><script>alert(1)</script>\"\\");
+        assertFalse(hostile.contains("<script>alert"), hostile);
+        assertTrue(hostile.contains("\\u003c/script\\u003e"), hostile);
+    }
+
+    @DataProvider
+    public Object[][] refused() {
+        return new Object[][] {
+            {new Change.SetDetails("x".repeat(201), null, null, null, null, null), Refusal.TitleTooLong.class},
+            {address("brackwater"), Refusal.SiteAddressMalformed.class},
+            {address("https://brackwater.example/shop"), Refusal.SiteAddressMalformed.class},
+            {address("javascript:alert(1)"), Refusal.SiteAddressMalformed.class},
+            {language("xx"), Refusal.LanguageUnknown.class},
+            {language(""), Refusal.LanguageUnknown.class},
+            {language("en_GB!"), Refusal.LanguageUnknown.class},
+            {phone("ring us"), Refusal.PhoneMalformed.class},
+            {mail("yard"), Refusal.MailMalformed.class},
+            {mail("yard@brackwater.example\r\nBcc: all@example"), Refusal.MailMalformed.class},
+            {new Change.SetDetails(null, null, null, null, null, "x".repeat(501)), Refusal.PostalTooLong.class},
+            {new Change.SetDetails("Fine", "no", null, null, null, null), Refusal.SiteAddressMalformed.class},
+        };
+    }
+
+    @Test(dataProvider = "refused")
+    public void whatCannotBe_isRefused(Change change, Class<? extends Refusal> why) {
+        brackwater().refuses(change, why);
+    }
+
+    @Test
+    public void addressWithASlash_andWithNothing_areTaken() {
+        SiteScript script = brackwater().does(address("https://other.example/"));
+        assertEquals(script.site().details().address(), "https://other.example");
+        script.does(address(" "));
+        assertEquals(script.site().details().address(), "");
+        assertFalse(html(script, "Home").contains("canonical"));
+    }
+}
