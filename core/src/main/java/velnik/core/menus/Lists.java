@@ -80,14 +80,21 @@ public final class Lists {
         if (!(site.item(id).kind() instanceof ItemKind.PageList list)) {
             return Optional.of(new Refusal.NoSuchRow(id.value()));
         }
-        return list.source() instanceof ListSource.UnderVisited
-                ? Optional.of(new Refusal.ListOfVisited())
-                : work.with(new Lists(site, draft.openings(), id, list, ids));
+        if (list.source() instanceof ListSource.UnderVisited) {
+            return Optional.of(new Refusal.ListOfVisited());
+        }
+        Lists lists = new Lists(site, draft.openings(), id, list, ids);
+        // Beneath an item that shows a menu set aside a list is read nowhere.
+        return lists.read().isEmpty() ? Optional.of(new Refusal.NoSuchRow(id.value())) : work.with(lists);
     }
 
     private List<MenuEntry> rows() {
-        List<MenuEntry> menu = MenuReading.of(site, openings, site.menuOf(id), null);
-        return find(menu).orElseThrow().rows();
+        return read().orElseThrow().rows();
+    }
+
+    /** The list as its menu has it; empty where it is read nowhere. */
+    private Optional<MenuEntry> read() {
+        return find(MenuReading.of(site, openings, site.menuOf(id), null));
     }
 
     private Optional<MenuEntry> find(List<MenuEntry> entries) {

@@ -221,6 +221,18 @@ public class MenuRefusalsTest {
         assertTrue(script.site().menus().get(script.latest()) instanceof MenuRow.Item);
     }
 
+    /** An item that shows a menu set aside shows nothing, nor what was under it before. */
+    @Test
+    public void listThatIsReadNowhere_isNoListToTakeRowsFrom() {
+        SiteScript script = brackwater();
+        MenuRowId heading = new MenuRowId("footer-the-yard");
+        script.puts(ItemKind.PageList.of(new ListSource.Under(script.page("Hire")), 1), "", heading);
+        MenuRowId list = script.latest();
+        script.does(new MenuChange.SetItemKind(heading, new ItemKind.OtherMenu(script.menu("Winter"))));
+        script.refuses(new MenuChange.FreezeList(list, "x"), Refusal.NoSuchRow.class);
+        script.refuses(new MenuChange.DetachBranch(list, script.page("Canoes"), "x"), Refusal.NoSuchRow.class);
+    }
+
     private static Optional<String> message(Runnable making) {
         try {
             making.run();
