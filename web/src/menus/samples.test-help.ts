@@ -83,6 +83,8 @@ export function page(id: string, parent: string | null, after: string | null) {
     keptFromSearchEngines: false,
     layout: "STANDARD",
     summary: "",
+    searchTitle: "",
+    searchDescription: "",
     topics: [],
     date: null,
     text: null,

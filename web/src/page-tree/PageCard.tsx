@@ -11,6 +11,7 @@ import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/stor
 import { isBuiltIn, pageOf } from "../working-copy/tree";
 import { AddressField } from "./AddressField";
 import { Findings, FindingsCount } from "./Findings";
+import { InSearch } from "./InSearch";
 import { MembersOnly } from "./MembersOnly";
 import { Opening } from "./Opening";
 import { BUILT_IN, REACHES } from "./options";
@@ -127,6 +128,10 @@ export function PageCard(props: {
               <ShownIn
                 page={id}
                 where={known.where}
+                linkedFrom={known.linkedFrom.flatMap((from) => {
+                  const linking = copy.tree.pages.get(from);
+                  return linking ? [{ id: from, title: linking.title }] : [];
+                })}
                 placeable={known.placeable}
                 onEdit={(change) => void take(store.change(change))}
               />
@@ -147,6 +152,9 @@ export function PageCard(props: {
           }
           onChange={(change) => take(store.change(change))}
         />
+      )}
+      {page.kind === "PAGE" && (
+        <InSearch copy={copy} page={page} onChange={(change) => take(store.change(change))} />
       )}
       <Findings findings={findings} />
       <PageProperties copy={copy} page={page} onChange={(change) => take(store.change(change))} />

@@ -12,6 +12,8 @@ type Edit = (change: ChangeDto) => void;
 export function ShownIn(props: {
   readonly page: string;
   readonly where: readonly WhereDto[];
+  /** Pages whose texts link to it. */
+  readonly linkedFrom: readonly { readonly id: string; readonly title: string }[];
   readonly placeable: readonly PlaceableDto[];
   readonly onEdit: Edit;
 }) {
@@ -45,6 +47,19 @@ export function ShownIn(props: {
           </div>
         );
       })}
+      {props.linkedFrom.length > 0 && (
+        <p className="linked-from">
+          <span className="hint">Linked in the text of </span>
+          {props.linkedFrom.map(({ id, title }, index) => (
+            <span key={id}>
+              {index > 0 && ", "}
+              <Link to={`/pages/${id}/write`} state={{ arrival: id }}>
+                {title}
+              </Link>
+            </span>
+          ))}
+        </p>
+      )}
       <AddTo menus={props.placeable} onEdit={props.onEdit} />
     </>
   );

@@ -48,6 +48,8 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     keptFromSearchEngines: false,
     layout: "STANDARD",
     summary: "",
+    searchTitle: "",
+    searchDescription: "",
     topics: [],
     date: null,
     text: null,

@@ -51,6 +51,8 @@ public class WritingIT extends UndoneTest {
         mara.sends("{'kind':'movePages','pages':['canoes'],'place':{'parent':'repairs','after':null}},"
                 + "{'kind':'retitlePage','page':'canoes','title':'Open canoes'}");
         mara.publishes();
+        mara.chooses("Open canoes");
+        assertThat(mara.page().locator(".card .linked-from")).containsText("Linked in the text of Mud walks");
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/hire/mud-walks");
         Locator links = visitor.page().locator("main p a");
@@ -84,6 +86,24 @@ public class WritingIT extends UndoneTest {
         mara.page().getByLabel("Summary").fill("Ring, write, or wave.");
         mara.presses("Enter").isTold("Contact has another summary.");
         assertThat(inWindow(".summary")).hasText("Ring, write, or wave.");
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void searchEnginesAreToldOtherWords_shownAsTheyWouldRead() {
+        mara.chooses("Hulls");
+        Locator found = mara.page().locator(".as-found");
+        mara.page().getByText("In search results and shared links").click();
+        assertThat(found).containsText("brackwater.example/repairs/hulls");
+        assertThat(found).containsText("Hulls · Brackwater Boatyard");
+        mara.page().locator("#search-title").fill("Hull repairs on the Brack");
+        mara.presses("Enter").isTold("Search engines and shared links say other words of Hulls");
+        assertThat(found).containsText("Hull repairs on the Brack");
+        mara.isAccessible("words for search engines");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/repairs/hulls").reads("Hulls");
+        assertThat(visitor.page()).hasTitle("Hull repairs on the Brack");
         mara.complainsOfNothing();
     }
 

@@ -56,7 +56,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(43)) {
+        return switch (random.nextInt(44)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -108,6 +108,9 @@ public final class RandomEdits {
             case 28 -> new Change.SetGroup(some(rows), random.nextBoolean());
             case 24, 25 -> forward(site, rows);
             case 41 -> details();
+            case 42 ->
+                new Change.SetSearchWords(
+                        any(rows), random.nextBoolean() ? title() : null, random.nextBoolean() ? title() : null);
             case 38 -> new Change.SetSummary(any(rows), title());
             case 39, 40 -> text(site, any(rows));
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");

@@ -27,6 +27,7 @@ public sealed interface Change
                 Change.RetitlePage,
                 Change.SetSlug,
                 Change.SetSummary,
+                Change.SetSearchWords,
                 Change.SetText,
                 Change.MovePages,
                 Change.SetReach,
@@ -130,6 +131,15 @@ public sealed interface Change
     record RetitlePage(PageId page, String title) implements Change {}
 
     record SetSummary(PageId page, String summary) implements Change {}
+
+    /**
+     * What search engines and shared links say of a page; what is null stays as it is.
+     *
+     * @param title empty for the title of the page
+     * @param description empty for its summary
+     */
+    record SetSearchWords(
+            PageId page, @Nullable String title, @Nullable String description) implements Change {}
 
     /**
      * @param text null for none

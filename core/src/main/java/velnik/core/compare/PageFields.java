@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import velnik.core.explanation.Words;
 import velnik.core.reach.Days;
 import velnik.core.site.Page;
+import velnik.core.site.Site;
 
 /** The fields of a page one by one, for those who must not disturb a field that somebody else changed. */
 public final class PageFields {
@@ -24,7 +25,10 @@ public final class PageFields {
                     Page::keptFromSearchEngines,
                     (site, kept) -> kept ? "leave it out" : "may list it"),
             Field.whole("layout", "layout", Page::layout, Words::layout),
-            Field.whole("summary", "summary", Page::summary, (site, summary) -> summary.isEmpty() ? "none" : summary),
+            Field.whole("summary", "summary", Page::summary, PageFields::said),
+            Field.whole("searchTitle", "title for search engines", Page::searchTitle, PageFields::said),
+            Field.whole(
+                    "searchDescription", "description for search engines", Page::searchDescription, PageFields::said),
             Field.members(
                     "topics",
                     "topics",
@@ -58,6 +62,10 @@ public final class PageFields {
     }
 
     private PageFields() {}
+
+    private static String said(Site site, String words) {
+        return words.isEmpty() ? "none" : words;
+    }
 
     /** The names of the fields in which two versions of a page differ. */
     public static List<String> differing(Page one, Page other) {

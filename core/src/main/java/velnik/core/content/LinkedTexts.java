@@ -1,7 +1,11 @@
 package velnik.core.content;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import velnik.core.outline.Branch;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -26,5 +30,18 @@ public interface LinkedTexts {
                         .map(LinkedPage::page)
                         .distinct()
                         .toList();
+    }
+
+    /** For each page that a text links to, the other pages whose texts do, in the order of the page tree. O(pages + links). */
+    default Map<PageId, List<PageId>> linking(Site site) {
+        Map<PageId, List<PageId>> linking = new HashMap<>();
+        for (Branch<PageId, Page> row : site.pages().walk()) {
+            for (PageId page : pages(site, row.value())) {
+                if (!page.equals(row.id())) {
+                    linking.computeIfAbsent(page, none -> new ArrayList<>()).add(row.id());
+                }
+            }
+        }
+        return linking;
     }
 }

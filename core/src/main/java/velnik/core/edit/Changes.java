@@ -89,6 +89,7 @@ public final class Changes {
             case Change.SetGroup set -> Homing.setGroup(draft, set);
             case Change.RetitlePage retitle -> Titling.retitlePage(draft, retitle);
             case Change.SetSummary set -> Writing.setSummary(draft, set);
+            case Change.SetSearchWords set -> Writing.setSearchWords(draft, set);
             case Change.SetText set -> Writing.setText(draft, set);
             case Change.SetSlug set -> Addressing.setSlug(draft, set);
             case Change.MovePages move -> Moving.movePages(draft, move);

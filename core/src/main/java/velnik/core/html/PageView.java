@@ -25,6 +25,8 @@ import velnik.core.site.Zone;
  *
  * @param page null where a site has no page of its own for addresses that lead nowhere
  * @param canonical the page's absolute address; null where it has none or the site's address is not known
+ * @param searchTitle what search engines and shared links call it; empty for its title
+ * @param description what they say of it; empty for nothing
  * @param date that visitors take the page to be of; null when it has none
  * @param text safe HTML
  * @param topics listings of the topics it has
@@ -37,6 +39,8 @@ public record PageView(
         @Nullable PageId page,
         String title,
         String summary,
+        String searchTitle,
+        String description,
         @Nullable Day date,
         @Nullable String canonical,
         boolean noIndex,
@@ -67,6 +71,9 @@ public record PageView(
     }
 
     public String windowTitle() {
+        if (!searchTitle.isEmpty()) {
+            return searchTitle;
+        }
         return siteName.isEmpty() || title.equals(siteName) ? title : title + " · " + siteName;
     }
 
@@ -78,6 +85,11 @@ public record PageView(
     /** Where the phone number of the business leads. */
     public String dialling() {
         return Links.dialling(contact.phone());
+    }
+
+    /** What a shared link is called. */
+    public String sharedTitle() {
+        return searchTitle.isEmpty() ? title : searchTitle;
     }
 
     public @Nullable String pageId() {

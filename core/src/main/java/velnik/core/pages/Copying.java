@@ -135,6 +135,13 @@ public final class Copying {
                 .locked(false)
                 .model(false)
                 .build();
-        return content ? copy : copy.with().summary("").text(null).build();
+        return content
+                ? copy
+                : copy.with()
+                        .summary("")
+                        .searchTitle("")
+                        .searchDescription("")
+                        .text(null)
+                        .build();
     }
 }

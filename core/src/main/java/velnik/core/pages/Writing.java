@@ -2,6 +2,7 @@ package velnik.core.pages;
 
 import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.change.Refusal;
 import velnik.core.draft.Checks;
@@ -22,6 +23,26 @@ public final class Writing {
             return Optional.of(new Refusal.SummaryTooLong(summary.length(), Limits.SUMMARY));
         }
         return written(draft, change.page(), draft.pages().find(change.page()).map(page -> page.withSummary(summary)));
+    }
+
+    public static Optional<Refusal> setSearchWords(Draft draft, Change.SetSearchWords change) {
+        @Nullable String title = change.title() == null ? null : Line.cleaned(change.title());
+        @Nullable String description = change.description() == null ? null : Line.cleaned(change.description());
+        if (title != null && title.length() > Limits.TITLE) {
+            return Optional.of(new Refusal.TitleTooLong(title.length(), Limits.TITLE));
+        }
+        if (description != null && description.length() > Limits.SUMMARY) {
+            return Optional.of(new Refusal.SummaryTooLong(description.length(), Limits.SUMMARY));
+        }
+        return written(
+                draft,
+                change.page(),
+                draft.pages()
+                        .find(change.page())
+                        .map(page -> page.with()
+                                .searchTitle(title == null ? page.searchTitle() : title)
+                                .searchDescription(description == null ? page.searchDescription() : description)
+                                .build()));
     }
 
     /** What somebody else wrote meanwhile is never written over. */

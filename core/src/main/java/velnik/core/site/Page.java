@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param membersOnly whether visitors have to sign in as members to get it, and all beneath it
  * @param keptFromSearchEngines whether search engines are asked to leave it out
  * @param summary a sentence or two under the title; empty when there is none
+ * @param searchTitle what search engines and shared links call it; empty for its title
+ * @param searchDescription what they say of it; empty for its summary
  * @param topics words that group it with other pages, each spelled one way on the whole site
  * @param date that visitors take it to be of, in the site's time zone; null when it has none
  * @param text names its text in Markdown, kept outside the site; null when it has none
@@ -33,6 +35,8 @@ public record Page(
         boolean keptFromSearchEngines,
         LayoutId layout,
         String summary,
+        String searchTitle,
+        String searchDescription,
         Set<String> topics,
         @Nullable LocalDate date,
         @Nullable TextHash text,
@@ -69,6 +73,8 @@ public record Page(
                 false,
                 false,
                 LayoutId.STANDARD,
+                "",
+                "",
                 "",
                 Set.of(),
                 null,

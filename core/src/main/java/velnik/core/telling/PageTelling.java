@@ -50,6 +50,7 @@ final class PageTelling {
                         "RetitlePage",
                         Map.of("old", title(before, retitle.page()), "fresh", title(after, retitle.page())));
             case Change.SetSummary set -> some("SetSummary", List.of(set.page()));
+            case Change.SetSearchWords set -> some("SetSearchWords", List.of(set.page()));
             case Change.SetText set -> some("SetText", List.of(set.page()));
             case Change.SetSlug set ->
                 Telling.say("SetSlug", title(after, set.page()), 1, Map.of("address", Addresses.of(after, set.page())));

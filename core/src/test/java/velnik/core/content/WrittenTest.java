@@ -10,6 +10,8 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
+import velnik.core.change.Change;
+import velnik.core.change.Refusal;
 import velnik.core.html.Frame;
 import velnik.core.html.VisitorHtml;
 import velnik.core.html.VisitorWords;
@@ -90,5 +92,39 @@ public class WrittenTest {
         SiteScript moved =
                 brackwater().writes("Hulls", "Go [there](/hire/canoes).").movesUnder("Repairs", "Canoes");
         assertEquals(read(moved, moved.text("Hulls"), Visitor.NON_MEMBER), "<a href=\"/repairs/canoes\">there</a>.");
+    }
+
+    @Test
+    public void pagesKnowWhoseTextsLinkToThem() {
+        SiteScript linked = brackwater()
+                .writes("Canoes", "See [](page:hulls) and [again](/repairs/hulls), and [](page:canoes).")
+                .writes("Home", "See [hulls](/repairs/hulls).");
+        assertEquals(
+                linked.texts().linking(linked.site()),
+                Map.of(linked.page("Hulls"), List.of(linked.page("Home"), linked.page("Canoes"))));
+    }
+
+    /** Words for search engines are told to them alone; without any they are the page's own. */
+    @Test
+    public void wordsForSearchEngines_areApartFromThePages() {
+        SiteScript own = brackwater()
+                .does(new Change.SetSearchWords(script.page("Hulls"), " Hull repairs,  Brack ", "Planks & \"skins\"."));
+        own.says("Search engines and shared links say other words of Hulls once you publish.");
+        String html = html(own, "Hulls");
+        assertTrue(html.contains("<title>Hull repairs, Brack</title>"), html);
+        assertTrue(html.contains("<meta name=\"description\" content=\"Planks &amp; &#34;skins&#34;.\">"), html);
+        assertTrue(html.contains("<meta property=\"og:title\" content=\"Hull repairs, Brack\">"), html);
+        assertTrue(html.contains("<h1>Hulls</h1>"), html);
+        own.does(new Change.SetSearchWords(script.page("Hulls"), "", null));
+        assertTrue(html(own, "Hulls").contains("<title>Hulls · Brackwater Boatyard</title>"));
+        assertTrue(html(own, "Hulls").contains("Planks &amp;"), "what was left out stays");
+        own.refuses(new Change.SetSearchWords(script.page("Hulls"), "x".repeat(201), null), Refusal.TitleTooLong.class);
+        own.refuses(
+                new Change.SetSearchWords(script.page("Hulls"), null, "x".repeat(501)), Refusal.SummaryTooLong.class);
+        own.refuses(new Change.SetSearchWords(script.page("Moorings"), "x", null), Refusal.NoTextOf.class);
+    }
+
+    private static String html(SiteScript script, String page) {
+        return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), FRAME).page(script.page(page), "");
     }
 }

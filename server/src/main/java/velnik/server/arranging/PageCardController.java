@@ -48,6 +48,7 @@ class PageCardController {
     /**
      * @param reach who can reach it, in a sentence
      * @param where every item that leads to it
+     * @param linkedFrom the pages whose texts link to it
      * @param placeable the menus it could be placed in
      * @param reaches what would follow from each reach that it does not have
      * @param liveAddress where visitors find it now; null where they do not
@@ -60,6 +61,7 @@ class PageCardController {
     record PageCardDto(
             String reach,
             List<WhereDto> where,
+            List<String> linkedFrom,
             List<PlaceableDto> placeable,
             Map<Reach, TriedDto> reaches,
             @Nullable String liveAddress,
@@ -87,6 +89,7 @@ class PageCardController {
                 now.whereabouts().of(page).stream()
                         .map(place -> WhereDto.of(site, place))
                         .toList(),
+                now.linkingTo(page).stream().map(PageId::value).toList(),
                 PlaceableDto.of(now, List.of(page)),
                 Arrays.stream(Reach.values())
                         .filter(other -> other != reach)

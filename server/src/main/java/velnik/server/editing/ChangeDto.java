@@ -44,6 +44,7 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = ChangeDto.SetGroup.class, name = "setGroup"),
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = WritingDto.SetSummary.class, name = "setSummary"),
+    @JsonSubTypes.Type(value = WritingDto.SetSearchWords.class, name = "setSearchWords"),
     @JsonSubTypes.Type(value = WritingDto.SetText.class, name = "setText"),
     @JsonSubTypes.Type(value = SiteChangeDto.AddLayout.class, name = "addLayout"),
     @JsonSubTypes.Type(value = SiteChangeDto.RenameLayout.class, name = "renameLayout"),

@@ -9,12 +9,29 @@ import velnik.core.site.Site;
 import velnik.core.site.TextHash;
 
 /** A change of what a page says, as the editor sends it. */
-sealed interface WritingDto extends ChangeDto permits WritingDto.SetSummary, WritingDto.SetText {
+sealed interface WritingDto extends ChangeDto
+        permits WritingDto.SetSummary, WritingDto.SetSearchWords, WritingDto.SetText {
 
     record SetSummary(@NotNull String page, @NotNull String summary) implements WritingDto {
         @Override
         public Change change() {
             return new Change.SetSummary(new PageId(page), summary);
+        }
+    }
+
+    /**
+     * What is left out stays as it is.
+     *
+     * @param title empty for the title of the page
+     * @param description empty for its summary
+     */
+    record SetSearchWords(
+            @NotNull String page,
+            @Nullable String title,
+            @Nullable String description) implements WritingDto {
+        @Override
+        public Change change() {
+            return new Change.SetSearchWords(new PageId(page), title, description);
         }
     }
 

@@ -53,6 +53,13 @@ class PageEntity {
     String layout;
 
     String summary;
+
+    @Column(name = "search_title")
+    String searchTitle;
+
+    @Column(name = "search_description")
+    String searchDescription;
+
     /** A JSON list of words. */
     String topics;
 
@@ -90,6 +97,8 @@ class PageEntity {
         entity.keptFromSearchEngines = page.keptFromSearchEngines();
         entity.layout = page.layout().value();
         entity.summary = page.summary();
+        entity.searchTitle = page.searchTitle();
+        entity.searchDescription = page.searchDescription();
         entity.topics = forms.writeTexts(page.topics().stream().sorted().toList());
         entity.date = page.date();
         entity.textHash = page.text() == null ? null : page.text().value();
@@ -111,6 +120,8 @@ class PageEntity {
                 keptFromSearchEngines,
                 new LayoutId(layout),
                 summary,
+                searchTitle,
+                searchDescription,
                 Set.copyOf(forms.readTexts(topics)),
                 date,
                 textHash == null ? null : new TextHash(textHash),

@@ -206,6 +206,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.RetitlePage.class, name = "retitlePage"),
         @JsonSubTypes.Type(value = Change.SetSlug.class, name = "setSlug"),
         @JsonSubTypes.Type(value = Change.SetSummary.class, name = "setSummary"),
+        @JsonSubTypes.Type(value = Change.SetSearchWords.class, name = "setSearchWords"),
         @JsonSubTypes.Type(value = Change.SetText.class, name = "setText"),
         @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
         @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),

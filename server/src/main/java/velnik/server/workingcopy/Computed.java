@@ -18,6 +18,7 @@ import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.reach.Openings;
 import velnik.core.site.Device;
+import velnik.core.site.PageId;
 import velnik.core.site.Visitor;
 
 /** What follows from the working copy, computed once for each revision and shared by all who ask until
@@ -73,6 +74,7 @@ public class Computed {
         private @Nullable Whereabouts whereabouts;
         private @Nullable Clicks clicks;
         private @Nullable List<Finding> findings;
+        private @Nullable Map<PageId, List<PageId>> linking;
 
         Revision(WorkingCopy.State state, LinkedTexts texts, Instant at) {
             this.state = state;
@@ -130,6 +132,14 @@ public class Computed {
                 clicks = Clicks.of(state.site(), navigation(), Device.WIDE, texts);
             }
             return clicks;
+        }
+
+        /** The pages whose texts link to a page. */
+        public synchronized List<PageId> linkingTo(PageId page) {
+            if (linking == null) {
+                linking = texts.linking(state.site());
+            }
+            return linking.getOrDefault(page, List.of());
         }
 
         public synchronized List<Finding> findings() {
