@@ -49,6 +49,7 @@ export default function TextEditor(props: {
         keeping.typed(text);
         setWords(countOf(text));
       },
+      onTooLong: setSaid,
       onLeave: () => void keeping.save(),
     });
     view.current = editor;

@@ -96,9 +96,13 @@ describe("a text", () => {
     server.says(json({ text: "Ten kayaks.", hash: "h3" }), saved(2, "h4"));
     await keeper.seen("h3");
     expect(shown.at(-1)).toBe("Ten boats kayaks.");
-    expect(said[0]).toContain("Both versions");
+    expect(said.at(-1)).toContain("Both versions");
     await keeper.seen("h4");
     expect(server.calls).toHaveLength(3);
+    server.says(saved(3, "h5"));
+    keeper.typed("Ten boats.");
+    await rest();
+    expect(said.at(-1)).toBeNull();
   });
 
   it("that is refused stays as it was typed, and says why", async () => {
@@ -111,5 +115,8 @@ describe("a text", () => {
     expect(said).toEqual(["This text is too long."]);
     expect(shown).toEqual([]);
     expect(keeper.isDirty()).toBe(true);
+    keeper.typed("Nine canoes.");
+    await rest();
+    expect(said.at(-1)).toBeNull();
   });
 });

@@ -28,6 +28,8 @@ export class TextKeeper {
   private text: string;
   private stretch = newId();
   private typedAt = 0;
+  /** Whether what is said stands until something is saved: of a refusal always, of a merging once somebody types on. */
+  private saidUntilSaved = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private turn: Promise<void> = Promise.resolve();
 
@@ -46,6 +48,7 @@ export class TextKeeper {
     const now = Date.now();
     if (now - this.typedAt > PAUSE) this.stretch = newId();
     this.typedAt = now;
+    this.saidUntilSaved = true;
     this.text = text;
     clearTimeout(this.timer);
     this.timer = setTimeout(this.save, REST);
@@ -92,12 +95,14 @@ export class TextKeeper {
           text: answer.texts.find((text) => text.page === page)?.text ?? sent,
           hash: row ? (row.text ?? "") : this.kept.hash,
         });
-        this.told.say(null);
       } else if (!(await this.takeIn())) {
+        this.saidUntilSaved = true;
         this.told.say(result.sentence);
         return;
       }
     }
+    if (this.saidUntilSaved) this.told.say(null);
+    this.saidUntilSaved = false;
   };
 
   /** Takes in what the page says now; whether that is something else than was known. */
@@ -114,10 +119,12 @@ export class TextKeeper {
     this.kept = now;
     if (now.text === base) return;
     const { text, both } = merged(base, this.text, now.text);
-    if (both)
+    if (both) {
+      this.saidUntilSaved = false;
       this.told.say(
         "Somebody else changed the same words. Both versions stand in the text, one after the other.",
       );
+    }
     if (text === this.text) return;
     this.text = text;
     this.told.show(text);

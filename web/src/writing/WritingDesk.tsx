@@ -39,7 +39,7 @@ export default function WritingDesk(props: {
       </div>
       {page.kind === "PAGE" ? (
         <>
-          <fieldset className="writing-fields" disabled={!mayEdit}>
+          <fieldset key={id} className="writing-fields" disabled={!mayEdit}>
             <label htmlFor="writing-title">Title</label>
             <KeptField
               id="writing-title"

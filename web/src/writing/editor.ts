@@ -4,7 +4,7 @@ import { markdownKeymap, markdownLanguage } from "@codemirror/lang-markdown";
 import { HighlightStyle, syntaxHighlighting } from "@codemirror/language";
 import {
   Annotation,
-  type EditorState,
+  EditorState,
   type Extension,
   Transaction,
   type TransactionSpec,
@@ -52,11 +52,11 @@ const changes =
 const link = (view: EditorView) => changes(withLink)(view) && startCompletion(view);
 
 export const COMMANDS: readonly Command[] = [
-  { label: "Heading", hint: "A heading", key: "Mod-Alt-2", run: changes((s) => begun(s, () => "## ")) },
+  { label: "Heading", hint: "A heading", key: "Mod-Shift-2", run: changes((s) => begun(s, () => "## ")) },
   {
     label: "Subheading",
     hint: "A smaller heading",
-    key: "Mod-Alt-3",
+    key: "Mod-Shift-3",
     run: changes((s) => begun(s, () => "### ")),
   },
   { label: "Bold", hint: "Strong words", key: "Mod-b", run: changes((s) => marked(s, "**")) },
@@ -87,6 +87,12 @@ export function keyNamed(key: string): string {
     .join("+");
 }
 
+/** Characters of a text, as many as the server takes. */
+const LONGEST = 200_000;
+
+/** Characters of formatted text that are looked through; of more the words alone are taken. */
+const LONGEST_HTML = 1_000_000;
+
 const WEB = /^https?:\/\/[^\s<>]+$/;
 
 /** Formatted text comes as Markdown; an address makes the selected words a link, or is one itself. */
@@ -100,7 +106,7 @@ const pasting = EditorView.domEventHandlers({
       ? empty
         ? `<${address}>`
         : `[${view.state.sliceDoc(from, to)}](${address})`
-      : html === ""
+      : html === "" || html.length > LONGEST_HTML
         ? null
         : onItsLines(view.state, fromHtml(html));
     if (pasted === null || pasted === "") return false;
@@ -123,6 +129,8 @@ export function editorIn(
     readonly readOnly: boolean;
     readonly tree: () => PageTree;
     readonly onType: (text: string) => void;
+    /** Something would have made the text longer than one can be; it was not put in. */
+    readonly onTooLong: (sentence: string) => void;
     readonly onLeave: () => void;
   },
 ): EditorView {
@@ -155,6 +163,14 @@ export function editorIn(
     pagesOf.of(what.tree),
     pageLinks,
     pasting,
+    EditorState.transactionFilter.of((step) => {
+      const length = step.newDoc.length;
+      if (!step.docChanged || length <= LONGEST || length <= step.startState.doc.length) return step;
+      what.onTooLong(
+        `That would make ${length.toLocaleString("en-GB")} characters; a text has at most ${LONGEST.toLocaleString("en-GB")}. Nothing was put in.`,
+      );
+      return [];
+    }),
     EditorView.updateListener.of((update) => {
       const typed = update.transactions.some((step) => step.docChanged && !step.annotation(fromElsewhere));
       if (typed) what.onType(update.state.doc.toString());
