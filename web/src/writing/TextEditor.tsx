@@ -79,7 +79,7 @@ export default function TextEditor(props: {
   return (
     <>
       {!readOnly && (
-        <div className="text-commands" role="toolbar" aria-label="Help with writing">
+        <fieldset className="text-commands" aria-label="Help with writing">
           {COMMANDS.map(({ label, hint, key, run }) => (
             <Tooltip key={label} title={key ? `${hint} (${keyNamed(key)})` : hint}>
               <Button
@@ -93,7 +93,7 @@ export default function TextEditor(props: {
               </Button>
             </Tooltip>
           ))}
-        </div>
+        </fieldset>
       )}
       <Problem sentence={said} />
       <div className="text" ref={parent} />
