@@ -121,5 +121,12 @@ function offers(context: CompletionContext): CompletionResult | null {
 /** Links to pages: shown by the page's title, and found by typing. */
 export const pageLinks: Extension = [
   shown,
-  autocompletion({ override: [offers], icons: false, maxRenderedOptions: 50 }),
+  autocompletion({
+    override: [offers],
+    icons: false,
+    maxRenderedOptions: 50,
+    // Enter right after the last letter chooses; whoever types fast means it too.
+    activateOnTypingDelay: 0,
+    interactionDelay: 0,
+  }),
 ];

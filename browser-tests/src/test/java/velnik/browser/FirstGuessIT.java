@@ -217,8 +217,9 @@ public class FirstGuessIT extends UndoneTest {
         mara.chooses("Canoes");
         Locator reach = mara.page().getByText("By link only").last();
         assertThat(reach).isInViewport();
-        assertThat(mara.page().locator(".card details:not([open]) > summary"))
-                .hasText(new String[] {"When visitors can see it", "Kind, layout, topics and date", "Remove"});
+        assertThat(mara.page().locator(".card details:not([open]) > summary")).hasText(new String[] {
+            "When visitors can see it", "In search results and shared links", "Kind, layout, topics and date", "Remove"
+        });
         mara.page()
                 .locator(".card summary")
                 .getByText("Kind, layout, topics and date")

@@ -125,7 +125,7 @@ public class WritingIT extends UndoneTest {
         assertThat(inWindow("p a").last()).hasText("ask us");
         assertThat(inWindow("table").last()).containsText("May");
         assertThat(mara.page().locator(".page-name").last()).hasText("→ Contact");
-        mara.presses("Control+End").types(" See ");
+        mara.presses("Control+End").types("\n\nSee ");
         pastes("text/plain", "https://tides.example/now");
         assertThat(inWindow("a").getByText("https://tides.example/now")).isVisible();
         mara.complainsOfNothing();
