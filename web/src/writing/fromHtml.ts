@@ -44,7 +44,9 @@ service.addRule("item", {
 const STYLED = "data-style";
 
 function unstyled(html: string): string {
-  return html.replace(/<[a-z][^>]*>/gi, (tag) => tag.replace(/\sstyle\s*=/gi, ` ${STYLED}=`));
+  return html
+    .replace(/<style[\s>][\s\S]*?(?:<\/style\s*>|$)/gi, "")
+    .replace(/<[a-z][^>]*>/gi, (tag) => tag.replace(/\sstyle\s*=/gi, ` ${STYLED}=`));
 }
 
 /** Bold or slanted by style alone, as word processors write it; a block inside is no emphasis. */
