@@ -5,7 +5,7 @@ import type { PersonDto } from "../api/client";
 import { menusAddress } from "../menus/address";
 import { menusAt } from "../menus/menusAt";
 import { FindField } from "../shared/FindField";
-import { plain } from "../shared/plain";
+import { matching } from "../shared/matching";
 import type { WorkingCopy } from "../working-copy/store";
 import { addressOf } from "../working-copy/tree";
 import { HelpPage } from "./HelpPage";
@@ -25,6 +25,8 @@ type Goal = {
 };
 
 export type Command = { readonly words: string; readonly detail: string; readonly run: () => void };
+
+const words = (goal: Goal) => goal.words;
 
 /** Finds pages, items, menus, screens and commands by typing, and goes there or does it. */
 export default function GoTo(props: {
@@ -46,8 +48,10 @@ export default function GoTo(props: {
       detail: "help",
       go: () => setTopic(each),
     }));
-    if (asking) return typed.trim() === "" ? questions : matching(questions, typed);
-    return typed.trim() === "" ? goals.slice(0, SHOWN) : matching([...goals, ...questions], typed);
+    if (asking) return typed.trim() === "" ? questions : matching(questions, words, typed, SHOWN);
+    return typed.trim() === ""
+      ? goals.slice(0, SHOWN)
+      : matching([...goals, ...questions], words, typed, SHOWN);
   }, [goals, typed, asking]);
   useEffect(() => {
     const before = document.activeElement;
@@ -170,22 +174,3 @@ function useGoals(props: Parameters<typeof GoTo>[0]): readonly Goal[] {
 }
 
 /** Those called what was typed, the whole name first, then its beginning, then the beginning of a word, then the rest. */
-function matching(goals: readonly Goal[], typed: string): readonly Goal[] {
-  const wanted = plain(typed.trim());
-  const parts = wanted.split(/\s+/);
-  const rank = (words: string) => {
-    const name = plain(words);
-    if (name === wanted) return 0;
-    if (name.startsWith(wanted)) return 1;
-    if (name.includes(` ${wanted}`)) return 2;
-    return parts.every((part) => name.includes(part)) ? 3 : null;
-  };
-  return goals
-    .flatMap((goal) => {
-      const how = rank(goal.words);
-      return how === null ? [] : [{ goal, how }];
-    })
-    .sort((one, other) => one.how - other.how)
-    .slice(0, SHOWN)
-    .map(({ goal }) => goal);
-}

@@ -63,7 +63,7 @@ export default function TextEditor(props: {
   useEffect(() => (parent.current ? begin(parent.current) : undefined), []);
 
   useEffect(() => {
-    void keeper.current?.seen(hash ?? "");
+    void keeper.current?.seen(hash);
   }, [hash]);
 
   useEffect(() => {

@@ -10,7 +10,7 @@ const REST = 200;
 const PAUSE = 10_000;
 
 /** A text, and what names it, as the server has it. */
-export type Kept = { readonly text: string; readonly hash: string };
+export type Kept = { readonly text: string; readonly hash: string | null };
 
 type Told = {
   /** Shows a text that came from elsewhere. */
@@ -64,7 +64,7 @@ export class TextKeeper {
   };
 
   /** The page has this text now, whoever wrote it. */
-  readonly seen = (hash: string): Promise<void> =>
+  readonly seen = (hash: string | null): Promise<void> =>
     this.inTurn(async () => {
       if (hash === this.kept.hash) return;
       await this.takeIn();
@@ -84,7 +84,7 @@ export class TextKeeper {
         kind: "setText",
         page,
         text: sent,
-        upon: this.kept.hash || null,
+        upon: this.kept.hash,
         stretch,
       });
       if (result.ok) {
@@ -93,7 +93,7 @@ export class TextKeeper {
         const row = rows.find(({ id }) => id === page);
         this.become(sent, {
           text: answer.texts.find((text) => text.page === page)?.text ?? sent,
-          hash: row ? (row.text ?? "") : this.kept.hash,
+          hash: row ? row.text : this.kept.hash,
         });
       } else if (!(await this.takeIn())) {
         this.saidUntilSaved = true;

@@ -9,7 +9,8 @@ import {
   type ViewUpdate,
   WidgetType,
 } from "@codemirror/view";
-import { isBuiltIn, type PageTree, pageOf, pathTo } from "../working-copy/tree";
+import { matching } from "../shared/matching";
+import { type PageTree, pageOf, pathTo } from "../working-copy/tree";
 
 /** The page tree as it is now; what is written about pages follows it. */
 export const pagesOf = Facet.define<() => PageTree, () => PageTree>({ combine: (all) => all[0] ?? noPages });
@@ -85,6 +86,9 @@ const shown = ViewPlugin.fromClass(
   },
 );
 
+/** As many as are looked through. */
+const OFFERED = 50;
+
 /** Offers pages by their titles: after "[" as a whole link, and where a link is to lead. */
 function offers(context: CompletionContext): CompletionResult | null {
   const words = context.matchBefore(/\[[^[\]()\n]*$/);
@@ -92,29 +96,25 @@ function offers(context: CompletionContext): CompletionResult | null {
   const begins = words ? words.from + 1 : target ? target.from + 2 : null;
   if (begins === null) return null;
   const tree = context.state.facet(pagesOf)();
+  const title = (id: string) => pageOf(tree, id).title;
+  const found = matching([...tree.pages.keys()], title, context.state.sliceDoc(begins, context.pos), OFFERED);
   return {
     from: begins,
-    validFor: /^[^[\]()\n]*$/,
-    options: [...tree.pages.keys()].map((id) => {
-      const above = pathTo(tree, id)
-        .slice(0, -1)
-        .map((step) => pageOf(tree, step).title);
-      return {
-        label: pageOf(tree, id).title,
-        detail: above.join(" › "),
-        boost: isBuiltIn(pageOf(tree, id)) ? -1 : 0,
-        apply: (view: EditorView, _chosen: unknown, from: number, to: number) => {
-          const insert = words ? `](page:${id})` : `page:${id}`;
-          // Without words of its own the link goes on showing the title, whatever it becomes.
-          const closed = words || view.state.sliceDoc(to, to + 1) === ")";
-          view.dispatch({
-            changes: { from, to, insert: closed ? insert : `${insert})` },
-            selection: { anchor: from + insert.length + (words ? 0 : 1) },
-            userEvent: "input.complete",
-          });
-        },
-      };
-    }),
+    filter: false,
+    options: found.map((id) => ({
+      label: title(id),
+      detail: pathTo(tree, id).slice(0, -1).map(title).join(" › "),
+      apply: (view: EditorView, _chosen: unknown, from: number, to: number) => {
+        // Without words of its own the link goes on showing the title, whatever it becomes.
+        const insert = words ? `](page:${id})` : `page:${id}`;
+        const closed = words || view.state.sliceDoc(to, to + 1) === ")";
+        view.dispatch({
+          changes: { from, to, insert: closed ? insert : `${insert})` },
+          selection: { anchor: from + insert.length + (words ? 0 : 1) },
+          userEvent: "input.complete",
+        });
+      },
+    })),
   };
 }
 
@@ -124,7 +124,6 @@ export const pageLinks: Extension = [
   autocompletion({
     override: [offers],
     icons: false,
-    maxRenderedOptions: 50,
     // Enter right after the last letter chooses; whoever types fast means it too.
     activateOnTypingDelay: 0,
     interactionDelay: 0,

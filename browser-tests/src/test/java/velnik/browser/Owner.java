@@ -17,35 +17,9 @@ import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** Somebody at the editor. */
 final class Owner extends Editor {
-    /** What a person arranges for themselves, as it is at first. */
-    private static final Map<String, String> ARRANGED = Map.of(
-            "pages-folded", "[]",
-            "menus-folded", "[]",
-            "sheet-folded", "[]",
-            "pages-columns-away", "[\"Zones\",\"Reach\",\"Periods\"]",
-            "sheet-menus-away", "[]",
-            "pages-asked", "[]",
-            "menus-asked", "[]",
-            "sheet-asked", "[]",
-            "density", "\"roomy\"");
-
-    /** Errands that are not about folding find every group of a card open. */
-    private static final String ALL_GROUPS_OPEN = Stream.of(
-                    "page-opening",
-                    "page-properties",
-                    "page-removing",
-                    "item-how",
-                    "menu-here",
-                    "menu-joining",
-                    "menu-new")
-            .map(group -> "\"" + group + "\": true")
-            .collect(Collectors.joining(", ", "{", "}"));
-
     private int gestures;
 
     Owner(RunningVelnik velnik, BrowserContext context) {
@@ -70,7 +44,7 @@ final class Owner extends Editor {
                 .click();
         assertThat(outline()).isVisible();
         if (velnik.isNew(name)) {
-            arranges("card-groups", ALL_GROUPS_OPEN);
+            arranges("card-groups", Arranged.ALL_GROUPS_OPEN);
             page.reload();
             assertThat(outline()).isVisible();
         }
@@ -245,27 +219,7 @@ final class Owner extends Editor {
 
     /** Titles of the rows under a page, in order, as the outline shows them. */
     Owner seesUnder(String parent, String... titles) {
-        Object shown = page.evaluate("""
-                async ([parent, expected]) => {
-                  const title = row => row.querySelector('.title')?.textContent;
-                  const shown = () => {
-                    const rows = [...document.querySelectorAll('[role=treegrid] .outline-row[aria-level]')]
-                      .sort((a, b) => a.ariaRowIndex - b.ariaRowIndex);
-                    const at = rows.findIndex(row => title(row) === parent);
-                    const level = Number(rows[at]?.ariaLevel);
-                    const under = [];
-                    for (const row of rows.slice(at + 1)) {
-                      if (Number(row.ariaLevel) <= level) break;
-                      if (Number(row.ariaLevel) === level + 1) under.push(title(row));
-                    }
-                    return under.join(', ');
-                  };
-                  for (let tries = 0; shown() !== expected && tries < 200; tries++) {
-                    await new Promise(resume => setTimeout(resume, 100));
-                  }
-                  return shown();
-                }
-                """, new Object[] {parent, String.join(", ", titles)});
+        Object shown = RowsShown.under(page, parent, String.join(", ", titles));
         assertEquals(shown, String.join(", ", titles));
         return this;
     }
@@ -329,21 +283,7 @@ final class Owner extends Editor {
     /** Once all is kept, the first rows of the page tree, all unfolded, are those of the server. */
     Owner hasTheRowsOfTheServer() {
         assertThat(page.locator(".keeping")).hasText("Saved");
-        Object both = page.evaluate("""
-                async () => {
-                  for (let tries = 0; ; tries++) {
-                    const { pages } = await (await fetch('/-/api/working-copy')).json();
-                    const rows = [...document.querySelectorAll('[role=treegrid] .outline-row[aria-level]')]
-                      .sort((a, b) => a.ariaRowIndex - b.ariaRowIndex);
-                    const first = rows[0].ariaRowIndex - 2;
-                    const shown = rows.map(row => row.querySelector('.title')?.textContent).join(', ');
-                    const there = pages.slice(first, first + rows.length).map(page => page.title).join(', ');
-                    if (shown === there || tries === 100) return [shown, there];
-                    await new Promise(resume => setTimeout(resume, 100));
-                  }
-                }
-                """);
-        List<?> shownAndThere = (List<?>) both;
+        List<?> shownAndThere = RowsShown.besideThoseOfTheServer(page);
         assertEquals(shownAndThere.get(0), shownAndThere.get(1));
         return this;
     }
@@ -355,14 +295,19 @@ final class Owner extends Editor {
         return presses("Enter");
     }
 
-    /** Pastes into the field that has the focus. */
+    /** Pastes words into the field that has the focus. */
     Owner pastes(String text) {
+        return pastes("text/plain", text);
+    }
+
+    /** Pastes what has one form only. */
+    Owner pastes(String type, String content) {
         gestures++;
         page.evaluate(
-                "text => { const data = new DataTransfer(); data.setData('text', text);"
+                "([type, content]) => { const data = new DataTransfer(); data.setData(type, content);"
                         + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
                         + " { clipboardData: data, bubbles: true, cancelable: true })); }",
-                text);
+                new Object[] {type, content});
         return this;
     }
 
@@ -377,8 +322,8 @@ final class Owner extends Editor {
     /** Leaves the working copy as it was before this person's first edit, and the editor as it was arranged. */
     void undoesEverything() {
         page.navigate(velnik.url("/-/manage/"));
-        ARRANGED.forEach(this::arranges);
-        arranges("card-groups", ALL_GROUPS_OPEN);
+        Arranged.AT_FIRST.forEach(this::arranges);
+        arranges("card-groups", Arranged.ALL_GROUPS_OPEN);
         assertTrue(undoesWhatCanBe(), "nothing is left to undo");
     }
 

@@ -5,7 +5,6 @@ import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.List;
 import org.testng.annotations.Test;
 
 /** Pages are written on, and what is written on them leads where it should. */
@@ -110,7 +109,7 @@ public class WritingIT extends UndoneTest {
         mara.chooses("Batteries");
         writesAtTheEnd();
         mara.types("\n\n");
-        pastes(
+        mara.pastes(
                 "text/html",
                 "<html><head><style>p{color:red}</style></head><body><!--StartFragment--><h2>Care</h2>"
                         + "<p class=MsoNormal><span style='font-weight:700'>Never</span> let them <i>freeze</i>;"
@@ -123,17 +122,9 @@ public class WritingIT extends UndoneTest {
         assertThat(inWindow("table").last()).containsText("May");
         assertThat(mara.page().locator(".page-name").last()).hasText("→ Contact");
         mara.presses("Control+End").types("\n\nSee ");
-        pastes("text/plain", "https://tides.example/now");
+        mara.pastes("text/plain", "https://tides.example/now");
         assertThat(inWindow("a").getByText("https://tides.example/now")).isVisible();
         mara.complainsOfNothing();
-    }
-
-    private void pastes(String type, String content) {
-        text().evaluate(
-                        "(text, [type, content]) => { const clipboard = new DataTransfer(); clipboard.setData(type, content);"
-                                + " text.dispatchEvent(new ClipboardEvent('paste',"
-                                + " { clipboardData: clipboard, bubbles: true, cancelable: true })); }",
-                        List.of(type, content));
     }
 
     /** In the editor, in the preview, and for visitors. */

@@ -6,9 +6,6 @@ import org.jspecify.annotations.Nullable;
 @FunctionalInterface
 public interface LinkTargets {
 
-    /** Every link as it is written. */
-    LinkTargets AS_WRITTEN = destination -> new Target(destination, destination);
-
     /**
      * @param address to write; null where this visitor gets nothing there, so that the link is its words alone
      * @param words for a link that has none of its own

@@ -5,35 +5,60 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import velnik.core.address.AddressWriter;
+import velnik.core.address.Addresses;
 import velnik.core.address.Links;
 import velnik.core.site.Contact;
 import velnik.core.site.Details;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
 
 /** What search engines are told of a page beside its text, in the words of schema.org as JSON-LD. */
 final class StructuredData {
     private StructuredData() {}
 
-    /** Of the business, on its home page. */
-    static String business(Details details) {
+    /**
+     * All there is to tell of a page.
+     *
+     * @param trail the way to it, with whole addresses
+     * @return null where there is nothing to tell, or the site does not know its own address
+     */
+    static @Nullable String of(Site site, PageId id, String summary, List<PageView.Step> trail) {
+        Details details = site.details();
+        if (details.address().isEmpty()) {
+            return null;
+        }
+        Page page = site.pages().get(id);
+        String canonical = AddressWriter.absolute(details.address()).write(Addresses.of(site, id));
+        List<String> objects = new ArrayList<>();
+        if (site.isHome(id) && !details.name().isEmpty()) {
+            objects.add(business(details));
+        }
+        if (!trail.isEmpty()) {
+            objects.add(trail(trail, page.title(), canonical));
+        }
+        if (page.date() != null) {
+            objects.add(dated(page.title(), summary, page.date().toString(), canonical));
+        }
+        return objects.isEmpty()
+                ? null
+                : "{\"@context\":\"https://schema.org\",\"@graph\":[" + String.join(",", objects) + "]}";
+    }
+
+    private static String business(Details details) {
         Contact contact = details.contact();
         return object(
                 "LocalBusiness",
                 text("name", details.name()),
-                text("url", details.address().isEmpty() ? "" : details.address() + "/"),
+                text("url", details.address() + "/"),
                 text("telephone", contact.phone().isEmpty() ? "" : dialled(contact.phone())),
                 text("email", contact.mail()),
                 text("address", contact.postal().replace("\n", ", ")));
     }
 
-    /**
-     * Of the way to a page, which is its last step; null where it is at the top.
-     *
-     * @param steps with whole addresses
-     */
-    static @Nullable String trail(List<PageView.Step> steps, String title, String canonical) {
-        if (steps.isEmpty()) {
-            return null;
-        }
+    /** The page is the last step of the way to it. */
+    private static String trail(List<PageView.Step> steps, String title, String canonical) {
         List<PageView.Step> all = new ArrayList<>(steps);
         all.add(new PageView.Step(title, null));
         String items = IntStream.range(0, all.size())
@@ -50,8 +75,7 @@ final class StructuredData {
         return object("BreadcrumbList", "\"itemListElement\":[" + items + "]");
     }
 
-    /** Of a page that has a date, such as a piece of news. */
-    static String dated(String title, String summary, String date, String canonical) {
+    private static String dated(String title, String summary, String date, String canonical) {
         return object(
                 "Article",
                 text("headline", title),
@@ -92,10 +116,5 @@ final class StructuredData {
             }
         });
         return out.toString();
-    }
-
-    /** One script's worth. */
-    static String together(List<String> objects) {
-        return "{\"@context\":\"https://schema.org\",\"@graph\":[" + String.join(",", objects) + "]}";
     }
 }

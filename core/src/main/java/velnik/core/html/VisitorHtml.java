@@ -18,9 +18,6 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
-import velnik.core.address.Links;
-import velnik.core.content.LinkTargets;
-import velnik.core.content.LinkedPage;
 import velnik.core.content.Markdown;
 import velnik.core.explanation.Words;
 import velnik.core.listing.TopicListings;
@@ -81,25 +78,8 @@ public final class VisitorHtml {
                                 id,
                                 page.summary(),
                                 isKeptFromSearchEngines(id),
-                                Markdown.toHtml(text, this::led),
+                                Markdown.toHtml(text, new TextLinks(site, openings, visitor, this::addressOf)),
                                 subpages(site.pages().branch(id)))));
-    }
-
-    /** Where a link in a text leads; to a page that the visitor cannot get it is its words alone. */
-    private LinkTargets.Target led(String destination) {
-        Optional<LinkedPage> linked = LinkedPage.of(destination, site);
-        if (linked.isEmpty()) {
-            return new LinkTargets.Target(destination, Links.labelOf(destination));
-        }
-        PageId page = linked.get().page();
-        if (!site.pages().contains(page)) {
-            return new LinkTargets.Target(null, "");
-        }
-        Page there = site.pages().get(page);
-        boolean leads = Access.of(site, page, openings).isGettable()
-                && (there.kind() != PageKind.GROUP
-                        || Access.leadsOnTo(site, page, openings, visitor).isPresent());
-        return new LinkTargets.Target(leads ? addressOf(page) + linked.get().place() : null, there.title());
     }
 
     /**
@@ -297,7 +277,7 @@ public final class VisitorHtml {
                 page.searchTitle(),
                 page.searchDescription().isEmpty() ? summary : page.searchDescription(),
                 day(page),
-                canonical(Addresses.of(site, id)),
+                canonicalOf(id),
                 noIndex,
                 site.frameOf(page.layout()),
                 navigation.forPage(id),
@@ -311,27 +291,9 @@ public final class VisitorHtml {
                                 .flatMap(topic -> listings().of(topic).stream())
                                 .map(this::link)
                                 .toList(),
-                noIndex ? null : structured(id, page, summary),
+                noIndex ? null : StructuredData.of(site, id, summary, trail(id, this::canonicalOf)),
                 site.details().contact(),
                 this::addressOf);
-    }
-
-    private @Nullable String structured(PageId id, Page page, String summary) {
-        @Nullable String canonical = canonical(Addresses.of(site, id));
-        if (canonical == null) {
-            return null;
-        }
-        List<String> objects = new ArrayList<>();
-        if (site.isHome(id) && !site.details().name().isEmpty()) {
-            objects.add(StructuredData.business(site.details()));
-        }
-        Optional.ofNullable(StructuredData.trail(
-                        trail(id, step -> canonical(Addresses.of(site, step))), page.title(), canonical))
-                .ifPresent(objects::add);
-        if (page.date() != null) {
-            objects.add(StructuredData.dated(page.title(), summary, page.date().toString(), canonical));
-        }
-        return objects.isEmpty() ? null : StructuredData.together(objects);
     }
 
     /** Owners call the page Home; visitors have arrived at the business. Members are in, and can only go out. */
@@ -341,6 +303,10 @@ public final class VisitorHtml {
         }
         String name = site.details().name();
         return site.isHome(id) && !name.isEmpty() ? name : page.title();
+    }
+
+    private @Nullable String canonicalOf(PageId page) {
+        return canonical(Addresses.of(site, page));
     }
 
     private @Nullable String canonical(String address) {

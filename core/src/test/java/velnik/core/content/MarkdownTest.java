@@ -18,7 +18,7 @@ import velnik.core.sample.Brackwater;
 public class MarkdownTest {
 
     private static String html(String text) {
-        return Markdown.toHtml(text, LinkTargets.AS_WRITTEN);
+        return Markdown.toHtml(text, destination -> new LinkTargets.Target(destination, destination));
     }
 
     @DataProvider

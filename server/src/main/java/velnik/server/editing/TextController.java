@@ -1,5 +1,6 @@
 package velnik.server.editing;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -26,9 +27,9 @@ class TextController {
 
     /**
      * @param text in Markdown; empty where the page has none
-     * @param hash names it, for one that is written upon it; empty where the page has none
+     * @param hash names it, for one that is written upon it; null where the page has none
      */
-    record WrittenDto(String text, String hash) {}
+    record WrittenDto(String text, @Nullable String hash) {}
 
     @GetMapping
     WrittenDto text(@PathVariable String page) {
@@ -36,6 +37,6 @@ class TextController {
                 .flatMap(id -> workingCopy.state().site().pages().find(id))
                 .orElseThrow(() -> Refusals.problem(new Refusal.PageUnknown(page)));
         TextHash hash = there.text();
-        return new WrittenDto(texts.of(there), hash == null ? "" : hash.value());
+        return new WrittenDto(texts.of(there), hash == null ? null : hash.value());
     }
 }

@@ -5,7 +5,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Brings what was written down in format 11 to format 12: the details of a site say what language it is in and how the
- * business is reached, and pages have words of their own for search engines. Before, every site was in English and said nothing of its business.
+ * business is reached, and pages have words of their own for search engines. Before, every site was in English and said
+ * nothing of its business.
  */
 final class FormatTwelve {
     private FormatTwelve() {}

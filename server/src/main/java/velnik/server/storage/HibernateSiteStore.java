@@ -28,8 +28,6 @@ import velnik.core.site.Site;
 /** The working copy in tables: only rows in the difference are written, in batches, in one transaction. */
 @Component
 class HibernateSiteStore implements SiteStore {
-    private static final int BATCH = 200;
-
     private final SessionFactory sessions;
     private final StoredForms forms;
     private final Durability durability;
@@ -81,7 +79,7 @@ class HibernateSiteStore implements SiteStore {
         boolean toldByEntry = entries.size() == 1 && instead == null;
         Difference difference = toldByEntry ? entries.getFirst().difference() : Difference.between(before, after);
         sessions.inStatelessTransaction(session -> {
-            session.setJdbcBatchSize(BATCH);
+            session.setJdbcBatchSize(Batches.SIZE);
             advance(
                     session,
                     after,
@@ -148,7 +146,7 @@ class HibernateSiteStore implements SiteStore {
                         .add(PageEntity.of(id, place, after.pages().get(id), forms)));
         session.insertMultiple(inserts);
         session.updateMultiple(updates);
-        delete(session, "PageEntity", writes.deleted());
+        Batches.delete(session, PageEntity.class, "id", ids(writes.deleted()));
     }
 
     private void writeMenus(StatelessSession session, Site before, Site after, Difference difference) {
@@ -160,7 +158,7 @@ class HibernateSiteStore implements SiteStore {
                         .add(MenuRowEntity.of(id, place, after.menus().get(id), forms)));
         session.insertMultiple(inserts);
         session.updateMultiple(updates);
-        delete(session, "MenuRowEntity", writes.deleted());
+        Batches.delete(session, MenuRowEntity.class, "id", ids(writes.deleted()));
     }
 
     private void writeForwards(StatelessSession session, List<KeyedDifference<Forward.Source, Forward>> differences) {
@@ -174,13 +172,8 @@ class HibernateSiteStore implements SiteStore {
                 .toList());
     }
 
-    private static void delete(StatelessSession session, String entity, Set<?> ids) {
-        List<String> words = ids.stream().map(Object::toString).toList();
-        for (int from = 0; from < words.size(); from += BATCH) {
-            session.createMutationQuery("delete from " + entity + " where id in :ids")
-                    .setParameterList("ids", words.subList(from, Math.min(from + BATCH, words.size())))
-                    .executeUpdate();
-        }
+    private static List<String> ids(Set<?> ids) {
+        return ids.stream().map(Object::toString).toList();
     }
 
     @Override
@@ -235,11 +228,7 @@ class HibernateSiteStore implements SiteStore {
                     .stream()
                     .filter(revision -> !needed.contains(revision))
                     .toList();
-            for (int from = 0; from < old.size(); from += BATCH) {
-                session.createMutationQuery("delete from JournalEntity where revision in :revisions")
-                        .setParameterList("revisions", old.subList(from, Math.min(from + BATCH, old.size())))
-                        .executeUpdate();
-            }
+            Batches.delete(session, JournalEntity.class, "revision", old);
         });
     }
 

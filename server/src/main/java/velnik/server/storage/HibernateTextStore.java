@@ -45,8 +45,6 @@ class HibernateTextStore implements TextStore {
 
     private static final Pattern HASH = Pattern.compile("(?<![0-9a-f])[0-9a-f]{64}(?![0-9a-f])");
 
-    private static final int BATCH = 200;
-
     @Override
     public void forgetUnnamed() {
         sessions.inStatelessTransaction(session -> {
@@ -60,12 +58,7 @@ class HibernateTextStore implements TextStore {
                             written -> HASH.matcher(written).results().forEach(hash -> unnamed.remove(hash.group())));
                 }
             }
-            List<String> gone = List.copyOf(unnamed);
-            for (int from = 0; from < gone.size(); from += BATCH) {
-                session.createMutationQuery("delete from TextEntity where hash in :gone")
-                        .setParameterList("gone", gone.subList(from, Math.min(from + BATCH, gone.size())))
-                        .executeUpdate();
-            }
+            Batches.delete(session, TextEntity.class, "hash", unnamed);
         });
     }
 }

@@ -6,35 +6,20 @@ import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
 import java.util.stream.StreamSupport;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import velnik.server.Caller;
+import velnik.server.OnTheDemo;
 import velnik.server.Started;
 
 /** Menus and zones over HTTP, on the real database. */
-public class ArrangingTest {
+public class ArrangingTest extends OnTheDemo {
     private static final String ITEM = "{'kind':'addItems','items':[{'id':'%s','place':{'parent':'%s','after':null,"
             + "'anchor':null},'kind':{'kind':'%s','page':%s,'carries':null,'address':%s,'menu':%s,'list':null},"
             + "'label':'%s'}]}";
     private static final String ASSIGN =
             "{'kind':'assignMenus','zone':'%s','scope':{'kind':'%s','page':%s,'layout':null,'pages':null},'says':%s}";
-
-    private Started server;
-    private Caller mara;
-
-    @BeforeClass
-    public void start() throws IOException {
-        server = Started.demo();
-        mara = server.mara();
-    }
-
-    @AfterClass
-    public void stop() {
-        server.close();
-    }
 
     private static String page(String id, String menu, String page) {
         return ITEM.formatted(id, menu, "PAGE", "'" + page + "'", "null", "null", "");

@@ -4,30 +4,15 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.server.Caller;
+import velnik.server.OnTheDemo;
 import velnik.server.Started;
 
 /** Edits over HTTP, on the real database. */
-public class EditingTest {
+public class EditingTest extends OnTheDemo {
     private static final String RETITLE = "{'kind':'retitlePage','page':'canoes','title':'%s'}";
-
-    private Started server;
-    private Caller mara;
-
-    @BeforeClass
-    public void start() throws IOException {
-        server = Started.demo();
-        mara = server.mara();
-    }
-
-    @AfterClass
-    public void stop() {
-        server.close();
-    }
 
     private static String add(String id, String title) {
         return "{'kind':'addPages','pages':[{'id':'" + id + "','place':{'parent':'hire','after':null},'title':'" + title

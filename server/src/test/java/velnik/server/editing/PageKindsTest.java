@@ -2,29 +2,11 @@ package velnik.server.editing;
 
 import static org.testng.Assert.assertEquals;
 
-import java.io.IOException;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
-import velnik.server.Caller;
-import velnik.server.Started;
+import velnik.server.OnTheDemo;
 
 /** Copies, the home page, groups, and what is let go for good. */
-public class PageKindsTest {
-    private Started server;
-    private Caller mara;
-
-    @BeforeClass
-    public void start() throws IOException {
-        server = Started.demo();
-        mara = server.mara();
-    }
-
-    @AfterClass
-    public void stop() {
-        server.close();
-    }
-
+public class PageKindsTest extends OnTheDemo {
     @Test
     public void titles_countOn_andCopiesAreMadeOfThem_asOneEdit() {
         assertEquals(

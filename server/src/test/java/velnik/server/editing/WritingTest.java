@@ -5,31 +5,16 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import velnik.core.site.Limits;
 import velnik.server.Caller;
+import velnik.server.OnTheDemo;
 import velnik.server.Started;
 
 /** Texts over HTTP: kept as they are typed, a stretch of typing as one edit, and nobody's written over. */
-public class WritingTest {
-    private Started server;
-    private Caller mara;
-
-    @BeforeClass
-    public void start() throws IOException {
-        server = Started.demo();
-        mara = server.mara();
-    }
-
-    @AfterClass
-    public void stop() {
-        server.close();
-    }
-
+public class WritingTest extends OnTheDemo {
     private static JsonNode text(Caller who, String page) {
         return who.gets("/-/api/pages/" + page + "/text").answers(200).json();
     }

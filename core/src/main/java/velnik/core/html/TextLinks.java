@@ -1,0 +1,42 @@
+package velnik.core.html;
+
+import java.util.Optional;
+import velnik.core.address.Links;
+import velnik.core.content.LinkTargets;
+import velnik.core.content.LinkedPage;
+import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Site;
+import velnik.core.site.Visitor;
+
+/**
+ * Where the links in texts lead for one visitor; to a page that the visitor cannot get, a link is its words alone.
+ *
+ * @param addresses write the address of a page
+ */
+record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAddresses addresses)
+        implements LinkTargets {
+
+    @Override
+    public Target of(String destination) {
+        Optional<LinkedPage> linked = LinkedPage.of(destination, site);
+        if (linked.isEmpty()) {
+            return new Target(destination, Links.labelOf(destination));
+        }
+        PageId page = linked.get().page();
+        return site.pages()
+                .find(page)
+                .map(there -> new Target(
+                        leads(page, there) ? addresses.of(page) + linked.get().place() : null, there.title()))
+                .orElseGet(() -> new Target(null, ""));
+    }
+
+    private boolean leads(PageId page, Page there) {
+        return Access.of(site, page, openings).isGettable()
+                && (there.kind() != PageKind.GROUP
+                        || Access.leadsOnTo(site, page, openings, visitor).isPresent());
+    }
+}
