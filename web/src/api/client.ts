@@ -46,6 +46,10 @@ export type RemedyDto = Schemas["RemedyDto"];
 export type TriedDto = Schemas["TriedDto"];
 export type PlacingDto = Schemas["PlacingDto"];
 export type PeriodDto = Schemas["PeriodDto"];
+export type FileDto = Schemas["FileDto"];
+export type FormFieldDto = NonNullable<PageDto["form"]>[number];
+export type MessagesDto = Schemas["MessagesDto"];
+export type MessageDto = MessagesDto["messages"][number];
 export type FindingDto = Schemas["FindingDto"];
 export type BinDto = Schemas["BinDto"];
 export type RemovalDto = Schemas["RemovalDto"];
@@ -75,9 +79,11 @@ export class Unreachable extends Error {
   }
 }
 
-const BASE = "/-/api";
+export const BASE = "/-/api";
 /** Where an editor hears that the site went on. */
 export const eventsAddress = `${BASE}/events`;
+/** Where all messages are saved for a spreadsheet. */
+export const messagesAsCsv = `${BASE}/messages/all.csv`;
 /** Milliseconds after which a call counts as not answered. */
 const PATIENCE = 20_000;
 
@@ -110,7 +116,7 @@ async function call<T>(
       signal: abandoned ? AbortSignal.any([patience, abandoned]) : patience,
     });
     if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
-    const refused = await refusal(response);
+    const refused = refusalOf(response.status, await response.text());
     if (refused) throw refused;
   } catch (problem) {
     abandoned?.throwIfAborted();
@@ -129,11 +135,11 @@ async function call<T>(
 }
 
 /** What a problem says; null for one of the server's own that says nothing. */
-async function refusal(response: Response): Promise<Refused | null> {
-  const problem = await response.json().catch(() => ({}));
-  if (response.status >= 500 && problem.detail === undefined) return null;
+export function refusalOf(status: number, body: string): Refused | null {
+  const problem = parsed(body);
+  if (status >= 500 && problem.detail === undefined) return null;
   return new Refused(
-    response.status,
+    status,
     String(problem.type ?? "").replace(/^.*\//, ""),
     String(problem.detail ?? "Something went wrong. Nothing was changed."),
     problem.errors ?? [],
@@ -141,7 +147,16 @@ async function refusal(response: Response): Promise<Refused | null> {
   );
 }
 
-function csrfToken(): string {
+function parsed(body: string) {
+  try {
+    return JSON.parse(body) ?? {};
+  } catch {
+    return {}; // a page that stands in the way
+  }
+}
+
+/** What shows that a call comes from the editor. */
+export function csrfToken(): string {
   const cookie = document.cookie.split("; ").find((part) => part.startsWith("XSRF-TOKEN="));
   return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
 }
@@ -158,6 +173,13 @@ export const api = {
   /** What the person would be told of these changes, or why they cannot be. */
   would: (request: string, basedOn: number, changes: readonly ChangeDto[], abandoned?: AbortSignal) =>
     call<TriedDto>("POST", "/changes?dryRun=true", { request, basedOn, changes }, abandoned),
+  messages: (abandoned?: AbortSignal) => call<MessagesDto>("GET", "/messages", undefined, abandoned),
+  unread: (abandoned?: AbortSignal) =>
+    call<Schemas["UnreadDto"]>("GET", "/messages/unread", undefined, abandoned),
+  markMessage: (id: string, mark: { readonly read?: boolean; readonly answered?: boolean }) =>
+    call<MessagesDto>("POST", `/messages/${id}`, { read: null, answered: null, ...mark }),
+  deleteMessage: (id: string) => call<MessagesDto>("DELETE", `/messages/${id}`),
+  files: (abandoned?: AbortSignal) => call<FileDto[]>("GET", "/files", undefined, abandoned),
   bin: (abandoned?: AbortSignal) => call<BinDto>("GET", "/bin", undefined, abandoned),
   undo: (request: string, how: UndoHow) => call<AnswerDto>("POST", "/undo", { request, how }),
   redo: (request: string) => call<AnswerDto>("POST", "/redo", { request }),

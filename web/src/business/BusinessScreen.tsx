@@ -1,6 +1,7 @@
 import { Select } from "antd";
 import { useState } from "react";
 import type { ChangeDto } from "../api/client";
+import { PictureChoice } from "../files/PictureChoice";
 import { useMayEdit } from "../people/mayEdit";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
@@ -36,6 +37,7 @@ export default function BusinessScreen(props: {
       kind: "setDetails",
       name: null,
       address: null,
+      logo: null,
       language: null,
       phone: null,
       mail: null,
@@ -68,6 +70,18 @@ export default function BusinessScreen(props: {
         <span className="hint">
           So that links to your own pages are known as yours, and search engines get one address.
         </span>
+
+        <label htmlFor="business-logo">Logo</label>
+        <PictureChoice
+          id="business-logo"
+          copy={copy}
+          store={store}
+          value={business.logo}
+          decoration
+          onChoose={(logo) => set({ logo: logo ?? "" })}
+          onChange={send}
+        />
+        <span className="hint">In the header beside the name, and in browsers’ tabs.</span>
 
         <label htmlFor="business-phone">Phone</label>
         <KeptField id="business-phone" value={business.phone} onKeep={(phone) => set({ phone })} />

@@ -8,6 +8,7 @@ import { OpenPage } from "../working-copy/OpenPage";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
 import { type ItemEdit, set } from "./deeds";
+import { FileChoice } from "./FileChoice";
 import { ListFields } from "./ListFields";
 import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import { MakeIt } from "./MakeIt";
@@ -150,6 +151,8 @@ function Leads(props: Sending) {
           />
         </>
       );
+    case "FILE":
+      return <FileChoice {...props} />;
     case "LIST":
       return <ListFields {...props} />;
     case "LISTED":

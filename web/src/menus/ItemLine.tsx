@@ -163,7 +163,7 @@ function wordsFor(offer: OfferDto): string {
     case "PAGE":
       return `page · ${offer.detail}${offer.placed ? " · already in this menu" : ""}`;
     case "LINK":
-      return `${offer.kind ? KIND_WORDS[offer.kind.kind] : ""} · ${offer.detail}`;
+      return [offer.kind && KIND_WORDS[offer.kind.kind], offer.detail].filter(Boolean).join(" · ");
     case "LISTING":
       return "the list of all pages of that topic";
     case "HEADING":

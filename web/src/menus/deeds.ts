@@ -129,7 +129,15 @@ export function wrapping(
   ];
 }
 
-const HEADING = { kind: "HEADING", page: null, carries: 0, address: null, menu: null, list: null } as const;
+const HEADING = {
+  kind: "HEADING",
+  page: null,
+  carries: 0,
+  address: null,
+  file: null,
+  menu: null,
+  list: null,
+} as const;
 
 type SetItems = Extract<ChangeDto, { kind: "setItems" }>;
 
@@ -200,5 +208,5 @@ export function addOffered(
 }
 
 export function kindOfPage(page: string) {
-  return { kind: "PAGE", page, carries: 0, address: null, menu: null, list: null } as const;
+  return { kind: "PAGE", page, carries: 0, address: null, file: null, menu: null, list: null } as const;
 }

@@ -7,6 +7,7 @@ export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
   WEB_LINK: "web link",
   MAIL: "mail address",
   PHONE: "phone number",
+  FILE: "file",
   HEADING: "heading",
   TEXT: "text",
   OTHER_MENU: "another menu",

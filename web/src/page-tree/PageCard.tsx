@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { api, type Reach, type RemedyDto } from "../api/client";
+import { PictureChoice } from "../files/PictureChoice";
 import { Answered, derived, useAnswer } from "../shared/answer";
 import { Group } from "../shared/Group";
 import { CommonChoice } from "../shared/Mixed";
@@ -10,6 +11,7 @@ import { Remedies } from "../working-copy/remedies";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { isBuiltIn, pageOf } from "../working-copy/tree";
 import { AddressField } from "./AddressField";
+import { EnquiryForm } from "./EnquiryForm";
 import { Findings, FindingsCount } from "./Findings";
 import { InSearch } from "./InSearch";
 import { MembersOnly } from "./MembersOnly";
@@ -121,6 +123,18 @@ export function PageCard(props: {
           />
         )}
       </Group>
+      {page.kind === "PAGE" && (
+        <Group name="page-picture" folded={page.picture === null} heading="Picture">
+          <PictureChoice
+            id="page-picture"
+            copy={copy}
+            store={store}
+            value={page.picture}
+            onChoose={(picture) => take(store.change({ kind: "setPicture", pages: [id], picture }))}
+            onChange={(change) => take(store.change(change))}
+          />
+        </Group>
+      )}
       <Group name="page-where" heading="Shown in">
         <Answered answer={card} what="the menus that show it">
           {(known) =>
@@ -153,6 +167,7 @@ export function PageCard(props: {
           onChange={(change) => take(store.change(change))}
         />
       )}
+      {page.kind === "PAGE" && <EnquiryForm page={page} onChange={(change) => take(store.change(change))} />}
       {page.kind === "PAGE" && (
         <InSearch copy={copy} page={page} onChange={(change) => take(store.change(change))} />
       )}

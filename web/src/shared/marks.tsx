@@ -137,6 +137,7 @@ const KINDS: Readonly<Record<string, string>> = {
   WEB_LINK: "M6 3H2.5v8.5H11V8M8 2h4v4M12 2L6.5 7.5",
   MAIL: "M1.5 3h11v8h-11zM1.5 3.5L7 8l5.5-4.5",
   PHONE: "M4.5 1.5h5v11h-5zM6 10.5h2",
+  FILE: "M3 1.5h5.5l2.5 2.5v8.5H3zM5 8l2 2 2-2M7 5.5V10",
   HEADING: "M2 3h10M2 7h6M2 11h6",
   TEXT: "M2 4h10M2 8h10M2 12h5",
   OTHER_MENU: "M1.5 2h7v5h-7zM5.5 7v5h7V7h-4",

@@ -16,11 +16,13 @@ import {
   AddressesScreen,
   BinScreen,
   BusinessScreen,
+  FilesScreen,
   fetchAhead,
   GoTo,
   KeysHelp,
   MembersScreen,
   MenusScreen,
+  MessagesScreen,
   PageTreeScreen,
   SheetScreen,
   TopicsScreen,
@@ -181,6 +183,8 @@ export default function Shell({
                   )}
                   <Route path="/addresses" element={<AddressesScreen copy={copy} store={store} />} />
                   <Route path="/business" element={<BusinessScreen copy={copy} store={store} />} />
+                  <Route path="/files" element={<FilesScreen copy={copy} store={store} />} />
+                  <Route path="/messages" element={<MessagesScreen copy={copy} />} />
                   <Route path="/topics" element={<TopicsScreen copy={copy} store={store} />} />
                   <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
                   <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />

@@ -1,6 +1,7 @@
 import { Button, Dropdown, Tooltip } from "antd";
 import { NavLink, useLocation, useNavigate } from "react-router";
 import type { PersonDto } from "../api/client";
+import { useUnread } from "../messages/useUnread";
 import { counted } from "../shared/counted";
 import { useDensity } from "../shared/density";
 import { OpenIcon, RedoIcon, UndoIcon } from "../shared/icons";
@@ -54,6 +55,7 @@ export function TopLine(props: {
 function Screens({ person }: { readonly person: PersonDto }) {
   const go = useNavigate();
   const area = useLocation().pathname;
+  const unread = useUnread();
   const theirs = SCREENS.filter((screen) => !("ownersOnly" in screen) || person.role === "OWNER");
   const seldom = theirs.filter((screen) => "seldom" in screen);
   const here = seldom.find(({ path }) => area.startsWith(path));
@@ -70,13 +72,24 @@ function Screens({ person }: { readonly person: PersonDto }) {
         trigger={["click"]}
         autoFocus
         menu={{
-          items: seldom.map(({ path, name }) => ({ key: path, label: name })),
+          items: seldom.map(({ path, name }) => ({
+            key: path,
+            label: path === "/messages" && unread > 0 ? `${name} (${unread} unread)` : name,
+          })),
           selectedKeys: here ? [here.path] : [],
           onClick: ({ key }) => void go(key),
         }}
       >
-        <Button type="text" className={here ? "more here" : "more"} aria-label={here?.name ?? "More screens"}>
-          {here?.name ?? "More"} <OpenIcon />
+        <Button
+          type="text"
+          className={here ? "more here" : "more"}
+          aria-label={`${here?.name ?? "More screens"}${unread > 0 ? `, ${counted(unread, "# unread message", "# unread messages")}` : ""}`}
+        >
+          {here?.name ?? "More"}{" "}
+          {unread > 0 && (here === undefined || here.path === "/messages") && (
+            <span className="unread-count">{unread}</span>
+          )}{" "}
+          <OpenIcon />
         </Button>
       </Dropdown>
     </nav>

@@ -5,6 +5,8 @@ export const SCREENS = [
   { path: "/zones", name: "Zones" },
   { path: "/addresses", name: "Addresses" },
   { path: "/waiting", name: "What waits" },
+  { path: "/files", name: "Files" },
+  { path: "/messages", name: "Messages", seldom: true },
   { path: "/business", name: "The business", seldom: true },
   { path: "/topics", name: "Topics and layouts", seldom: true },
   { path: "/bin", name: "Bin", seldom: true },

@@ -7,6 +7,8 @@ export const SheetScreen = apart(() => import("../sheet/SheetScreen"));
 export const MembersScreen = apart(() => import("../people/MembersScreen"));
 export const AddressesScreen = apart(() => import("../addresses/AddressesScreen"));
 export const BusinessScreen = apart(() => import("../business/BusinessScreen"));
+export const FilesScreen = apart(() => import("../files/FilesScreen"));
+export const MessagesScreen = apart(() => import("../messages/MessagesScreen"));
 export const TopicsScreen = apart(() => import("../topics/TopicsScreen"));
 export const BinScreen = apart(() => import("../bin/BinScreen"));
 export const WaitingScreen = apart(() => import("../releases/WaitingScreen"));
@@ -27,6 +29,8 @@ export async function fetchAhead(): Promise<void> {
     AddressesScreen,
     WaitingScreen,
     BusinessScreen,
+    FilesScreen,
+    MessagesScreen,
     TopicsScreen,
     BinScreen,
     MembersScreen,

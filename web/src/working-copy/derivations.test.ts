@@ -52,6 +52,8 @@ function page(id: string, slug: string, place: PlaceDto): PageDto {
     searchDescription: "",
     topics: [],
     date: null,
+    picture: null,
+    form: null,
     text: null,
     periods: [],
     whenClosed: "NOT_FOUND",

@@ -41,6 +41,7 @@ export const SETTINGS: SettingsDto = {
   business: {
     name: "Brackwater Boatyard",
     address: "https://brackwater.example",
+    logo: null,
     language: "en",
     phone: "01632 960 983",
     mail: "yard@brackwater.example",

@@ -12,6 +12,7 @@ import {
   Unreachable,
   type WorkingCopyDto,
 } from "../api/client";
+import { upload } from "../api/upload";
 import { newId } from "../shared/ids";
 import { sentenceOf } from "../shared/sentenceOf";
 import { remedied, remedyWords } from "./remedies";
@@ -132,6 +133,39 @@ export class WorkingCopyStore {
 
   readonly pasteItems = (text: string, place: RowPlace): Promise<Result> =>
     this.send((request, revision) => api.importItems(request, revision, text, place));
+
+  /**
+   * Adds a file, or puts it in the place of what one held. Other edits do not wait for it meanwhile; without an answer it
+   * is not sent again by itself.
+   *
+   * @param onProgress how much of it has gone out, from 0 to 1
+   */
+  readonly upload = async (
+    to: { readonly id: string; readonly replaces: boolean },
+    file: File,
+    onProgress: (part: number) => void,
+  ): Promise<Result> => {
+    const asked = new URLSearchParams({
+      request: newId(),
+      basedOn: String(this.state.copy.revision),
+      ...(to.replaces ? {} : { file: to.id, name: file.name }),
+    });
+    try {
+      const answer = await (to.replaces
+        ? upload("PUT", `/files/${to.id}/content?${asked}`, file, onProgress)
+        : upload("POST", `/files?${asked}`, file, onProgress));
+      const turn = this.queue.then(async () => {
+        const { revision } = this.state.copy;
+        if (answer.revision > revision + 1) await this.catchUp(answer.revision);
+        this.take(answer, revision, "undo");
+      });
+      this.queue = turn;
+      await turn;
+      return { ok: true, answer };
+    } catch (problem) {
+      return { ok: false, sentence: sentenceOf(problem) };
+    }
+  };
 
   /** Makes the working copy as it was when it was published. */
   readonly bringBack = (release: number): Promise<Result> =>

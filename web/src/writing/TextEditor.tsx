@@ -1,12 +1,17 @@
 import type { EditorView } from "@codemirror/view";
 import { Button, Tooltip } from "antd";
 import { useEffect, useEffectEvent, useRef, useState } from "react";
-import type { ChangeDto } from "../api/client";
+import { api, type ChangeDto, type FileDto } from "../api/client";
+import { UploadsOnTheirWay } from "../files/UploadsOnTheirWay";
+import { useFiles } from "../files/useFiles";
+import { useUploads } from "../files/useUploads";
+import { ifKnown } from "../shared/answer";
 import { Problem } from "../shared/Problem";
-import type { Result, WorkingCopy } from "../working-copy/store";
+import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
-import { COMMANDS, editorIn, keyNamed, shows } from "./editor";
-import { pagesChanged } from "./pageLinks";
+import { COMMANDS, editorIn, keyNamed, putIn, shows } from "./editor";
+import { namesChanged } from "./links";
+import { PictureBar } from "./PictureBar";
 import { type Kept, TextKeeper } from "./TextKeeper";
 
 /** The text of a page, with the buttons that help to write it; saved as it is typed. */
@@ -16,6 +21,7 @@ export default function TextEditor(props: {
   /** The text as it was when writing began. */
   readonly kept: Kept;
   readonly readOnly: boolean;
+  readonly store: WorkingCopyStore;
   readonly onChange: (change: ChangeDto) => Promise<Result>;
 }) {
   const { copy, page, kept, readOnly, onChange } = props;
@@ -26,10 +32,28 @@ export default function TextEditor(props: {
   const [words, setWords] = useState(() => countOf(kept.text));
   const { title, text: hash } = pageOf(copy.tree, page);
   const tree = useRef(copy.tree);
+  const files = ifKnown(useFiles(copy.revision));
+  const filesNow = useRef<readonly FileDto[]>([]);
   useEffect(() => {
     tree.current = copy.tree;
-    view.current?.dispatch({ effects: pagesChanged.of(null) });
-  }, [copy.tree]);
+    filesNow.current = files ?? filesNow.current;
+    view.current?.dispatch({ effects: namesChanged.of(null) });
+  }, [copy.tree, files]);
+  const uploads = useUploads(props.store);
+  /** Whether a picture is being chosen, or which one has just been put in. */
+  const [picturing, setPicturing] = useState<"choosing" | { readonly picture: string } | null>(null);
+  const put = (file: string, picture: boolean) => {
+    if (view.current) putIn(view.current, file, picture);
+    setPicturing(picture ? { picture: file } : null);
+  };
+  const send = async (sent: readonly File[]) => {
+    for (const file of sent) {
+      const [id] = await uploads.send([file]);
+      // What it is the server says; a file called a picture may be none.
+      const known = id && (await api.files()).find((each) => each.id === id);
+      if (known) put(id, known.picture !== null);
+    }
+  };
 
   const begin = useEffectEvent((element: HTMLElement) => {
     const keeping = new TextKeeper(page, kept, onChange, {
@@ -45,6 +69,8 @@ export default function TextEditor(props: {
       label: `Text of ${title}`,
       readOnly,
       tree: () => tree.current,
+      files: () => filesNow.current,
+      onFiles: (sent) => void send(sent),
       onType: (text) => {
         keeping.typed(text);
         setWords(countOf(text));
@@ -93,8 +119,31 @@ export default function TextEditor(props: {
               </Button>
             </Tooltip>
           ))}
+          <Tooltip title="A picture: one that is there, or a new one. Dropping or pasting it here does the same">
+            <Button
+              type="text"
+              size="small"
+              aria-expanded={picturing === "choosing"}
+              onMouseDown={(event) => event.preventDefault()}
+              onClick={() => setPicturing(picturing === "choosing" ? null : "choosing")}
+            >
+              Picture
+            </Button>
+          </Tooltip>
         </fieldset>
       )}
+      <PictureBar
+        files={files}
+        state={picturing}
+        onPut={(file) => put(file, true)}
+        onSend={(sent) => void send(sent)}
+        onChange={onChange}
+        onLeave={() => {
+          setPicturing(null);
+          view.current?.focus();
+        }}
+      />
+      <UploadsOnTheirWay uploads={uploads} />
       <Problem sentence={said} />
       <div className="text" ref={parent} />
       <p className="hint text-count">{words}</p>

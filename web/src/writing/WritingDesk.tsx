@@ -108,6 +108,7 @@ function Text(props: {
     <Suspense fallback={waiting}>
       <TextEditor
         copy={props.copy}
+        store={store}
         page={page}
         kept={kept}
         readOnly={props.readOnly}

@@ -11,11 +11,12 @@ import {
 } from "@codemirror/state";
 import { EditorView, keymap } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
+import type { FileDto } from "../api/client";
 import { nonce } from "../shared/csp";
 import type { PageTree } from "../working-copy/tree";
 import { fromHtml } from "./fromHtml";
-import { begun, marked, onItsLines, outOfList, withLink, withTable } from "./marks";
-import { pageLinks, pagesOf } from "./pageLinks";
+import { filesOf, links, pagesOf } from "./links";
+import { begun, marked, onItsLines, outOfList, withLink, withPicture, withTable } from "./marks";
 
 /** A text that came from elsewhere and was not typed here. */
 const fromElsewhere = Annotation.define<true>();
@@ -116,6 +117,35 @@ const pasting = EditorView.domEventHandlers({
   },
 });
 
+/** Files that are dropped where they shall stand, or pasted. */
+const dropped = (onFiles: (files: readonly File[]) => void) =>
+  EditorView.domEventHandlers({
+    drop(event, view) {
+      const files = [...(event.dataTransfer?.files ?? [])];
+      if (files.length === 0 || !view.state.facet(EditorView.editable)) return false;
+      event.preventDefault();
+      const at = view.posAtCoords({ x: event.clientX, y: event.clientY });
+      if (at !== null) view.dispatch({ selection: { anchor: at } });
+      onFiles(files);
+      return true;
+    },
+    paste(event) {
+      const files = [...(event.clipboardData?.files ?? [])];
+      // Office programs put a picture of the words beside them.
+      if (files.length === 0 || event.clipboardData?.types.includes("text/html")) return false;
+      event.preventDefault();
+      onFiles(files);
+      return true;
+    },
+  });
+
+/** Puts in what stands for a file: a picture on a line of its own, a link among the words. */
+export function putIn(view: EditorView, file: string, picture: boolean): void {
+  const spec = picture ? withPicture(view.state, file) : view.state.replaceSelection(`[](file:${file})`);
+  view.dispatch(view.state.update(spec, { scrollIntoView: true, userEvent: "input" }));
+  view.focus();
+}
+
 /**
  * The editor of a text, in an element.
  *
@@ -128,6 +158,9 @@ export function editorIn(
     readonly label: string;
     readonly readOnly: boolean;
     readonly tree: () => PageTree;
+    readonly files: () => readonly FileDto[];
+    /** Files were dropped or pasted; what stands for them comes at the cursor. */
+    readonly onFiles: (files: readonly File[]) => void;
     readonly onType: (text: string) => void;
     /** Something would have made the text longer than one can be; it was not put in. */
     readonly onTooLong: (sentence: string) => void;
@@ -161,7 +194,9 @@ export function editorIn(
       autocapitalize: "sentences",
     }),
     pagesOf.of(what.tree),
-    pageLinks,
+    filesOf.of(what.files),
+    links,
+    dropped(what.onFiles),
     pasting,
     EditorState.transactionFilter.of((step) => {
       const length = step.newDoc.length;

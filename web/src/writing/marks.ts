@@ -85,6 +85,18 @@ export function withTable(state: EditorState): TransactionSpec {
   };
 }
 
+/** A picture on a line of its own, below what the cursor is in. */
+export function withPicture(state: EditorState, file: string): TransactionSpec {
+  const line = state.doc.lineAt(state.selection.main.to);
+  const before = line.text.trim() !== "" ? "\n\n" : "";
+  const at = before === "" ? line.from : line.to;
+  const insert = `${before}![](file:${file})\n\n`;
+  return {
+    changes: { from: at, to: line.to, insert },
+    selection: EditorSelection.cursor(at + insert.length),
+  };
+}
+
 /** What was pasted, on lines of its own where it is more than words. */
 export function onItsLines(state: EditorState, pasted: string): string {
   const { from } = state.selection.main;

@@ -16,8 +16,14 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.bin.BringingBack;
 import velnik.core.change.Change;
+import velnik.core.change.FileChange;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
+import velnik.core.site.EnquiryForm;
+import velnik.core.site.FileContent;
+import velnik.core.site.FileHash;
+import velnik.core.site.FileId;
+import velnik.core.site.FileType;
 import velnik.core.site.Forward;
 import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
@@ -56,7 +62,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(44)) {
+        return switch (random.nextInt(52)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -111,6 +117,14 @@ public final class RandomEdits {
             case 42 ->
                 new Change.SetSearchWords(
                         any(rows), random.nextBoolean() ? title() : null, random.nextBoolean() ? title() : null);
+            case 49, 50 -> new Change.SetForm(any(rows), fields());
+            case 43 -> new Change.SetPicture(some(rows), random.nextInt(4) == 0 ? null : file());
+            case 44, 45 -> new FileChange.AddFile(file(), title(), content());
+            case 46 ->
+                new FileChange.SetFile(
+                        file(), random.nextBoolean() ? title() : null, random.nextBoolean() ? title() : null);
+            case 47 -> new FileChange.ReplaceFile(file(), content());
+            case 48 -> new FileChange.RemoveFiles(List.of(file()));
             case 38 -> new Change.SetSummary(any(rows), title());
             case 39, 40 -> text(site, any(rows));
             default -> new Change.RetitlePage(new PageId("never-was"), "Nobody");
@@ -125,10 +139,33 @@ public final class RandomEdits {
                         "Again", "", site.details().timeZone(), new MenuRowId("again"), new MenuRowId("again-list"));
     }
 
+    private List<Change.FormField> fields() {
+        EnquiryForm.Kind[] kinds = EnquiryForm.Kind.values();
+        return random.ints(random.nextInt(3), 0, kinds.length)
+                .mapToObj(kind -> new Change.FormField(
+                        kinds[kind],
+                        title(),
+                        random.nextBoolean(),
+                        List.of("One", title()).subList(0, random.nextInt(3))))
+                .toList();
+    }
+
+    private FileId file() {
+        return new FileId("f" + random.nextInt(6));
+    }
+
+    private FileContent content() {
+        FileHash hash = new FileHash(TextHash.of("file " + random.nextInt(5)).value());
+        return random.nextInt(3) == 0
+                ? new FileContent(FileType.PDF, hash, 4_000, 0, 0)
+                : new FileContent(FileType.JPEG, hash, 90_000, 1_200, 800);
+    }
+
     private Change details() {
         return new Change.SetDetails(
                 random.nextBoolean() ? title() : null,
                 random.nextInt(4) == 0 ? "https://other.example" : null,
+                random.nextInt(3) == 0 ? file().value() : null,
                 random.nextInt(3) == 0 ? "de" : null,
                 random.nextBoolean() ? "01632 960 98" + random.nextInt(10) : null,
                 random.nextInt(5) == 0 ? "nobody" : "yard@brackwater.example",

@@ -16,6 +16,7 @@ import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
 import velnik.core.site.Assignment.Says;
 import velnik.core.site.Device;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.LayoutId;
@@ -123,7 +124,8 @@ final class RandomMenuEdits {
     }
 
     private ItemKind kind(List<Branch<MenuRowId, MenuRow>> rows, PageId page) {
-        return switch (random.nextInt(13)) {
+        return switch (random.nextInt(14)) {
+            case 11 -> new ItemKind.ToFile(new FileId("f" + random.nextInt(6)));
             case 9 -> new ItemKind.Mail("yard@brackwater.example");
             case 10 -> new ItemKind.Phone("01632 960 983");
             case 0 -> new ItemKind.WebLink("https://tides.example/");

@@ -7,10 +7,13 @@ import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -93,6 +96,35 @@ public final class Caller {
         return send(request(path)
                 .header("X-XSRF-TOKEN", csrf())
                 .POST(HttpRequest.BodyPublishers.ofString(json.replace('\'', '"'))));
+    }
+
+    /** Adds a file, under a request name of its own. */
+    public Answer uploads(String file, String name, byte[] bytes) {
+        String path = "/-/api/files?file=" + file + "&name=" + URLEncoder.encode(name, StandardCharsets.UTF_8) + "&"
+                + requested();
+        return send(request(path).header("X-XSRF-TOKEN", csrf()).POST(HttpRequest.BodyPublishers.ofByteArray(bytes)));
+    }
+
+    public Answer replaces(String file, byte[] bytes) {
+        return send(request("/-/api/files/" + file + "/content?" + requested())
+                .header("X-XSRF-TOKEN", csrf())
+                .PUT(HttpRequest.BodyPublishers.ofByteArray(bytes)));
+    }
+
+    private String requested() {
+        return "request=file-" + ++requests + "-" + System.identityHashCode(this) + "&basedOn=" + revision();
+    }
+
+    /** For requests that are written by hand. */
+    public String cookieHeader() {
+        return cookies.getCookieStore().getCookies().stream()
+                .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                .collect(Collectors.joining("; "));
+    }
+
+    /** That of this session against forged requests. */
+    public String token() {
+        return csrf();
     }
 
     public Answer deletes(String path) {

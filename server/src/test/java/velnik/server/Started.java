@@ -51,6 +51,22 @@ public final class Started implements AutoCloseable {
         return new Started(data, false, settings);
     }
 
+    /** A part of the server, for what no call asks of it. */
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    /** Writes, and is gone before any answer. */
+    public void sendsAndLeaves(String request) {
+        URI base = URI.create(url("/"));
+        try (Socket socket = new Socket(base.getHost(), base.getPort())) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            socket.getOutputStream().flush();
+        } catch (IOException failed) {
+            throw new AssertionError("nobody takes " + request, failed);
+        }
+    }
+
     public Path data() {
         return data;
     }

@@ -1,5 +1,6 @@
 package velnik.core.change;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
@@ -7,6 +8,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
+import velnik.core.site.EnquiryForm;
+import velnik.core.site.FileId;
 import velnik.core.site.Forward;
 import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
@@ -29,6 +32,8 @@ public sealed interface Change
                 Change.SetSummary,
                 Change.SetSearchWords,
                 Change.SetText,
+                Change.SetPicture,
+                Change.SetForm,
                 Change.MovePages,
                 Change.SetReach,
                 Change.SetMembersOnly,
@@ -56,6 +61,7 @@ public sealed interface Change
                 Change.SetGroup,
                 Change.Restore,
                 Change.EmptyBin,
+                FileChange,
                 MenuChange {
 
     /**
@@ -131,6 +137,27 @@ public sealed interface Change
     record RetitlePage(PageId page, String title) implements Change {}
 
     record SetSummary(PageId page, String summary) implements Change {}
+
+    /** @param fields none for no form */
+    record SetForm(PageId page, List<FormField> fields) implements Change {
+        public SetForm {
+            fields = List.copyOf(fields);
+        }
+    }
+
+    /** A field as it is typed. */
+    record FormField(EnquiryForm.Kind kind, String label, boolean required, List<String> choices) {
+        public FormField {
+            choices = List.copyOf(choices);
+        }
+    }
+
+    /** @param picture null for none */
+    record SetPicture(List<PageId> pages, @Nullable FileId picture) implements Change {
+        public SetPicture {
+            pages = List.copyOf(pages);
+        }
+    }
 
     /**
      * What search engines and shared links say of a page; what is null stays as it is.
@@ -241,14 +268,19 @@ public sealed interface Change
     }
 
     /** What is null stays as it is. Texts are as typed. */
+    @RecordBuilder
     record SetDetails(
             @Nullable String name,
             @Nullable String address,
+            @Nullable String logo,
             @Nullable String language,
             @Nullable String phone,
             @Nullable String mail,
             @Nullable String postal)
-            implements Change {}
+            implements Change, ChangeSetDetailsBuilder.With {
+        /** Leaves everything as it is. */
+        public static final SetDetails NONE = new SetDetails(null, null, null, null, null, null, null);
+    }
 
     /** Says where the site's days begin and end. */
     record SetTimeZone(ZoneId timeZone) implements Change {}

@@ -175,6 +175,34 @@ public sealed interface Refusal {
     /** An item cannot come back where its menu is not. */
     record MenuInBin(String menu) implements Refusal {}
 
+    record FieldMalformed(int length, int limit) implements Refusal {}
+
+    record FieldsAlike(String label) implements Refusal {}
+
+    record TooManyFields(int limit) implements Refusal {}
+
+    record ChoicesMissing(String label) implements Refusal {}
+
+    /** @param limit of choices, {@code longest} of the characters of each */
+    record TooManyChoices(String label, int limit, int longest) implements Refusal {}
+
+    record FileUnknown() implements Refusal {}
+
+    record FileTaken(String name) implements Refusal {}
+
+    record FileNameMalformed(int length, int limit) implements Refusal {}
+
+    record AlternativeTooLong(int length, int limit) implements Refusal {}
+
+    record NoPicture(String name) implements Refusal {}
+
+    /** A picture is replaced by a picture. */
+    record PictureStays(String name) implements Refusal {}
+
+    record OtherStays(String name) implements Refusal {}
+
+    record TooManyFiles(int limit) implements Refusal {}
+
     record LayoutUnknown() implements Refusal {}
 
     record LayoutTaken() implements Refusal {}

@@ -11,6 +11,7 @@ public final class DetailsFields {
     public static final List<Field<Details>> ALL = List.of(
             Field.whole("name", "name", Details::name, DetailsFields::said),
             Field.whole("address", "web address", Details::address, DetailsFields::said),
+            Field.whole("logo", "logo", Details::logo, Words::file),
             Field.whole("timeZone", "time zone", Details::timeZone, (site, zone) -> zone.getId()),
             Field.whole("language", "language", Details::language, (site, language) -> Words.language(language)),
             Field.whole("phone", "phone number", details -> details.contact().phone(), DetailsFields::said),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import velnik.core.outline.OutlineDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.FileId;
 import velnik.core.site.Forward;
 import velnik.core.site.Layout;
 import velnik.core.site.LayoutId;
@@ -13,6 +14,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 
 /**
  * How one version of a site becomes another. Self-contained: holds both values of all that differs, and causes rather
@@ -25,6 +27,7 @@ public record Difference(
         List<KeyedDifference<LayoutId, Layout>> layouts,
         List<KeyedDifference<Assignment.Key, Assignment>> assignments,
         List<KeyedDifference<Forward.Source, Forward>> forwards,
+        List<KeyedDifference<FileId, SiteFile>> files,
         Optional<ValueDifference<Details>> details,
         BinDifference bin) {
 
@@ -32,6 +35,7 @@ public record Difference(
         layouts = List.copyOf(layouts);
         assignments = List.copyOf(assignments);
         forwards = List.copyOf(forwards);
+        files = List.copyOf(files);
     }
 
     /** Costs what differs, not what is there; see {@link OutlineDifference#between}. */
@@ -43,6 +47,7 @@ public record Difference(
                 KeyedDifference.between(before.layouts(), after.layouts(), Layout::id),
                 KeyedDifference.between(before.assignments(), after.assignments(), Assignment::key),
                 KeyedDifference.between(before.forwards(), after.forwards(), Forward::from),
+                KeyedDifference.between(before.files(), after.files(), SiteFile::id),
                 ValueDifference.between(before.details(), after.details()),
                 BinDifference.between(before.bin(), after.bin()));
     }
@@ -54,6 +59,7 @@ public record Difference(
                 && layouts.isEmpty()
                 && assignments.isEmpty()
                 && forwards.isEmpty()
+                && files.isEmpty()
                 && details.isEmpty()
                 && bin.isEmpty();
     }
@@ -66,6 +72,7 @@ public record Difference(
                 layouts.stream().map(KeyedDifference::reversed).toList(),
                 assignments.stream().map(KeyedDifference::reversed).toList(),
                 forwards.stream().map(KeyedDifference::reversed).toList(),
+                files.stream().map(KeyedDifference::reversed).toList(),
                 details.map(ValueDifference::reversed),
                 bin.reversed());
     }
@@ -82,6 +89,7 @@ public record Difference(
                 KeyedDifference.applyTo(site.layouts(), layouts, Layout::id),
                 KeyedDifference.applyTo(site.assignments(), assignments, Assignment::key),
                 KeyedDifference.applyTo(site.forwards(), forwards, Forward::from),
+                KeyedDifference.applyTo(site.files(), files, SiteFile::id),
                 bin.applyTo(site.bin()),
                 site.past());
     }

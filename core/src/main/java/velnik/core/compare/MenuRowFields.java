@@ -11,6 +11,7 @@ import velnik.core.reach.Days;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
 import velnik.core.site.Dress;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.ListSource;
@@ -126,6 +127,7 @@ public final class MenuRowFields {
             case ItemKind.Mail(String address) -> "mail to " + address;
             case ItemKind.Phone(String number) ->
                 (number.startsWith("sms:") ? "a message to " : "a call to ") + Links.numberOf(number);
+            case ItemKind.ToFile(FileId file) -> "the file " + Words.file(site, file);
             case ItemKind.Heading heading -> "a heading";
             case ItemKind.Text text -> "a text";
             case ItemKind.OtherMenu(MenuRowId menu) -> "the menu " + Words.menu(site, menu);

@@ -36,6 +36,8 @@ public final class PageFields {
                     topic -> topic,
                     (topic, there) -> (there ? "with " : "without ") + topic),
             Field.whole("date", "date", Page::date, (site, date) -> Days.ENGLISH.day(date)),
+            Field.whole("picture", "picture", Page::picture, Words::file),
+            Field.whole("form", "enquiry form", Page::form, (site, form) -> Words.form(form)),
             Field.whole("text", "text", Page::text, (site, text) -> "text " + text.value()),
             Field.whole("periods", "periods", Page::periods, (site, periods) -> Days.ENGLISH.periods(periods)),
             Field.whole(

@@ -12,8 +12,8 @@ import velnik.core.outline.RowDifference;
  * One thing that an edit decides: a field of a page, an item, an assignment or the site, the place of a row, or that it
  * is there at all. Two edits collide when they share a touch.
  *
- * @param subject a {@code PageId}, a {@code MenuRowId}, a {@code RemovalId}, a {@code LayoutId}, an {@code
- *     Assignment.Key}, a {@code Forward.Source} or {@link #SITE}
+ * @param subject a {@code PageId}, a {@code MenuRowId}, a {@code RemovalId}, a {@code LayoutId}, a {@code
+ *     FileId}, an {@code Assignment.Key}, a {@code Forward.Source} or {@link #SITE}
  * @param field a name of {@link PageFields}, {@link MenuRowFields} or {@link DetailsFields}, or {@link #PLACE}, {@link
  *     #EXISTENCE} or {@link #HOME}
  * @param part of a field whose parts are edited apart; empty for the whole
@@ -37,6 +37,7 @@ public record Touch(Object subject, String field, String part) {
         difference.layouts().forEach(layout -> touches.add(whole(layout.key(), EXISTENCE)));
         difference.assignments().forEach(assignment -> touches.add(whole(assignment.key(), EXISTENCE)));
         difference.forwards().forEach(forward -> touches.add(whole(forward.key(), EXISTENCE)));
+        difference.files().forEach(file -> touches.add(whole(file.key(), EXISTENCE)));
         difference.bin().concerned().forEach(removal -> touches.add(whole(removal, EXISTENCE)));
         difference.home().ifPresent(home -> touches.add(whole(SITE, HOME)));
         difference

@@ -1,9 +1,9 @@
 package velnik.core.content;
 
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Knows where the links in a text lead for one visitor. */
-@FunctionalInterface
+/** Knows where the links in a text lead for one visitor, and which pictures it shows. */
 public interface LinkTargets {
 
     /**
@@ -14,4 +14,12 @@ public interface LinkTargets {
 
     /** @param destination as the text has it */
     Target of(String destination);
+
+    /**
+     * A picture to show; empty where there is none, so that its words stand instead.
+     *
+     * @param destination as the text has it
+     * @param alternative what it shows, as the text says; empty for what is said of the picture itself
+     */
+    Optional<Picture> picture(String destination, String alternative);
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import velnik.core.outline.Branch;
+import velnik.core.site.FileId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -28,6 +29,17 @@ public interface LinkedTexts {
                 : linksOf(page.text()).stream()
                         .flatMap(link -> LinkedPage.of(link, site).stream())
                         .map(LinkedPage::page)
+                        .distinct()
+                        .toList();
+    }
+
+    /** The files that a page's text names, as pictures or by links. A group shows no text. */
+    default List<FileId> files(Site site, Page page) {
+        return page.text() == null || page.kind() != PageKind.PAGE
+                ? List.of()
+                : linksOf(page.text()).stream()
+                        .flatMap(link -> LinkedFile.of(link, site).stream())
+                        .map(LinkedFile::file)
                         .distinct()
                         .toList();
     }

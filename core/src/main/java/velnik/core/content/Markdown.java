@@ -1,14 +1,17 @@
 package velnik.core.content;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.commonmark.Extension;
 import org.commonmark.ext.gfm.tables.TablesExtension;
 import org.commonmark.node.AbstractVisitor;
 import org.commonmark.node.Document;
+import org.commonmark.node.Image;
 import org.commonmark.node.Link;
 import org.commonmark.node.Node;
 import org.commonmark.node.Paragraph;
@@ -52,6 +55,18 @@ public final class Markdown {
             .allowElements("a")
             .allowAttributes("href")
             .onElements("a")
+            .allowElements("img")
+            .allowAttributes("src", "srcset", "alt")
+            .onElements("img")
+            .allowAttributes("sizes")
+            .matching(Pattern.compile("[a-z0-9 ():,-]+"))
+            .onElements("img")
+            .allowAttributes("width", "height")
+            .matching(Pattern.compile("[0-9]{1,5}"))
+            .onElements("img")
+            .allowAttributes("loading")
+            .matching(true, "lazy")
+            .onElements("img")
             .allowUrlProtocols("http", "https", "mailto", "tel", "sms")
             .toFactory();
 
@@ -59,12 +74,10 @@ public final class Markdown {
 
     /** Its words without marks, a line for each paragraph, heading and row of a table. */
     public static String toPlain(String text) {
-        PlainText words = new PlainText();
-        parsed(text).accept(words);
-        return words.collected();
+        return words(parsed(text));
     }
 
-    /** The destinations of its links, as they are written, each once. */
+    /** The destinations of its links and of the files it shows as pictures, as they are written, each once. */
     public static Set<String> links(String text) {
         Set<String> links = new LinkedHashSet<>();
         parsed(text).accept(new AbstractVisitor() {
@@ -73,30 +86,60 @@ public final class Markdown {
                 links.add(link.getDestination());
                 visitChildren(link);
             }
+
+            @Override
+            public void visit(Image image) {
+                if (image.getDestination().startsWith(LinkedFile.SCHEME)) {
+                    links.add(image.getDestination());
+                }
+                visitChildren(image);
+            }
         });
         return links;
     }
 
-    /** @param links where each link leads for the visitor who reads the text */
-    public static String toHtml(String text, LinkTargets links) {
+    /**
+     * @param links where each link leads for the visitor who reads the text, and which pictures it shows
+     * @param lazy whether a picture stands before the text, so that none of the text is waited for
+     */
+    public static String toHtml(String text, LinkTargets links, boolean lazy) {
         Node document = parsed(text);
         List<Link> all = new ArrayList<>();
+        List<Image> images = new ArrayList<>();
         document.accept(new AbstractVisitor() {
             @Override
             public void visit(Link link) {
                 all.add(link);
                 visitChildren(link);
             }
+
+            @Override
+            public void visit(Image image) {
+                images.add(image);
+                visitChildren(image);
+            }
         });
         all.forEach(link -> led(link, links));
-        // Which headings there are is known anew with each text.
+        Map<Image, Picture> pictures = new IdentityHashMap<>();
+        for (Image image : images) {
+            links.picture(image.getDestination(), words(image))
+                    .ifPresentOrElse(picture -> pictures.put(image, picture), () -> asWords(image));
+        }
+        // Which headings and pictures there are is known anew with each text.
         HtmlRenderer renderer = HtmlRenderer.builder()
                 .extensions(TABLES)
                 .escapeHtml(true)
                 .percentEncodeUrls(true)
                 .attributeProviderFactory(context -> new HeadingIds())
+                .attributeProviderFactory(context -> new PictureAttributes(pictures, lazy))
                 .build();
         return ALLOWED.sanitize(renderer.render(document));
+    }
+
+    private static String words(Node node) {
+        PlainText words = new PlainText();
+        node.accept(words);
+        return words.collected();
     }
 
     private static void led(Link link, LinkTargets links) {
@@ -104,14 +147,19 @@ public final class Markdown {
         if (link.getFirstChild() == null) {
             link.appendChild(new Text(target.words()));
         }
-        if (target.address() != null) {
+        if (target.address() == null) {
+            asWords(link);
+        } else {
             link.setDestination(target.address());
-            return;
         }
-        while (link.getFirstChild() != null) {
-            link.insertBefore(link.getFirstChild());
+    }
+
+    /** What is within stays, without the node around it. */
+    private static void asWords(Node node) {
+        while (node.getFirstChild() != null) {
+            node.insertBefore(node.getFirstChild());
         }
-        link.unlink();
+        node.unlink();
     }
 
     private static Node parsed(String text) {

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.commonmark.node.AbstractVisitor;
+import org.commonmark.node.Image;
 import org.commonmark.node.Link;
+import org.commonmark.node.Node;
 import org.commonmark.node.SourceSpan;
 import org.commonmark.parser.IncludeSourceSpans;
 import org.commonmark.parser.Parser;
@@ -37,7 +39,7 @@ public final class Written {
 
     /**
      * With line ends of one kind, without what cannot be seen, and with links to addresses of the site made links to the
-     * pages there; all else as it was typed. Empty where there is nothing to see. Doing it again changes nothing.
+     * pages and files there; all else as it was typed. Empty where there is nothing to see. Doing it again changes nothing.
      */
     public static String kept(String typed, Site site) {
         String text = UNSEEN.matcher(LINE_ENDS.matcher(typed).replaceAll("\n")).replaceAll("");
@@ -51,7 +53,19 @@ public final class Written {
         WITH_PLACES.parse(text).accept(new AbstractVisitor() {
             @Override
             public void visit(Link link) {
-                place(link, text, site).ifPresent(places::add);
+                visitChildren(link); // a picture in it comes before where it leads
+                String destination = link.getDestination();
+                Optional<String> named = LinkedPage.of(destination, site)
+                        .map(LinkedPage::written)
+                        .or(() -> LinkedFile.of(destination, site).map(LinkedFile::written));
+                place(link, destination, named, text).ifPresent(places::add);
+            }
+
+            @Override
+            public void visit(Image image) {
+                String destination = image.getDestination();
+                place(image, destination, LinkedFile.of(destination, site).map(LinkedFile::written), text)
+                        .ifPresent(places::add);
             }
         });
         StringBuilder lasting = new StringBuilder();
@@ -63,27 +77,23 @@ public final class Written {
         return lasting.append(text, done, text.length()).toString();
     }
 
-    /** Where the destination of a link stands that should name a page; a destination that is escaped is left alone. */
-    private static Optional<Place> place(Link link, String text, Site site) {
-        String destination = link.getDestination();
-        List<SourceSpan> spans = link.getSourceSpans();
+    /** Where the destination of a link stands that should name a page or a file; a destination that is escaped is left alone. */
+    private static Optional<Place> place(Node node, String destination, Optional<String> named, String text) {
+        List<SourceSpan> spans = node.getSourceSpans();
         if (spans.size() != 1) {
             return Optional.empty();
         }
         int from = spans.getFirst().getInputIndex();
         int to = from + spans.getFirst().getLength();
-        return LinkedPage.of(destination, site)
-                .map(LinkedPage::written)
-                .filter(written -> !written.equals(destination))
-                .flatMap(written -> {
-                    String all = text.substring(from, to);
-                    if (all.equals("<" + destination + ">")) {
-                        return Optional.of(new Place(from, to, "[](" + written + ")"));
-                    }
-                    int at = all.lastIndexOf("](" + destination);
-                    return at < 0
-                            ? Optional.empty()
-                            : Optional.of(new Place(from + at + 2, from + at + 2 + destination.length(), written));
-                });
+        return named.filter(written -> !written.equals(destination)).flatMap(written -> {
+            String all = text.substring(from, to);
+            if (all.equals("<" + destination + ">")) {
+                return Optional.of(new Place(from, to, "[](" + written + ")"));
+            }
+            int at = all.lastIndexOf("](" + destination);
+            return at < 0
+                    ? Optional.empty()
+                    : Optional.of(new Place(from + at + 2, from + at + 2 + destination.length(), written));
+        });
     }
 }

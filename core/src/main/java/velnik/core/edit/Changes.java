@@ -8,12 +8,15 @@ import velnik.core.bin.Emptying;
 import velnik.core.bin.Restoring;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
+import velnik.core.change.FileChange;
 import velnik.core.change.MenuChange;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.draft.PeriodChecks;
+import velnik.core.enquiry.Forms;
+import velnik.core.files.Files;
 import velnik.core.forwarding.Forwards;
 import velnik.core.forwarding.Taking;
 import velnik.core.menus.Assigning;
@@ -90,6 +93,8 @@ public final class Changes {
             case Change.RetitlePage retitle -> Titling.retitlePage(draft, retitle);
             case Change.SetSummary set -> Writing.setSummary(draft, set);
             case Change.SetSearchWords set -> Writing.setSearchWords(draft, set);
+            case Change.SetForm set -> Forms.setForm(draft, set);
+            case Change.SetPicture set -> Files.setPicture(draft, set);
             case Change.SetText set -> Writing.setText(draft, set);
             case Change.SetSlug set -> Addressing.setSlug(draft, set);
             case Change.MovePages move -> Moving.movePages(draft, move);
@@ -127,6 +132,10 @@ public final class Changes {
                 Emptying.emptyBin(draft, empty);
                 yield Optional.empty();
             }
+            case FileChange.AddFile add -> Files.addFile(draft, add);
+            case FileChange.SetFile set -> Files.setFile(draft, set);
+            case FileChange.ReplaceFile replace -> Files.replaceFile(draft, replace);
+            case FileChange.RemoveFiles remove -> Files.removeFiles(draft, remove);
             case MenuChange.AddMenu add -> Menus.addMenu(draft, add);
             case MenuChange.RenameMenu rename -> Menus.renameMenu(draft, rename);
             case MenuChange.SetAside set -> Menus.setAside(draft, set);

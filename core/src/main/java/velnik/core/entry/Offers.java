@@ -35,6 +35,9 @@ public final class Offers {
     /** Pages of which what is under them is offered as a list. */
     private static final int BRANCHES = 2;
 
+    /** Files that are offered; pictures are shown on pages rather than led to. */
+    private static final int FILES = 5;
+
     private Offers() {}
 
     /** What a typed line could become. */
@@ -172,6 +175,10 @@ public final class Offers {
             offers.add(page(site, page, "", placed));
         }
         String wanted = Latin.of(text);
+        site.files().stream()
+                .filter(file -> !file.content().isPicture() && rank(Latin.of(file.name()), wanted) >= 0)
+                .limit(FILES)
+                .forEach(file -> offers.add(new Offer.OfLink(new ItemKind.ToFile(file.id()), file.name(), false)));
         for (TopicListings.Listing listing :
                 TopicListings.of(site, Openings.ALWAYS, Visitor.MEMBER).all()) {
             if (rank(Latin.of(listing.topic()), wanted) >= 0) {

@@ -2,6 +2,7 @@ package velnik.core.explanation;
 
 import java.util.Map;
 import velnik.core.address.Links;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -43,6 +44,7 @@ public final class Labels {
             case ItemKind.WebLink(String address) -> Links.labelOf(address);
             case ItemKind.Mail(String address) -> address;
             case ItemKind.Phone(String number) -> Links.numberOf(number);
+            case ItemKind.ToFile(FileId file) -> Words.file(site, file);
             case ItemKind.Heading heading -> WORDS.say("Heading");
             case ItemKind.Text text -> WORDS.say("Text");
             case ItemKind.PageList list -> WORDS.say("PageList");

@@ -11,6 +11,8 @@ import velnik.core.navigation.ZoneDecision;
 import velnik.core.site.Appearance;
 import velnik.core.site.Assignment;
 import velnik.core.site.Device;
+import velnik.core.site.EnquiryForm;
+import velnik.core.site.FileId;
 import velnik.core.site.Forward;
 import velnik.core.site.Joining;
 import velnik.core.site.Layout;
@@ -27,6 +29,7 @@ import velnik.core.site.PlacedMenu;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 import velnik.core.site.Visitor;
 import velnik.core.site.WhenClosed;
 import velnik.core.site.Zone;
@@ -220,6 +223,17 @@ public final class Words {
     /** A page's title with the address of its slugs, which tells it from others of that title. */
     public static String titleAndAddress(Site site, PageId id) {
         return site.pages().contains(id) ? title(site, id) + " (" + Addresses.above(site, id) + ")" : title(site, id);
+    }
+
+    /** The fields of a form, in order. */
+    public static String form(EnquiryForm form) {
+        return WORDS.list(
+                form.fields().stream().map(EnquiryForm.Field::toString).toList());
+    }
+
+    /** A file's name. */
+    public static String file(Site site, FileId id) {
+        return site.findFile(id).map(SiteFile::name).orElseGet(() -> WORDS.say("fileGone"));
     }
 
     /** A page's title, even when it lies in the bin. */

@@ -1,15 +1,19 @@
 package velnik.core.finding;
 
+import static java.util.stream.Collectors.toMap;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.content.LinkedTexts;
 import velnik.core.figure.Clicks;
+import velnik.core.files.FileUses;
 import velnik.core.finding.Finding.Level;
 import velnik.core.navigation.Absence;
 import velnik.core.navigation.SiteNavigation;
@@ -17,12 +21,14 @@ import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
+import velnik.core.site.FileId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
@@ -37,6 +43,7 @@ public final class Findings {
     private final Clicks clicks;
     private final LinkedTexts texts;
     private final Set<PageId> linked;
+    private final Map<FileId, SiteFile> files;
     private final List<Finding> found = new ArrayList<>();
 
     private Findings(Site site, Openings openings, Whereabouts whereabouts, Clicks clicks, LinkedTexts texts) {
@@ -46,6 +53,7 @@ public final class Findings {
         this.clicks = clicks;
         this.texts = texts;
         this.linked = linked();
+        this.files = site.files().stream().collect(toMap(SiteFile::id, file -> file));
     }
 
     /**
@@ -87,6 +95,7 @@ public final class Findings {
         lookAtPeriods(row, access);
         lookAtItems(row, standing);
         lookAtLinks(row, access);
+        lookAtFiles(row, access);
         found.subList(before, found.size()).sort((one, other) -> one.level().compareTo(other.level()));
     }
 
@@ -180,6 +189,20 @@ public final class Findings {
                 note(row, Level.WARNING, new Reason.LinkUnseen(page));
             }
         }
+    }
+
+    private void lookAtFiles(Branch<PageId, Page> row, Access access) {
+        if (!access.isGettable()) {
+            return;
+        }
+        Set<FileId> named = FileUses.named(site, row.value(), texts);
+        if (!files.keySet().containsAll(named)) {
+            note(row, Level.PROBLEM, new Reason.FileGone());
+        }
+        named.stream()
+                .flatMap(id -> Optional.ofNullable(files.get(id)).stream())
+                .filter(file -> file.content().isPicture() && file.alternative() == null)
+                .forEach(file -> note(row, Level.WARNING, new Reason.PictureUnsaid(file.name())));
     }
 
     /** Hidden by the owner, or closed for a while, is as it should be; an empty group is told for itself. */

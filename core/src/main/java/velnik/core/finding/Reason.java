@@ -71,6 +71,12 @@ public sealed interface Reason {
 
     record LinkGone() implements Reason {}
 
+    /** A picture or a file that its text or its card names. */
+    record FileGone() implements Reason {}
+
+    /** @param name of a picture that the page shows */
+    record PictureUnsaid(String name) implements Reason {}
+
     record LinkUnseen(PageId to) implements Reason {
         @Override
         public String sentence(Site site) {

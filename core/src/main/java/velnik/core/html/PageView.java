@@ -7,13 +7,12 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import velnik.core.address.Links;
+import velnik.core.content.Picture;
 import velnik.core.navigation.Marks;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Target;
 import velnik.core.navigation.ZoneMenu;
-import velnik.core.site.Contact;
 import velnik.core.site.Device;
 import velnik.core.site.Icons;
 import velnik.core.site.LayoutId;
@@ -28,20 +27,23 @@ import velnik.core.site.Zone;
  * @param searchTitle what search engines and shared links call it; empty for its title
  * @param description what they say of it; empty for nothing
  * @param date that visitors take the page to be of; null when it has none
+ * @param picture shown over its text; null for none
+ * @param sharedPicture the absolute address of what a shared link shows; null for nothing
  * @param text safe HTML
  * @param topics listings of the topics it has
  * @param structured what search engines are told beside it, as JSON-LD; null for nothing
  */
 public record PageView(
         Frame frame,
-        String siteName,
-        String homeAddress,
+        SiteView site,
         @Nullable PageId page,
         String title,
         String summary,
         String searchTitle,
         String description,
         @Nullable Day date,
+        @Nullable Picture picture,
+        @Nullable String sharedPicture,
         @Nullable String canonical,
         boolean noIndex,
         LayoutId layout,
@@ -51,7 +53,6 @@ public record PageView(
         List<Link> subpages,
         List<Link> topics,
         @Nullable String structured,
-        Contact contact,
         MenuAddresses addresses) {
 
     /** A step of the breadcrumb trail; without an address it is words only. */
@@ -74,17 +75,7 @@ public record PageView(
         if (!searchTitle.isEmpty()) {
             return searchTitle;
         }
-        return siteName.isEmpty() || title.equals(siteName) ? title : title + " · " + siteName;
-    }
-
-    /** The lines of the postal address. */
-    public List<String> postal() {
-        return contact.postal().isEmpty() ? List.of() : List.of(contact.postal().split("\n"));
-    }
-
-    /** Where the phone number of the business leads. */
-    public String dialling() {
-        return Links.dialling(contact.phone());
+        return site.name().isEmpty() || title.equals(site.name()) ? title : title + " · " + site.name();
     }
 
     /** What a shared link is called. */

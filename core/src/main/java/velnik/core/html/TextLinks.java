@@ -1,9 +1,13 @@
 package velnik.core.html;
 
+import java.util.Objects;
 import java.util.Optional;
+import velnik.core.address.FileAddresses;
 import velnik.core.address.Links;
 import velnik.core.content.LinkTargets;
+import velnik.core.content.LinkedFile;
 import velnik.core.content.LinkedPage;
+import velnik.core.content.Picture;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Page;
@@ -16,12 +20,19 @@ import velnik.core.site.Visitor;
  * Where the links in texts lead for one visitor; to a page that the visitor cannot get, a link is its words alone.
  *
  * @param addresses write the address of a page
+ * @param files write the address of a file
  */
-record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAddresses addresses)
+record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAddresses addresses, Picture.Writer files)
         implements LinkTargets {
 
     @Override
     public Target of(String destination) {
+        Optional<LinkedFile> file = LinkedFile.of(destination, site);
+        if (file.isPresent()) {
+            return site.findFile(file.get().file())
+                    .map(there -> new Target(files.write(FileAddresses.of(there)), there.name()))
+                    .orElseGet(() -> new Target(null, ""));
+        }
         Optional<LinkedPage> linked = LinkedPage.of(destination, site);
         if (linked.isEmpty()) {
             return new Target(destination, Links.labelOf(destination));
@@ -32,6 +43,16 @@ record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAdd
                 .map(there -> new Target(
                         leads(page, there) ? addresses.of(page) + linked.get().place() : null, there.title()))
                 .orElseGet(() -> new Target(null, ""));
+    }
+
+    @Override
+    public Optional<Picture> picture(String destination, String alternative) {
+        return LinkedFile.of(destination, site)
+                .flatMap(named -> site.findPicture(named.file()))
+                .map(file -> Picture.of(
+                        file,
+                        alternative.isEmpty() ? Objects.requireNonNullElse(file.alternative(), "") : alternative,
+                        files));
     }
 
     private boolean leads(PageId page, Page there) {

@@ -13,12 +13,17 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
+import velnik.core.address.FileAddresses;
 import velnik.core.content.Markdown;
+import velnik.core.content.Picture;
+import velnik.core.enquiry.Enquiry;
 import velnik.core.explanation.Words;
 import velnik.core.listing.TopicListings;
 import velnik.core.navigation.SiteNavigation;
@@ -27,6 +32,8 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
+import velnik.core.site.FileId;
+import velnik.core.site.FileType;
 import velnik.core.site.LayoutId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -47,6 +54,7 @@ public final class VisitorHtml {
     private final Openings openings;
     private final Visitor visitor;
     private final Frame frame;
+    private final SiteView around;
     private @Nullable TopicListings listings;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
@@ -55,6 +63,11 @@ public final class VisitorHtml {
         this.openings = navigation.openings();
         this.visitor = navigation.visitor();
         this.frame = frame;
+        this.around = new SiteView(
+                site.details().name(),
+                written("/"),
+                picture(site.details().logo()),
+                site.details().contact());
     }
 
     /** @param text of the page, in Markdown; a built-in page has none */
@@ -69,17 +82,53 @@ public final class VisitorHtml {
     }
 
     private String ordinary(PageId id, String text) {
+        return ordinary(id, text, List.of(), Map.of(), "");
+    }
+
+    /**
+     * A page whose form was sent and not taken.
+     *
+     * @param text of the page, in Markdown
+     * @param sent by the number of the field
+     * @param problems what is wrong with which
+     * @param problem what is wrong as a whole, in a sentence
+     */
+    public String again(
+            PageId id, String text, List<String> sent, Map<Integer, Enquiry.Problem> problems, String problem) {
+        return ordinary(id, text, sent, problems, problem);
+    }
+
+    private String ordinary(
+            PageId id, String text, List<String> sent, Map<Integer, Enquiry.Problem> problems, String problem) {
         Page page = site.pages().get(id);
+        String written = Markdown.toHtml(
+                text,
+                new TextLinks(site, openings, visitor, this::addressOf, this::written),
+                picture(page.picture()) != null);
+        Map<String, Object> parts = new HashMap<>();
+        parts.put(
+                "view",
+                view(
+                        id,
+                        page.summary(),
+                        isKeptFromSearchEngines(id),
+                        written,
+                        subpages(site.pages().branch(id))));
+        parts.put("form", page.form() == null ? null : FormView.of(frame, id, page.form(), sent, problems, problem));
+        return render("page.jte", parts);
+    }
+
+    /** What stands where a form was taken. */
+    public String sent(PageId id) {
         return render(
-                "page.jte",
+                "sent.jte",
                 Map.of(
                         "view",
-                        view(
-                                id,
-                                page.summary(),
-                                isKeptFromSearchEngines(id),
-                                Markdown.toHtml(text, new TextLinks(site, openings, visitor, this::addressOf)),
-                                subpages(site.pages().branch(id)))));
+                        beside(frame.say("form.thanks"), id),
+                        "back",
+                        addressOf(id),
+                        "title",
+                        site.pages().get(id).title()));
     }
 
     /**
@@ -147,13 +196,14 @@ public final class VisitorHtml {
         trail.add(new PageView.Step(site.pages().get(index).title(), addressOf(index)));
         PageView view = new PageView(
                 frame,
-                site.details().name(),
-                written("/"),
+                around,
                 null,
                 Words.capital(listing.topic()),
                 "",
                 "",
                 "",
+                null,
+                null,
                 null,
                 canonical(listing.address()),
                 isKeptFromSearchEngines(index),
@@ -164,7 +214,6 @@ public final class VisitorHtml {
                 listing.pages().stream().map(this::link).toList(),
                 List.of(),
                 null,
-                site.details().contact(),
                 this::addressOf);
         return render("page.jte", Map.of("view", view));
     }
@@ -224,32 +273,38 @@ public final class VisitorHtml {
     }
 
     private String nowhere(String title, String says) {
-        Optional<PageId> own = site.builtIn(PageKind.NOT_FOUND);
-        PageView view = new PageView(
+        PageView view = beside(title, site.builtIn(PageKind.NOT_FOUND).orElse(null));
+        @Nullable String search = gettable(PageKind.SEARCH);
+        Map<String, Object> parts = new HashMap<>(Map.of("view", view, "says", says));
+        parts.put("search", search == null ? null : new SearchView(search, "", "", List.of(), null));
+        return render("not-found.jte", parts);
+    }
+
+    /** A page that search engines leave out, with what stands around another. */
+    private PageView beside(String title, @Nullable PageId around) {
+        return new PageView(
                 frame,
-                site.details().name(),
-                written("/"),
-                own.orElse(null),
+                this.around,
+                around,
                 title,
                 "",
                 "",
                 "",
                 null,
                 null,
+                null,
+                null,
                 true,
-                own.map(id -> site.frameOf(site.pages().get(id).layout())).orElse(LayoutId.STANDARD),
-                navigation.forPage(own.orElse(null)),
+                around == null
+                        ? LayoutId.STANDARD
+                        : site.frameOf(site.pages().get(around).layout()),
+                navigation.forPage(around),
                 List.of(),
                 "",
                 listed(site.pages().top()),
                 List.of(),
                 null,
-                site.details().contact(),
                 this::addressOf);
-        @Nullable String search = gettable(PageKind.SEARCH);
-        Map<String, Object> parts = new HashMap<>(Map.of("view", view, "says", says));
-        parts.put("search", search == null ? null : new SearchView(search, "", "", List.of(), null));
-        return render("not-found.jte", parts);
     }
 
     /** The address of a built-in page; null when visitors cannot get it. */
@@ -269,14 +324,15 @@ public final class VisitorHtml {
         Page page = site.pages().get(id);
         return new PageView(
                 frame,
-                site.details().name(),
-                written("/"),
+                around,
                 id,
                 heading(id, page),
                 summary,
                 page.searchTitle(),
                 page.searchDescription().isEmpty() ? summary : page.searchDescription(),
                 day(page),
+                picture(page.picture()),
+                sharedPicture(page),
                 canonicalOf(id),
                 noIndex,
                 site.frameOf(page.layout()),
@@ -292,8 +348,30 @@ public final class VisitorHtml {
                                 .map(this::link)
                                 .toList(),
                 noIndex ? null : StructuredData.of(site, id, summary, trail(id, this::canonicalOf)),
-                site.details().contact(),
                 this::addressOf);
+    }
+
+    private @Nullable Picture picture(@Nullable FileId id) {
+        return id == null
+                ? null
+                : site.findPicture(id)
+                        .map(file ->
+                                Picture.of(file, Objects.requireNonNullElse(file.alternative(), ""), this::written))
+                        .orElse(null);
+    }
+
+    /** Its own picture, else the logo; in a width that is enough for those who show shared links. */
+    private @Nullable String sharedPicture(Page page) {
+        return Stream.of(
+                        Optional.ofNullable(page.picture()),
+                        Optional.ofNullable(site.details().logo()))
+                .flatMap(Optional::stream)
+                .flatMap(id -> site.findPicture(id).stream())
+                .filter(file -> file.content().type() != FileType.SVG)
+                .findFirst()
+                .map(file ->
+                        canonical(FileAddresses.of(file, file.content().widths().getLast())))
+                .orElse(null);
     }
 
     /** Owners call the page Home; visitors have arrived at the business. Members are in, and can only go out. */

@@ -163,6 +163,7 @@ public final class Depths {
             case ItemKind.WebLink link -> 0;
             case ItemKind.Mail mail -> 0;
             case ItemKind.Phone phone -> 0;
+            case ItemKind.ToFile file -> 0;
             case ItemKind.Heading heading -> 0;
             case ItemKind.Text text -> 0;
         };

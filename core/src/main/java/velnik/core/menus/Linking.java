@@ -1,10 +1,13 @@
 package velnik.core.menus;
 
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.address.Links;
 import velnik.core.change.Refusal;
+import velnik.core.files.Files;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
 import velnik.core.site.ListSource;
@@ -32,6 +35,10 @@ final class Linking {
             case ItemKind.Mail(String typed) -> link(site, "mailto:" + typed.strip());
             case ItemKind.Phone(String typed) ->
                 link(site, typed.strip().startsWith("sms:") ? typed : "tel:" + typed.strip());
+            case ItemKind.ToFile(FileId file) ->
+                Files.known(site, List.of(file))
+                        .<Looked>map(Looked.Refused::new)
+                        .orElseGet(() -> new Looked.Kept(kind));
             case ItemKind.PageList list -> list(site, list);
             case ItemKind.OtherMenu(MenuRowId menu) ->
                 site.menus().find(menu).orElse(null) instanceof MenuRow.Menu

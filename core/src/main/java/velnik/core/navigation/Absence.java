@@ -88,6 +88,8 @@ public sealed interface Absence {
         }
     }
 
+    record FileGone() implements Absence {}
+
     record GroupEmpty() implements Absence {}
 
     record NothingUnder() implements Absence {}

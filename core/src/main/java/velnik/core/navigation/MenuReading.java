@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.address.FileAddresses;
 import velnik.core.address.Links;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -21,6 +22,7 @@ import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -90,6 +92,7 @@ public final class MenuReading {
                 plain(branch, item, address.replaceAll("\\?.*", ""), new Target.ToAddress("mailto:" + address, false));
             case ItemKind.Phone(String number) ->
                 plain(branch, item, Links.numberOf(number), new Target.ToAddress(Links.dialling(number), false));
+            case ItemKind.ToFile(FileId file) -> file(branch, item, file);
             case ItemKind.Text text -> plain(branch, item, "", new Target.Nowhere());
             case ItemKind.Heading heading -> over(branch, item, items(branch.children()), new Absence.NothingUnder());
             case ItemKind.PageList list ->
@@ -178,6 +181,12 @@ public final class MenuReading {
                 : whoCanGet(page.get(), access.membersBy() != null);
         Optional<Absence> why = withheld(page.get(), access);
         return entry.withAbsence(entry.absence().or(() -> why)).withVisitors(Visitor.common(entry.visitors(), can));
+    }
+
+    private MenuEntry file(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, FileId id) {
+        return site.findFile(id)
+                .map(file -> plain(branch, item, file.name(), new Target.ToAddress(FileAddresses.of(file), true)))
+                .orElseGet(() -> plain(branch, item, "", new Target.Nowhere()).withAbsence(new Absence.FileGone()));
     }
 
     private MenuEntry plain(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, String follows, Target target) {

@@ -49,6 +49,7 @@ public final class Beginning {
                 List.of(Assignment.everywhere(Zone.HEADER, begin.menu())),
                 List.of(),
                 List.of(),
+                List.of(),
                 Past.NONE));
         return Optional.empty();
     }

@@ -11,9 +11,12 @@ import velnik.core.address.Links;
 import velnik.core.change.Change;
 import velnik.core.change.Refusal;
 import velnik.core.draft.Draft;
+import velnik.core.files.Files;
 import velnik.core.site.Contact;
 import velnik.core.site.Details;
+import velnik.core.site.FileId;
 import velnik.core.site.Limits;
+import velnik.core.site.Site;
 import velnik.core.text.Line;
 import velnik.core.text.Shortened;
 
@@ -31,6 +34,9 @@ public final class Business {
         Contact contact = details.contact();
         String name = typed(set.name(), details.name());
         String address = typed(set.address(), details.address()).replaceAll("/$", "");
+        @Nullable
+        FileId logo =
+                set.logo() == null ? details.logo() : FileId.of(set.logo()).orElse(null);
         String language = set.language() == null ? details.language() : set.language();
         String phone = typed(set.phone(), contact.phone());
         String mail = typed(set.mail(), contact.mail());
@@ -42,6 +48,8 @@ public final class Business {
                 .or(() -> set.address() == null || address.isEmpty() || Details.isOrigin(address)
                         ? Optional.empty()
                         : Optional.of(new Refusal.SiteAddressMalformed(Shortened.to(SAID, address))))
+                .or(() ->
+                        set.logo() == null || set.logo().isEmpty() ? Optional.empty() : logo(draft.site(), set.logo()))
                 .or(() -> isLanguage(language)
                         ? Optional.empty()
                         : Optional.of(new Refusal.LanguageUnknown(Shortened.to(SAID, language))))
@@ -59,6 +67,7 @@ public final class Business {
                     .withDetails(details.with()
                             .name(name)
                             .address(address)
+                            .logo(logo)
                             .language(language)
                             .contact(new Contact(phone, mail, postal))
                             .build()));
@@ -68,6 +77,12 @@ public final class Business {
 
     private static String typed(@Nullable String typed, String now) {
         return typed == null ? now : Line.cleaned(typed);
+    }
+
+    private static Optional<Refusal> logo(Site site, String typed) {
+        return FileId.of(typed)
+                .map(id -> Files.picture(site, id))
+                .orElseGet(() -> Optional.of(new Refusal.FileUnknown()));
     }
 
     private static String lines(String typed) {

@@ -139,6 +139,8 @@ public final class Copying {
                 ? copy
                 : copy.with()
                         .summary("")
+                        .picture(null)
+                        .form(null)
                         .searchTitle("")
                         .searchDescription("")
                         .text(null)

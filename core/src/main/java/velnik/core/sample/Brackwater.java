@@ -17,6 +17,7 @@ import velnik.core.edit.Changes;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.OutlineImport;
 import velnik.core.outline.Place;
+import velnik.core.site.EnquiryForm;
 import velnik.core.site.Limits;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -109,14 +110,20 @@ public final class Brackwater {
                 ZoneId.of("Europe/London"),
                 BrackwaterMenus.MAIN,
                 BrackwaterMenus.LIST));
-        changes.add(new Change.SetDetails(
-                null, null, null, "01632 960 983", "yard@brackwater.example", "The Slip, Brackwater Lane\nBrackwater"));
+        changes.add(Change.SetDetails.NONE
+                .with()
+                .phone("01632 960 983")
+                .mail("yard@brackwater.example")
+                .postal("The Slip, Brackwater Lane\nBrackwater")
+                .build());
         changes.add(pages());
         changes.add(new Change.AddBuiltInPages());
         changes.addAll(news());
         changes.add(new Change.SetLock(List.of(id("Safety on the tide"), id("Terms of hire"), id("Privacy")), true));
         changes.add(new Change.SetMembersOnly(List.of(id("Members' handbook")), true));
         changes.addAll(seasons());
+        changes.addAll(BrackwaterFiles.changes());
+        changes.add(enquiries());
         changes.addAll(BrackwaterMenus.changes());
         BIN.forEach(gone -> changes.addAll(removed(gone.getKey(), gone.getValue(), "bin-" + changes.size())));
         return changes;
@@ -135,6 +142,22 @@ public final class Brackwater {
                 about("Safety on the tide", TIDE_NOTES),
                 about("Reading the tide", TIDE_NOTES),
                 about("Menu of the week", "café"));
+    }
+
+    private static Change enquiries() {
+        return new Change.SetForm(
+                id("Group bookings"),
+                List.of(
+                        new Change.FormField(EnquiryForm.Kind.NAME, "Your name", true, List.of()),
+                        new Change.FormField(EnquiryForm.Kind.MAIL, "Mail address", true, List.of()),
+                        new Change.FormField(EnquiryForm.Kind.PHONE, "Phone", false, List.of()),
+                        new Change.FormField(EnquiryForm.Kind.DATE, "Day you have in mind", false, List.of()),
+                        new Change.FormField(
+                                EnquiryForm.Kind.CHOICE,
+                                "How many of you",
+                                true,
+                                List.of("Up to eight", "Nine to sixteen", "More than sixteen")),
+                        new Change.FormField(EnquiryForm.Kind.WORDS, "What you would like to do", false, List.of())));
     }
 
     private static List<Change> seasons() {

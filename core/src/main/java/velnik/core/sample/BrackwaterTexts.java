@@ -55,7 +55,8 @@ final class BrackwaterTexts {
                     - A tide, about four hours: 38
                     - A day: 55
 
-                    A deposit of 50 comes back with the boat.
+                    A deposit of 50 comes back with the boat. All of it to take along: the
+                    [price list](file:price-list).
 
                     ## By the boat
 
@@ -77,6 +78,10 @@ final class BrackwaterTexts {
                     1. Ask us for the time of high water, and be back two hours after it.
                     2. Tell somebody ashore where you mean to turn.
                     3. Wear the buoyancy aid. It is no use in the bottom of the boat.
+
+                    The times for this month are on the [tide card](file:tide-card), to print and put in the pocket.
+
+                    ![](file:chart)
 
                     ## If the mud has you
 

@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.time.ZoneId;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the site is called, where it lives, what it says of its business, and how its pages begin.
@@ -11,11 +12,19 @@ import java.time.ZoneId;
  * @param name as visitors read it in the header and in window titles; may be empty before the owner has given one
  * @param address scheme, host and port without a final slash, such as {@code https://brackwater.example}; empty while
  *     it is not known
+ * @param logo a picture that stands for it; null for none. It may be gone
  * @param timeZone where its days begin and end
  * @param language of its content, as a BCP 47 tag
  */
 @RecordBuilder
-public record Details(String name, String address, ZoneId timeZone, String language, Contact contact, NewPages newPages)
+public record Details(
+        String name,
+        String address,
+        @Nullable FileId logo,
+        ZoneId timeZone,
+        String language,
+        Contact contact,
+        NewPages newPages)
         implements DetailsBuilder.With {
     public static final Details NONE = named("", "", ZoneId.of("UTC"));
 
@@ -30,7 +39,7 @@ public record Details(String name, String address, ZoneId timeZone, String langu
 
     /** One in English that says nothing of its business yet. */
     public static Details named(String name, String address, ZoneId timeZone) {
-        return new Details(name, address, timeZone, "en", Contact.NONE, NewPages.PLAIN);
+        return new Details(name, address, null, timeZone, "en", Contact.NONE, NewPages.PLAIN);
     }
 
     /** Whether a text is a web address of a host alone: http or https, a host, perhaps a port, nothing more. */

@@ -30,6 +30,9 @@ public sealed interface ItemKind {
     /** @param number as people write it, what is dialled is made from it; after {@code sms:} where messages go to it */
     record Phone(String number) implements ItemKind {}
 
+    /** Leads to a file of the site; it may be gone. */
+    record ToFile(FileId file) implements ItemKind {}
+
     /** A word over other items; shows while something under it does. */
     record Heading() implements ItemKind {}
 

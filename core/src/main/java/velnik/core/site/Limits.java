@@ -43,5 +43,20 @@ public final class Limits {
     /** UTF-16 characters of a text. */
     public static final int TEXT = 200_000;
 
+    public static final int FILES = 5_000;
+    /** UTF-16 characters of what a picture shows. */
+    public static final int ALTERNATIVE = 500;
+    /** Bytes of a picture as it is sent. */
+    public static final int PICTURE_BYTES = 5_000_000;
+    /** Pixels of a picture as it is sent. */
+    public static final long PICTURE_PIXELS = 60_000_000;
+    /** Bytes of any other file. */
+    public static final int FILE_BYTES = 25_000_000;
+
+    /** Of an enquiry form. */
+    public static final int FIELDS = 20;
+    /** Of one field. */
+    public static final int CHOICES = 50;
+
     private Limits() {}
 }

@@ -19,7 +19,9 @@ import org.jspecify.annotations.Nullable;
  * @param searchDescription what they say of it; empty for its summary
  * @param topics words that group it with other pages, each spelled one way on the whole site
  * @param date that visitors take it to be of, in the site's time zone; null when it has none
+ * @param picture shown with it, and where it is shared; null when it has none. It may be gone
  * @param text names its text in Markdown, kept outside the site; null when it has none
+ * @param form by which visitors write to the business; null for none
  * @param periods when it is there; always, where there are none
  * @param whenClosed what visitors get outside them
  * @param locked whether it refuses to be removed
@@ -39,7 +41,9 @@ public record Page(
         String searchDescription,
         Set<String> topics,
         @Nullable LocalDate date,
+        @Nullable FileId picture,
         @Nullable TextHash text,
+        @Nullable EnquiryForm form,
         List<Period> periods,
         WhenClosed whenClosed,
         boolean locked,
@@ -77,6 +81,8 @@ public record Page(
                 "",
                 "",
                 Set.of(),
+                null,
+                null,
                 null,
                 null,
                 List.of(),

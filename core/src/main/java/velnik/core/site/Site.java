@@ -27,6 +27,7 @@ import velnik.core.outline.Place;
  * @param layouts the owner's own, beside those that every site has
  * @param assignments at most one for each zone and scope
  * @param forwards at most one from each source
+ * @param files pictures and other files, which pages and items name; what they hold is kept apart
  * @param bin what was removed and can be put back, the oldest first; part of no release
  * @param past what releases left behind; no change makes it
  */
@@ -39,6 +40,7 @@ public record Site(
         List<Layout> layouts,
         List<Assignment> assignments,
         List<Forward> forwards,
+        List<SiteFile> files,
         List<Removal> bin,
         Past past)
         implements SiteBuilder.With {
@@ -53,6 +55,8 @@ public record Site(
             .thenComparing(forward -> forward.from().word());
     private static final Comparator<Layout> BY_ID =
             Comparator.comparing(layout -> layout.id().value());
+    private static final Comparator<SiteFile> BY_FILE =
+            Comparator.comparing(file -> file.id().value());
     private static final Comparator<Removal> BY_TIME = Comparator.comparing(Removal::at)
             .thenComparing(removal -> removal.id().value());
 
@@ -60,6 +64,7 @@ public record Site(
         layouts = ordered(layouts, BY_ID);
         assignments = ordered(assignments, BY_ZONE_AND_SCOPE);
         forwards = ordered(forwards, BY_SOURCE);
+        files = ordered(files, BY_FILE);
         bin = ordered(bin, BY_TIME);
         if (!isHomeOf(pages, home)) {
             throw new IllegalArgumentException("a site with pages has one of them as its home, not " + home);
@@ -90,6 +95,7 @@ public record Site(
                 Outline.empty(),
                 null,
                 Outline.empty(),
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of(),
@@ -163,6 +169,16 @@ public record Site(
 
     public Optional<Forward> findForward(Forward.Source from) {
         return forwards.stream().filter(forward -> forward.from().equals(from)).findFirst();
+    }
+
+    /** Costs O(files). */
+    public Optional<SiteFile> findFile(FileId id) {
+        return files.stream().filter(file -> file.id().equals(id)).findFirst();
+    }
+
+    /** A file that pages can show. Costs O(files). */
+    public Optional<SiteFile> findPicture(FileId id) {
+        return findFile(id).filter(file -> file.content().isPicture());
     }
 
     public Map<Forward.Source, Forward> forwardsBySource() {

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.change.Change;
+import velnik.core.change.FileChange;
 import velnik.core.change.MenuChange;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
@@ -50,6 +51,8 @@ final class PageTelling {
                         "RetitlePage",
                         Map.of("old", title(before, retitle.page()), "fresh", title(after, retitle.page())));
             case Change.SetSummary set -> some("SetSummary", List.of(set.page()));
+            case Change.SetForm set -> some(set.fields().isEmpty() ? "SetForm.none" : "SetForm", List.of(set.page()));
+            case Change.SetPicture set -> some(set.picture() == null ? "SetPicture.none" : "SetPicture", set.pages());
             case Change.SetSearchWords set -> some("SetSearchWords", List.of(set.page()));
             case Change.SetText set -> some("SetText", List.of(set.page()));
             case Change.SetSlug set ->
@@ -119,6 +122,7 @@ final class PageTelling {
                         "EmptyBin",
                         Map.of("count", before.bin().size() - after.bin().size()));
             case MenuChange menus -> throw new IllegalArgumentException("a change of menus: " + menus);
+            case FileChange files -> throw new IllegalArgumentException("a change of files: " + files);
         };
     }
 
@@ -127,6 +131,7 @@ final class PageTelling {
         Map<String, Optional<String>> fields = new TreeMap<>(Map.of(
                 "name", Optional.ofNullable(set.name()),
                 "address", Optional.ofNullable(set.address()),
+                "logo", Optional.ofNullable(set.logo()),
                 "language", Optional.ofNullable(set.language()),
                 "phone", Optional.ofNullable(set.phone()),
                 "mail", Optional.ofNullable(set.mail()),

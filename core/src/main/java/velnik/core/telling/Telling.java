@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import velnik.core.change.Change;
+import velnik.core.change.FileChange;
 import velnik.core.change.MenuChange;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Outline;
@@ -36,9 +37,11 @@ public record Telling(String title, String sentence) {
 
     /** @param before the site before this change, {@code after} the one it made */
     public static Telling of(Change change, Site before, Site after) {
-        return change instanceof MenuChange menus
-                ? MenuTelling.of(menus, before, after)
-                : PageTelling.of(change, before, after);
+        return switch (change) {
+            case MenuChange menus -> MenuTelling.of(menus, before, after);
+            case FileChange files -> FileTelling.of(files, before, after);
+            default -> PageTelling.of(change, before, after);
+        };
     }
 
     /** The title and the sentence of a kind of change. */

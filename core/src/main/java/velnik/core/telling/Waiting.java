@@ -92,6 +92,7 @@ public final class Waiting {
         difference.forwards().stream()
                 .filter(this::isTold)
                 .forEach(forward -> entries.add(new Entry(null, () -> forwarded(forward))));
+        entries.addAll(WaitingFiles.of(difference));
         entries.addAll(WaitingMenus.of(live, working, difference));
         return entries;
     }

@@ -22,6 +22,7 @@ import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
+import velnik.core.site.FileId;
 import velnik.core.site.Forward;
 import velnik.core.site.Layout;
 import velnik.core.site.LayoutId;
@@ -31,6 +32,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 import velnik.core.text.Messages;
 
 /**
@@ -106,6 +108,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
                 WORDS.say("zone", Map.of("zone", Words.zone(key.zone()), "scope", Words.scope(present, key.scope())));
             case Forward.Source from -> Words.source(present, from);
             case LayoutId layout -> Words.layout(present.hasLayout(layout) ? present : wanted, layout);
+            case FileId file -> Words.file(present.findFile(file).isPresent() ? present : wanted, file);
             default -> WORDS.say("subject.site");
         };
     }
@@ -119,6 +122,7 @@ public record Clash(Object subject, String field, String what, String theirs, St
                             case Assignment.Key key -> "word.menus";
                             case Forward.Source from -> "word.forward";
                             case LayoutId layout -> "word.layout";
+                            case FileId file -> "word.file";
                             default -> "word.presence";
                         });
             case Touch.HOME -> WORDS.say("word.home");
@@ -151,6 +155,8 @@ public record Clash(Object subject, String field, String what, String theirs, St
                         .orElseGet(() -> WORDS.say("value.none"));
             case LayoutId layout ->
                 site.findLayout(layout).map(Layout::name).orElseGet(() -> WORDS.say("value.removed"));
+            case FileId file ->
+                site.findFile(file).map(there -> file(there)).orElseGet(() -> WORDS.say("value.removed"));
             case RemovalId removal ->
                 WORDS.say(site.findRemoval(removal).isPresent() ? "value.inBin" : "value.restored");
             default ->
@@ -158,6 +164,15 @@ public record Clash(Object subject, String field, String what, String theirs, St
                         ? site.home() == null ? WORDS.say("value.none") : Words.titleAndAddress(site, site.home())
                         : Field.named(DetailsFields.ALL, touch.field()).said(site, site.details(), touch.part());
         };
+    }
+
+    private static String file(SiteFile file) {
+        return WORDS.say(
+                "file",
+                Map.of(
+                        "name", file.name(),
+                        "alternative", file.alternative() == null ? "" : file.alternative(),
+                        "content", file.content().hash().brief()));
     }
 
     private static String page(Touch touch, Site site, PageId id) {

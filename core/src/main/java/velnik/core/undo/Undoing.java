@@ -28,6 +28,7 @@ import velnik.core.outline.OutlineDifference;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.FileId;
 import velnik.core.site.Forward;
 import velnik.core.site.Layout;
 import velnik.core.site.LayoutId;
@@ -37,6 +38,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 
 /**
  * Takes a change back where nothing was built upon it since: wherever the present values still are those the change
@@ -68,6 +70,11 @@ public final class Undoing {
         for (KeyedDifference<LayoutId, Layout> layout : back.layouts()) {
             if (!layout.before().equals(present.findLayout(layout.key()))) {
                 return blocked(Words.layout(present, layout.key()));
+            }
+        }
+        for (KeyedDifference<FileId, SiteFile> file : back.files()) {
+            if (!file.before().equals(present.findFile(file.key()))) {
+                return blocked(Words.file(present, file.key()));
             }
         }
         if (!back.bin().fits(present.bin())) {
@@ -164,6 +171,7 @@ public final class Undoing {
                                 back.layouts(),
                                 back.assignments(),
                                 back.forwards(),
+                                back.files(),
                                 Optional.empty(),
                                 back.bin())
                         .applyTo(present);

@@ -20,6 +20,8 @@ import velnik.core.site.Appearance;
 import velnik.core.site.Details;
 import velnik.core.site.Device;
 import velnik.core.site.Dress;
+import velnik.core.site.EnquiryForm;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.LayoutId;
@@ -61,6 +63,9 @@ public class FieldsTest {
             case "language" -> "de";
             case "date" -> LocalDate.parse("2027-01-01");
             case "model" -> now instanceof Boolean flag ? !flag : HIRE;
+            case "picture", "logo" -> new FileId("another");
+            case "form" ->
+                new EnquiryForm(List.of(new EnquiryForm.Field(EnquiryForm.Kind.NAME, "Name", true, List.of())));
             case "text" -> TextHash.of("another");
             case "anchor" -> new Anchor(HIRE, List.of(), List.of(HIRE));
             case "source" -> new ListSource.Newest();

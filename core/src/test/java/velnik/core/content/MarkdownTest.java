@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.commonmark.renderer.html.HtmlRenderer;
@@ -18,7 +19,20 @@ import velnik.core.sample.Brackwater;
 public class MarkdownTest {
 
     private static String html(String text) {
-        return Markdown.toHtml(text, destination -> new LinkTargets.Target(destination, destination));
+        return Markdown.toHtml(
+                text,
+                new LinkTargets() {
+                    @Override
+                    public Target of(String destination) {
+                        return new Target(destination, destination);
+                    }
+
+                    @Override
+                    public Optional<Picture> picture(String destination, String alternative) {
+                        return Optional.empty();
+                    }
+                },
+                false);
     }
 
     @DataProvider
@@ -32,7 +46,7 @@ public class MarkdownTest {
             {"<script>alert(1)</script>", "<p>&lt;script&gt;alert(1)&lt;/script&gt;</p>\n"},
             {"[x](https://tides.example)", "<p><a href=\"https://tides.example\">x</a></p>\n"},
             {"[x](#prices)", "<p><a href=\"#prices\">x</a></p>\n"},
-            {"![x](https://tides.example/a.png)", "<p></p>\n"},
+            {"![x](https://tides.example/a.png)", "<p>x</p>\n"},
             {
                 "|Boat|Day|\n|:--|--:|\n|Canoe|£40|",
                 "<table><thead><tr><th align=\"left\">Boat</th><th align=\"right\">Day</th></tr></thead><tbody><tr>"

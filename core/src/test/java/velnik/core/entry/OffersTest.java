@@ -26,7 +26,7 @@ public class OffersTest {
             {"the crew", "The crew, heading the crew, text the crew, new page the crew"},
             {
                 "tide",
-                "Reading the tide*, Safety on the tide*, Spring tides in March*, listing tide notes,"
+                "Reading the tide*, Safety on the tide*, Spring tides in March*, link Tide card, listing tide notes,"
                         + " list Pages of the topic tide notes, menu Tides, heading tide, text tide, new page tide"
             },
             {"search field", "Search*, heading search field, text search field, new page search field"},

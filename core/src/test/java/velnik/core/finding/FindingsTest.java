@@ -15,10 +15,13 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.Change;
+import velnik.core.change.FileChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.figure.Clicks;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.site.Device;
+import velnik.core.site.FileContent;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
@@ -68,6 +71,24 @@ public class FindingsTest {
         script.writes("Hulls", "").does(new Change.SetReach(List.of(script.page("Summer regatta")), Reach.OPEN));
         assertEquals(of(script, "Insurance work"), "HINT: " + NOBODY_LINKS);
         assertEquals(of(script, "Hulls") + of(script, "Canoes"), "");
+    }
+
+    @Test
+    public void filesThatPagesName_areLookedAfter() {
+        SiteScript script = brackwater().writes("Hulls", "![](file:slip) [](file:price-list)");
+        assertEquals(of(script, "Hulls"), "");
+        script.does(new FileChange.RemoveFiles(List.of(new FileId("slip"), new FileId("price-list"))));
+        assertEquals(
+                of(script, "Hulls"), "PROBLEM: It names a file that was removed; visitors read the words without it.");
+        FileContent unsaid =
+                script.site().findFile(new FileId("canoes")).orElseThrow().content();
+        script.does(new FileChange.AddFile(new FileId("new"), "Nutshell", unsaid))
+                .writes("Hulls", "![](file:new)");
+        assertEquals(
+                of(script, "Hulls"),
+                "WARNING: Nobody has said what its picture Nutshell shows, for visitors who do not see it.");
+        script.does(new FileChange.SetFile(new FileId("new"), null, ""));
+        assertEquals(of(script, "Hulls"), "");
     }
 
     private static final String NOBODY_LINKS = "Nothing on the site leads here; only who was given the address comes.";

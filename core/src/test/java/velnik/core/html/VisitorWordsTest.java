@@ -20,6 +20,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import velnik.core.enquiry.Enquiry;
 import velnik.core.reach.Days;
 import velnik.core.site.Zone;
 import velnik.core.text.Messages;
@@ -37,7 +38,8 @@ public class VisitorWordsTest {
         for (String place : new String[] {
             "src/main/jte",
             "src/main/java/velnik/core/html",
-            "../server/src/main/java/velnik/server/visiting/MemberController.java"
+            "../server/src/main/java/velnik/server/visiting/MemberController.java",
+            "../server/src/main/java/velnik/server/visiting/EnquiryController.java"
         }) {
             try (Stream<Path> files = Files.walk(Path.of(place)).filter(Files::isRegularFile)) {
                 for (Path file : files.toList()) {
@@ -51,6 +53,10 @@ public class VisitorWordsTest {
                             });
                 }
             }
+        }
+        said.remove("form.");
+        for (Enquiry.Problem problem : Enquiry.Problem.values()) {
+            said.add("form." + problem.name());
         }
         said.remove("zone.");
         for (Zone zone : Zone.values()) {

@@ -22,19 +22,19 @@ import velnik.core.site.Visitor;
 public class BusinessTest {
 
     private static Change.SetDetails phone(String phone) {
-        return new Change.SetDetails(null, null, null, phone, null, null);
+        return Change.SetDetails.NONE.withPhone(phone);
     }
 
     private static Change.SetDetails mail(String mail) {
-        return new Change.SetDetails(null, null, null, null, mail, null);
+        return Change.SetDetails.NONE.withMail(mail);
     }
 
     private static Change.SetDetails address(String address) {
-        return new Change.SetDetails(null, address, null, null, null, null);
+        return Change.SetDetails.NONE.withAddress(address);
     }
 
     private static Change.SetDetails language(String language) {
-        return new Change.SetDetails(null, null, language, null, null, null);
+        return Change.SetDetails.NONE.withLanguage(language);
     }
 
     private static String html(SiteScript script, String page) {
@@ -56,7 +56,7 @@ public class BusinessTest {
         script.does(phone(""));
         assertEquals(script.site().details().contact().phone(), "");
         assertFalse(html(script, "Home").contains("telephone"));
-        script.does(new Change.SetDetails(null, null, null, "", "", " \n "));
+        script.does(Change.SetDetails.NONE.withPhone("").withMail("").withPostal(" \n "));
         assertEquals(script.site().details().contact(), Contact.NONE);
         assertFalse(html(script, "Home").contains("<address>"));
     }
@@ -98,7 +98,7 @@ public class BusinessTest {
     @DataProvider
     public Object[][] refused() {
         return new Object[][] {
-            {new Change.SetDetails("x".repeat(201), null, null, null, null, null), Refusal.TitleTooLong.class},
+            {Change.SetDetails.NONE.withName("x".repeat(201)), Refusal.TitleTooLong.class},
             {address("brackwater"), Refusal.SiteAddressMalformed.class},
             {address("https://brackwater.example/shop"), Refusal.SiteAddressMalformed.class},
             {address("javascript:alert(1)"), Refusal.SiteAddressMalformed.class},
@@ -108,8 +108,8 @@ public class BusinessTest {
             {phone("ring us"), Refusal.PhoneMalformed.class},
             {mail("yard"), Refusal.MailMalformed.class},
             {mail("yard@brackwater.example\r\nBcc: all@example"), Refusal.MailMalformed.class},
-            {new Change.SetDetails(null, null, null, null, null, "x".repeat(501)), Refusal.PostalTooLong.class},
-            {new Change.SetDetails("Fine", "no", null, null, null, null), Refusal.SiteAddressMalformed.class},
+            {Change.SetDetails.NONE.withPostal("x".repeat(501)), Refusal.PostalTooLong.class},
+            {Change.SetDetails.NONE.withName("Fine").withAddress("no"), Refusal.SiteAddressMalformed.class},
         };
     }
 

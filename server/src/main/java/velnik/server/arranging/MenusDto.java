@@ -157,7 +157,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
         @Nullable PageId listed = entry.key().page();
         KindDto kind = listed == null
                 ? KindDto.of(item.kind())
-                : new KindDto(KindDto.Kind.LISTED, listed.value(), null, null, null, null);
+                : new KindDto(KindDto.Kind.LISTED, listed.value(), null, null, null, null, null);
         Appearance appearance = entry.appearance();
         Leeway leeway = Leeway.of(site, entry);
         boolean own = listed == null ? !item.label().isEmpty() : !entry.label().equals(entry.follows());

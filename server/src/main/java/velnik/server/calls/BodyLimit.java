@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.time.Duration;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import velnik.core.site.Limits;
 
 /**
  * Stops reading a call's body where it gets too large, whether or not it said how large it is, and where it takes too
@@ -23,6 +24,12 @@ class BodyLimit extends OncePerRequestFilter {
 
     /** For the whole body; a slow line takes 8 MB at 1 Mbit/s. */
     private static final Duration LONGEST = Duration.ofSeconds(70);
+
+    private static final String FILES = "/-/api/files";
+    /** Bytes. What takes files in has limits of its own, which say more. */
+    private static final long FILE_LIMIT = Limits.FILE_BYTES + 1_000_000L;
+
+    private static final Duration FILE_LONGEST = Duration.ofMinutes(10);
 
     /** The body comes so slowly that it is not waited for any longer. */
     static final class TooSlow extends IOException {
@@ -49,17 +56,22 @@ class BodyLimit extends OncePerRequestFilter {
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new LimitedStream(super.getInputStream());
+            boolean file = getRequestURI().startsWith(FILES);
+            return new LimitedStream(super.getInputStream(), file ? FILE_LIMIT : LIMIT, file ? FILE_LONGEST : LONGEST);
         }
     }
 
     private static final class LimitedStream extends ServletInputStream {
         private final ServletInputStream body;
+        private final long limit;
+        private final Duration longest;
         private final long begun = System.nanoTime();
         private long read;
 
-        LimitedStream(ServletInputStream body) {
+        LimitedStream(ServletInputStream body, long limit, Duration longest) {
             this.body = body;
+            this.limit = limit;
+            this.longest = longest;
         }
 
         @Override
@@ -78,10 +90,10 @@ class BodyLimit extends OncePerRequestFilter {
 
         private void count(int more) throws TooLarge, TooSlow {
             read += more;
-            if (read > LIMIT) {
+            if (read > limit) {
                 throw new TooLarge();
             }
-            if (System.nanoTime() - begun > LONGEST.toNanos()) {
+            if (System.nanoTime() - begun > longest.toNanos()) {
                 throw new TooSlow();
             }
         }

@@ -10,6 +10,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import velnik.core.address.FileAddresses;
 
 /** What every answer says to the browser for safety, whoever makes it; pages say their own policy besides. */
 @Component
@@ -32,11 +33,15 @@ public final class SecurityHeaders extends OncePerRequestFilter {
         chain.doFilter(request, response);
     }
 
+    private static boolean isForTheWindow(String path) {
+        return path.startsWith(FOR_THE_WINDOW) || path.startsWith("/-/window/") && path.contains(FileAddresses.BASE);
+    }
+
     /** @param path decides who may load the answer */
     public static void write(String path, BiConsumer<String, String> header) {
         header.accept("X-Content-Type-Options", "nosniff");
         header.accept("Cross-Origin-Opener-Policy", "same-origin");
-        header.accept("Cross-Origin-Resource-Policy", path.startsWith(FOR_THE_WINDOW) ? "cross-origin" : "same-origin");
+        header.accept("Cross-Origin-Resource-Policy", isForTheWindow(path) ? "cross-origin" : "same-origin");
         header.accept(
                 "Permissions-Policy",
                 "camera=(), display-capture=(), geolocation=(), microphone=(), payment=(), usb=()");

@@ -1,11 +1,15 @@
 package velnik.server.demo;
 
+import java.io.ByteArrayInputStream;
 import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
+import velnik.core.sample.BrackwaterFiles;
+import velnik.server.files.Incoming;
+import velnik.server.files.Uploads;
 import velnik.server.members.Members;
 import velnik.server.people.DemoAccount;
 import velnik.server.people.People;
@@ -23,6 +27,7 @@ class DemoData implements ApplicationRunner {
     private final People people;
     private final Members members;
     private final TextStore texts;
+    private final Uploads uploads;
     private final WorkingCopy workingCopy;
     private final Releases releases;
 
@@ -31,12 +36,14 @@ class DemoData implements ApplicationRunner {
             People people,
             Members members,
             TextStore texts,
+            Uploads uploads,
             WorkingCopy workingCopy,
             Releases releases) {
         this.settings = settings;
         this.people = people;
         this.members = members;
         this.texts = texts;
+        this.uploads = uploads;
         this.workingCopy = workingCopy;
         this.releases = releases;
     }
@@ -47,6 +54,11 @@ class DemoData implements ApplicationRunner {
             return;
         }
         texts.keep(Brackwater.texts().values());
+        for (BrackwaterFiles.Sample file : BrackwaterFiles.ALL) {
+            try (Incoming taken = uploads.take(new ByteArrayInputStream(file.bytes()), file.bytes().length)) {
+                uploads.keep(taken);
+            }
+        }
         List<Change> changes = Brackwater.changes();
         for (int i = 0; i < changes.size(); i++) {
             workingCopy.applyForGood(OWNER, "demo-" + i, List.of(changes.get(i)));

@@ -45,7 +45,11 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = ChangeDto.Restore.class, name = "restore"),
     @JsonSubTypes.Type(value = WritingDto.SetSummary.class, name = "setSummary"),
     @JsonSubTypes.Type(value = WritingDto.SetSearchWords.class, name = "setSearchWords"),
+    @JsonSubTypes.Type(value = WritingDto.SetForm.class, name = "setForm"),
     @JsonSubTypes.Type(value = WritingDto.SetText.class, name = "setText"),
+    @JsonSubTypes.Type(value = FileChangeDto.SetFile.class, name = "setFile"),
+    @JsonSubTypes.Type(value = FileChangeDto.RemoveFiles.class, name = "removeFiles"),
+    @JsonSubTypes.Type(value = FileChangeDto.SetPicture.class, name = "setPicture"),
     @JsonSubTypes.Type(value = SiteChangeDto.AddLayout.class, name = "addLayout"),
     @JsonSubTypes.Type(value = SiteChangeDto.RenameLayout.class, name = "renameLayout"),
     @JsonSubTypes.Type(value = SiteChangeDto.RemoveLayout.class, name = "removeLayout"),
@@ -73,7 +77,8 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = MenuChangeDto.AssignMenus.class, name = "assignMenus")
 })
 sealed interface ChangeDto
-        permits ChangeDto.AddPages,
+        permits FileChangeDto,
+                ChangeDto.AddPages,
                 ChangeDto.RetitlePage,
                 ChangeDto.SetSlug,
                 ChangeDto.MovePages,

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
@@ -21,6 +22,7 @@ import velnik.core.site.PageId;
  * @param page it leads to, for {@code PAGE}
  * @param carries levels of subpages shown with it; none when left out
  * @param address of a {@code WEB_LINK} or {@code MAIL}, number of a {@code PHONE}
+ * @param file it leads to, for {@code FILE}
  * @param menu shown by {@code OTHER_MENU}
  */
 public record KindDto(
@@ -28,6 +30,7 @@ public record KindDto(
         @Nullable String page,
         @Nullable Integer carries,
         @Nullable String address,
+        @Nullable String file,
         @Nullable String menu,
         @Nullable ListDto list) {
 
@@ -37,6 +40,7 @@ public record KindDto(
         WEB_LINK,
         MAIL,
         PHONE,
+        FILE,
         HEADING,
         TEXT,
         OTHER_MENU,
@@ -100,15 +104,16 @@ public record KindDto(
     public static KindDto of(ItemKind kind) {
         return switch (kind) {
             case ItemKind.ToPage(PageId page, int carries) ->
-                new KindDto(Kind.PAGE, page.value(), carries, null, null, null);
-            case ItemKind.WebLink(String address) -> new KindDto(Kind.WEB_LINK, null, null, address, null, null);
-            case ItemKind.Mail(String address) -> new KindDto(Kind.MAIL, null, null, address, null, null);
-            case ItemKind.Phone(String number) -> new KindDto(Kind.PHONE, null, null, number, null, null);
-            case ItemKind.Heading heading -> new KindDto(Kind.HEADING, null, null, null, null, null);
-            case ItemKind.Text text -> new KindDto(Kind.TEXT, null, null, null, null, null);
+                new KindDto(Kind.PAGE, page.value(), carries, null, null, null, null);
+            case ItemKind.WebLink(String address) -> new KindDto(Kind.WEB_LINK, null, null, address, null, null, null);
+            case ItemKind.Mail(String address) -> new KindDto(Kind.MAIL, null, null, address, null, null, null);
+            case ItemKind.Phone(String number) -> new KindDto(Kind.PHONE, null, null, number, null, null, null);
+            case ItemKind.ToFile(FileId file) -> new KindDto(Kind.FILE, null, null, null, file.value(), null, null);
+            case ItemKind.Heading heading -> new KindDto(Kind.HEADING, null, null, null, null, null, null);
+            case ItemKind.Text text -> new KindDto(Kind.TEXT, null, null, null, null, null, null);
             case ItemKind.OtherMenu(MenuRowId menu) ->
-                new KindDto(Kind.OTHER_MENU, null, null, null, menu.value(), null);
-            case ItemKind.PageList list -> new KindDto(Kind.LIST, null, null, null, null, ListDto.of(list));
+                new KindDto(Kind.OTHER_MENU, null, null, null, null, menu.value(), null);
+            case ItemKind.PageList list -> new KindDto(Kind.LIST, null, null, null, null, null, ListDto.of(list));
         };
     }
 
@@ -119,6 +124,7 @@ public record KindDto(
             case WEB_LINK -> new ItemKind.WebLink(Objects.requireNonNull(address));
             case MAIL -> new ItemKind.Mail(Objects.requireNonNull(address));
             case PHONE -> new ItemKind.Phone(Objects.requireNonNull(address));
+            case FILE -> new ItemKind.ToFile(new FileId(Objects.requireNonNull(file)));
             case HEADING -> new ItemKind.Heading();
             case TEXT -> new ItemKind.Text();
             case OTHER_MENU -> new ItemKind.OtherMenu(new MenuRowId(Objects.requireNonNull(menu)));

@@ -37,7 +37,9 @@ record PageDto(
         String searchDescription,
         List<String> topics,
         @Nullable LocalDate date,
+        @Nullable String picture,
         @Nullable String text,
+        @Nullable List<WritingDto.FieldDto> form,
         List<PeriodDto> periods,
         WhenClosed whenClosed,
         boolean locked,
@@ -63,7 +65,13 @@ record PageDto(
                 page.searchDescription(),
                 page.topics().stream().sorted().toList(),
                 page.date(),
+                page.picture() == null ? null : page.picture().value(),
                 page.text() == null ? null : page.text().value(),
+                page.form() == null
+                        ? null
+                        : page.form().fields().stream()
+                                .map(WritingDto.FieldDto::of)
+                                .toList(),
                 page.periods().stream().map(PeriodDto::of).toList(),
                 page.whenClosed(),
                 page.locked(),

@@ -31,15 +31,24 @@ record SettingsDto(BusinessDto business, String timeZone, List<LayoutDto> layout
      * What the site says of its business; empty where it says nothing.
      *
      * @param address of the site on the web
+     * @param logo names a picture among the files; null for none
      * @param language of its content, as a BCP 47 tag
      * @param postal the postal address, a line each
      */
-    record BusinessDto(String name, String address, String language, String phone, String mail, String postal) {
+    record BusinessDto(
+            String name,
+            String address,
+            @Nullable String logo,
+            String language,
+            String phone,
+            String mail,
+            String postal) {
         static BusinessDto of(Details details) {
             Contact contact = details.contact();
             return new BusinessDto(
                     details.name(),
                     details.address(),
+                    details.logo() == null ? null : details.logo().value(),
                     details.language(),
                     contact.phone(),
                     contact.mail(),

@@ -73,10 +73,15 @@ sealed interface SiteChangeDto extends ChangeDto {
         }
     }
 
-    /** What is left out stays as it is. */
+    /**
+     * What is left out stays as it is.
+     *
+     * @param logo names a picture among the files; empty for none
+     */
     record SetDetails(
             @Nullable String name,
             @Nullable String address,
+            @Nullable String logo,
             @Nullable String language,
             @Nullable String phone,
             @Nullable String mail,
@@ -84,7 +89,7 @@ sealed interface SiteChangeDto extends ChangeDto {
             implements SiteChangeDto {
         @Override
         public Change change() {
-            return new Change.SetDetails(name, address, language, phone, mail, postal);
+            return new Change.SetDetails(name, address, logo, language, phone, mail, postal);
         }
     }
 }

@@ -1,16 +1,43 @@
 package velnik.server.editing;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.content.Written;
+import velnik.core.site.EnquiryForm;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.TextHash;
 
 /** A change of what a page says, as the editor sends it. */
 sealed interface WritingDto extends ChangeDto
-        permits WritingDto.SetSummary, WritingDto.SetSearchWords, WritingDto.SetText {
+        permits WritingDto.SetForm, WritingDto.SetSummary, WritingDto.SetSearchWords, WritingDto.SetText {
+
+    /** @param fields none for no form */
+    record SetForm(@NotNull String page, @Valid @NotNull List<FieldDto> fields) implements WritingDto {
+        @Override
+        public Change change() {
+            return new Change.SetForm(
+                    new PageId(page), fields.stream().map(FieldDto::field).toList());
+        }
+    }
+
+    /** @param choices of a {@code CHOICE}; of any other kind they are nothing to it */
+    record FieldDto(
+            EnquiryForm.@NotNull Kind kind,
+            @NotNull String label,
+            boolean required,
+            @NotNull List<String> choices) {
+        private Change.FormField field() {
+            return new Change.FormField(kind, label, required, choices);
+        }
+
+        static FieldDto of(EnquiryForm.Field field) {
+            return new FieldDto(field.kind(), field.label(), field.required(), field.choices());
+        }
+    }
 
     record SetSummary(@NotNull String page, @NotNull String summary) implements WritingDto {
         @Override

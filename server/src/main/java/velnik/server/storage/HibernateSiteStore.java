@@ -14,6 +14,7 @@ import velnik.core.compare.Difference;
 import velnik.core.compare.KeyedDifference;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
+import velnik.core.site.FileId;
 import velnik.core.site.Forward;
 import velnik.core.site.Layout;
 import velnik.core.site.LayoutId;
@@ -24,6 +25,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.Past;
 import velnik.core.site.Removal;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 
 /** The working copy in tables: only rows in the difference are written, in batches, in one transaction. */
 @Component
@@ -67,6 +69,9 @@ class HibernateSiteStore implements SiteStore {
                             all(session, ForwardEntity.class).stream()
                                     .map(row -> forms.read(row.format, row.content, Forward.class))
                                     .toList(),
+                            all(session, FileEntity.class).stream()
+                                    .map(row -> forms.read(row.format, row.content, SiteFile.class))
+                                    .toList(),
                             all(session, RemovalEntity.class).stream()
                                     .map(row -> forms.read(row.format, row.content, Removal.class))
                                     .toList(),
@@ -104,6 +109,10 @@ class HibernateSiteStore implements SiteStore {
                 assignment.after().ifPresent(fresh -> session.insert(AssignmentEntity.of(fresh, forms)));
             }
             writeForwards(session, difference.forwards());
+            for (KeyedDifference<FileId, SiteFile> file : difference.files()) {
+                file.before().ifPresent(gone -> session.delete(FileEntity.of(gone, forms)));
+                file.after().ifPresent(fresh -> session.insert(FileEntity.of(fresh, forms)));
+            }
             difference.bin().left().forEach(removal -> session.delete(RemovalEntity.of(removal, forms)));
             difference.bin().added().forEach(removal -> session.insert(RemovalEntity.of(removal, forms)));
         });
@@ -113,13 +122,19 @@ class HibernateSiteStore implements SiteStore {
     private static void advance(StatelessSession session, Site after, long from, long to) {
         NewPages begin = after.details().newPages();
         int rows = session.createMutationQuery("update SiteEntity set revision = :next, name = :name,"
-                        + " address = :address, timeZone = :timeZone, language = :language, phone = :phone, mail = :mail,"
+                        + " address = :address, timeZone = :timeZone, logo = :logo, language = :language, phone = :phone, mail = :mail,"
                         + " postal = :postal, home = :home, newPagesReach = :reach,"
                         + " newPagesLayout = :layout, newPagesModel = :model where id = :id and revision = :now")
                 .setParameter("next", to)
                 .setParameter("name", after.details().name())
                 .setParameter("address", after.details().address())
                 .setParameter("timeZone", after.details().timeZone().getId())
+                .setParameter(
+                        "logo",
+                        after.details().logo() == null
+                                ? null
+                                : after.details().logo().value(),
+                        String.class)
                 .setParameter("language", after.details().language())
                 .setParameter("phone", after.details().contact().phone())
                 .setParameter("mail", after.details().contact().mail())

@@ -3,11 +3,8 @@ package velnik.server.storage;
 import jakarta.persistence.EntityManagerFactory;
 import java.util.Collection;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.hibernate.SessionFactory;
 import org.springframework.stereotype.Component;
 import velnik.core.site.TextHash;
@@ -35,29 +32,13 @@ class HibernateTextStore implements TextStore {
         });
     }
 
-    /** Everything that is written down and may name a text. */
-    private static final List<String> NAMING = List.of(
-            "select textHash from PageEntity where textHash is not null",
-            "select content from RemovalEntity",
-            "select site from ReleaseEntity",
-            "select changes from JournalEntity",
-            "select difference from JournalEntity");
-
-    private static final Pattern HASH = Pattern.compile("(?<![0-9a-f])[0-9a-f]{64}(?![0-9a-f])");
-
     @Override
     public void forgetUnnamed() {
         sessions.inStatelessTransaction(session -> {
             Set<String> unnamed =
                     new HashSet<>(session.createSelectionQuery("select hash from TextEntity", String.class)
                             .getResultList());
-            for (String naming : NAMING) {
-                try (Stream<String> all =
-                        session.createSelectionQuery(naming, String.class).getResultStream()) {
-                    all.forEach(
-                            written -> HASH.matcher(written).results().forEach(hash -> unnamed.remove(hash.group())));
-                }
-            }
+            Naming.each(session, unnamed::remove);
             Batches.delete(session, TextEntity.class, "hash", unnamed);
         });
     }

@@ -10,6 +10,8 @@ import java.time.LocalDate;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
+import velnik.core.site.EnquiryForm;
+import velnik.core.site.FileId;
 import velnik.core.site.LayoutId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -66,9 +68,16 @@ class PageEntity {
     @Nullable
     LocalDate date;
 
+    @Nullable
+    String picture;
+
     @Column(name = "text_hash")
     @Nullable
     String textHash;
+
+    /** As JSON. */
+    @Nullable
+    String form;
 
     /** A JSON list. */
     String periods;
@@ -101,7 +110,9 @@ class PageEntity {
         entity.searchDescription = page.searchDescription();
         entity.topics = forms.writeTexts(page.topics().stream().sorted().toList());
         entity.date = page.date();
+        entity.picture = page.picture() == null ? null : page.picture().value();
         entity.textHash = page.text() == null ? null : page.text().value();
+        entity.form = page.form() == null ? null : forms.write(page.form(), EnquiryForm.class);
         entity.periods = forms.writePeriods(page.periods());
         entity.whenClosed = page.whenClosed();
         entity.locked = page.locked();
@@ -124,7 +135,9 @@ class PageEntity {
                 searchDescription,
                 Set.copyOf(forms.readTexts(topics)),
                 date,
+                picture == null ? null : new FileId(picture),
                 textHash == null ? null : new TextHash(textHash),
+                form == null ? null : forms.read(StoredForms.FORMAT, form, EnquiryForm.class),
                 forms.readPeriods(periods),
                 whenClosed,
                 locked,

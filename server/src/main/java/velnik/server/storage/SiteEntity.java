@@ -10,6 +10,7 @@ import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Contact;
 import velnik.core.site.Details;
+import velnik.core.site.FileId;
 import velnik.core.site.LayoutId;
 import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
@@ -30,6 +31,9 @@ class SiteEntity {
 
     @Column(name = "time_zone")
     String timeZone;
+
+    @Nullable
+    String logo;
 
     String language;
     String phone;
@@ -57,6 +61,7 @@ class SiteEntity {
         return new Details(
                 name,
                 address,
+                logo == null ? null : new FileId(logo),
                 ZoneId.of(timeZone),
                 language,
                 new Contact(phone, mail, postal),

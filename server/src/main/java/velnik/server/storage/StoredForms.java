@@ -16,13 +16,17 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import velnik.core.change.Change;
+import velnik.core.change.FileChange;
 import velnik.core.change.MenuChange;
 import velnik.core.compare.Difference;
+import velnik.core.enquiry.Enquiry;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.FileHash;
+import velnik.core.site.FileId;
 import velnik.core.site.Forward;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
@@ -38,6 +42,7 @@ import velnik.core.site.Period;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 import velnik.core.site.TextHash;
 
 /**
@@ -46,7 +51,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 12;
+    static final int FORMAT = 13;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -60,10 +65,12 @@ class StoredForms {
             FormatNine::upgraded,
             FormatTen::upgraded,
             FormatEleven::upgraded,
-            FormatTwelve::upgraded);
+            FormatTwelve::upgraded,
+            FormatThirteen::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
+    private static final TypeReference<List<Enquiry.Answer>> ANSWERS = new TypeReference<>() {};
     private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
 
     private final JsonMapper json = JsonMapper.builder()
@@ -77,6 +84,8 @@ class StoredForms {
             .addMixIn(RemovalId.class, Word.class)
             .addMixIn(LayoutId.class, Word.class)
             .addMixIn(TextHash.class, Word.class)
+            .addMixIn(FileId.class, Word.class)
+            .addMixIn(FileHash.class, Word.class)
             .addMixIn(RowDifference.class, RowDifferenceForms.class)
             .addMixIn(MenuRow.class, MenuRowForms.class)
             .addMixIn(Joining.From.class, JoiningForms.class)
@@ -132,6 +141,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = ItemKind.WebLink.class, name = "webLink"),
         @JsonSubTypes.Type(value = ItemKind.Mail.class, name = "mail"),
         @JsonSubTypes.Type(value = ItemKind.Phone.class, name = "phone"),
+        @JsonSubTypes.Type(value = ItemKind.ToFile.class, name = "file"),
         @JsonSubTypes.Type(value = ItemKind.Heading.class, name = "heading"),
         @JsonSubTypes.Type(value = ItemKind.Text.class, name = "text"),
         @JsonSubTypes.Type(value = ItemKind.OtherMenu.class, name = "otherMenu"),
@@ -208,6 +218,12 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetSummary.class, name = "setSummary"),
         @JsonSubTypes.Type(value = Change.SetSearchWords.class, name = "setSearchWords"),
         @JsonSubTypes.Type(value = Change.SetText.class, name = "setText"),
+        @JsonSubTypes.Type(value = Change.SetForm.class, name = "setForm"),
+        @JsonSubTypes.Type(value = Change.SetPicture.class, name = "setPicture"),
+        @JsonSubTypes.Type(value = FileChange.AddFile.class, name = "addFile"),
+        @JsonSubTypes.Type(value = FileChange.SetFile.class, name = "setFile"),
+        @JsonSubTypes.Type(value = FileChange.ReplaceFile.class, name = "replaceFile"),
+        @JsonSubTypes.Type(value = FileChange.RemoveFiles.class, name = "removeFiles"),
         @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
         @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),
         @JsonSubTypes.Type(value = Change.SetMembersOnly.class, name = "setMembersOnly"),
@@ -266,7 +282,8 @@ class StoredForms {
             List<StoredRow<MenuRowId, MenuRow>> menus,
             List<Layout> layouts,
             List<Assignment> assignments,
-            List<Forward> forwards) {}
+            List<Forward> forwards,
+            List<SiteFile> files) {}
 
     <T> String write(T value, Class<T> type) {
         return json.writerFor(type).writeValueAsString(value);
@@ -282,6 +299,14 @@ class StoredForms {
 
     List<String> readTexts(String text) {
         return json.readValue(text, TEXTS);
+    }
+
+    String writeAnswers(List<Enquiry.Answer> answers) {
+        return json.writerFor(ANSWERS).writeValueAsString(answers);
+    }
+
+    List<Enquiry.Answer> readAnswers(String text) {
+        return json.readValue(text, ANSWERS);
     }
 
     String writePeriods(List<Period> periods) {
@@ -319,7 +344,8 @@ class StoredForms {
                 rows(site.menus()),
                 site.layouts(),
                 site.assignments(),
-                site.forwards()));
+                site.forwards(),
+                site.files()));
     }
 
     Site readSite(int format, String text) {
@@ -332,6 +358,7 @@ class StoredForms {
                 stored.layouts(),
                 stored.assignments(),
                 stored.forwards(),
+                stored.files(),
                 List.of(),
                 Past.NONE);
     }

@@ -6,12 +6,13 @@ import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import velnik.server.files.KeptFiles;
 import velnik.server.releasing.Releases;
 import velnik.server.storage.Compaction;
 import velnik.server.texts.Texts;
 import velnik.server.workingcopy.WorkingCopy;
 
-/** Lets old removals, releases, entries of the journal and texts go, and makes the file small again. */
+/** Lets old removals, releases, entries of the journal, texts and files go, and makes the file small again. */
 @Component
 @EnableScheduling
 class Tidying {
@@ -20,12 +21,14 @@ class Tidying {
     private final WorkingCopy workingCopy;
     private final Releases releases;
     private final Texts texts;
+    private final KeptFiles files;
     private final Compaction compaction;
 
-    Tidying(WorkingCopy workingCopy, Releases releases, Texts texts, Compaction compaction) {
+    Tidying(WorkingCopy workingCopy, Releases releases, Texts texts, KeptFiles files, Compaction compaction) {
         this.workingCopy = workingCopy;
         this.releases = releases;
         this.texts = texts;
+        this.files = files;
         this.compaction = compaction;
     }
 
@@ -36,6 +39,7 @@ class Tidying {
             releases.tidy();
             workingCopy.edit(() -> {
                 texts.tidy();
+                files.tidy();
                 return workingCopy.state();
             });
             compact();

@@ -17,6 +17,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.web.util.UriUtils;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
+import velnik.core.enquiry.Enquiry;
 import velnik.core.forwarding.Forwarding;
 import velnik.core.html.VisitorHtml;
 import velnik.core.listing.Sitemap;
@@ -25,6 +26,7 @@ import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
+import velnik.core.site.EnquiryForm;
 import velnik.core.site.Forward;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -87,6 +89,38 @@ class VisitorPages {
      * @param to where one who signs in wants to get
      */
     record Asked(String path, String words, String to, Visitor visitor) {}
+
+    /** A page that a visitor gets, with its form. */
+    record Asking(PageId page, String title, EnquiryForm form, Visitor visitor) {}
+
+    /** Empty where the visitor does not get the page, or it has no form. */
+    Optional<Asking> asking(PageId id, Visitor visitor) {
+        ReleasePages pages = pages(visitor);
+        return pages.site
+                .pages()
+                .find(id)
+                .filter(page -> Access.of(pages.site, id, pages.openings()).isGettableBy(visitor))
+                .flatMap(page ->
+                        Optional.ofNullable(page.form()).map(form -> new Asking(id, page.title(), form, visitor)));
+    }
+
+    /** The page, with what was sent and what is wrong with it. */
+    Rendered asksAgain(
+            Asking asking,
+            HttpStatus status,
+            List<String> sent,
+            Map<Integer, Enquiry.Problem> problems,
+            String problem) {
+        ReleasePages pages = pages(asking.visitor());
+        String text = texts.of(pages.site.pages().get(asking.page()));
+        return pages.rendered(status, pages.html.again(asking.page(), text, sent, problems, problem));
+    }
+
+    /** What a visitor reads once the form was taken. */
+    Rendered sent(Asking asking) {
+        ReleasePages pages = pages(asking.visitor());
+        return pages.rendered(HttpStatus.OK, pages.html.sent(asking.page()));
+    }
 
     Answer at(Asked asked) {
         ReleasePages pages = pages(asked.visitor());

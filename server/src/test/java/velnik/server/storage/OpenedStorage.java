@@ -42,6 +42,7 @@ public final class OpenedStorage implements AutoCloseable {
                         PageEntity.class,
                         MenuRowEntity.class,
                         RemovalEntity.class,
+                        FileEntity.class,
                         LayoutEntity.class,
                         AssignmentEntity.class,
                         ForwardEntity.class,

@@ -1,0 +1,94 @@
+package velnik.core.html;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import velnik.core.enquiry.Enquiry;
+import velnik.core.site.EnquiryForm;
+import velnik.core.site.Limits;
+import velnik.core.site.PageId;
+
+/**
+ * A form as a page shows it.
+ *
+ * @param action where it goes, as fields {@link #FORM}, {@link #TRAP} and one for each of its own
+ * @param name tells it from another that the page had before
+ * @param problem what is wrong as a whole; empty for nothing
+ */
+public record FormView(String action, String name, List<FieldView> fields, String problem) {
+    /** Carries {@link #name}. */
+    public static final String FORM = "form";
+    /** A field that people do not see; whoever fills it in is none. */
+    public static final String TRAP = "website";
+
+    private static final String ACTION = "/-/enquiries/";
+
+    /**
+     * @param value as it was typed before
+     * @param problem what is wrong with it; empty for nothing
+     */
+    public record FieldView(int number, EnquiryForm.Field field, String value, String problem) {
+        public String name() {
+            return fieldName(number);
+        }
+
+        /** As the platform calls what is typed in it. */
+        public String type() {
+            return switch (field.kind()) {
+                case MAIL -> "email";
+                case PHONE -> "tel";
+                case DATE -> "date";
+                case NAME, CHOICE, WORDS -> "text";
+            };
+        }
+
+        /** What browsers may fill in by themselves. */
+        public @Nullable String autocomplete() {
+            return switch (field.kind()) {
+                case NAME -> "name";
+                case MAIL -> "email";
+                case PHONE -> "tel";
+                case DATE, CHOICE, WORDS -> null;
+            };
+        }
+
+        public int longest() {
+            return field.kind() == EnquiryForm.Kind.WORDS ? Enquiry.LONGEST : Limits.TITLE;
+        }
+    }
+
+    /** @param number from 0 */
+    public static String fieldName(int number) {
+        return "f" + number;
+    }
+
+    public static String action(PageId page) {
+        return ACTION + page.value();
+    }
+
+    /**
+     * @param sent by the number of the field; nothing where the form is new
+     * @param problems what is wrong with which
+     */
+    static FormView of(
+            Frame frame,
+            PageId page,
+            EnquiryForm form,
+            List<String> sent,
+            Map<Integer, Enquiry.Problem> problems,
+            String problem) {
+        List<FieldView> fields = new ArrayList<>();
+        for (int i = 0; i < form.fields().size(); i++) {
+            fields.add(new FieldView(
+                    i,
+                    form.fields().get(i),
+                    i < sent.size() ? sent.get(i) : "",
+                    Optional.ofNullable(problems.get(i))
+                            .map(wrong -> frame.say("form." + wrong.name()))
+                            .orElse("")));
+        }
+        return new FormView(frame.addresses().write(action(page)), Enquiry.nameOf(form), fields, problem);
+    }
+}

@@ -1,0 +1,42 @@
+import { Checkbox } from "antd";
+import { useState } from "react";
+import type { ChangeDto, FileDto } from "../api/client";
+import { KeptField } from "../shared/KeptField";
+
+/** What a picture shows, for visitors who do not see it; that it is decoration alone is an answer too. */
+export function Alternative(props: {
+  readonly file: FileDto;
+  readonly id: string;
+  readonly disabled: boolean;
+  /** Whether it was taken. */
+  readonly onChange: (change: ChangeDto) => Promise<boolean>;
+}) {
+  const { file, onChange } = props;
+  /** Whether words are asked for though it still counts as decoration. */
+  const [asking, setAsking] = useState(false);
+  const decoration = file.alternative === "" && !asking;
+  const say = (alternative: string) => onChange({ kind: "setFile", file: file.id, name: null, alternative });
+  return (
+    <span className="alternative">
+      {!decoration && (
+        <KeptField
+          id={props.id}
+          label={`What ${file.name} shows`}
+          value={file.alternative ?? ""}
+          placeholder="Kayaks on the slip at low water"
+          onKeep={(words) => say(words.trim())}
+        />
+      )}
+      <Checkbox
+        checked={decoration}
+        disabled={props.disabled}
+        onChange={(event) => {
+          setAsking(!event.target.checked);
+          if (event.target.checked) void say("");
+        }}
+      >
+        Only decoration
+      </Checkbox>
+    </span>
+  );
+}
