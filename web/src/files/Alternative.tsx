@@ -2,6 +2,7 @@ import { Checkbox } from "antd";
 import { useState } from "react";
 import type { ChangeDto, FileDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
+import { useAsked } from "../shared/useAsked";
 
 /** What a picture shows, for visitors who do not see it; that it is decoration alone is an answer too. */
 export function Alternative(props: {
@@ -12,17 +13,19 @@ export function Alternative(props: {
   readonly onChange: (change: ChangeDto) => Promise<boolean>;
 }) {
   const { file, onChange } = props;
+  const [alternative, say] = useAsked(file.alternative, (words) =>
+    onChange({ kind: "setFile", file: file.id, name: null, alternative: words }),
+  );
   /** Whether words are asked for though it still counts as decoration. */
   const [asking, setAsking] = useState(false);
-  const decoration = file.alternative === "" && !asking;
-  const say = (alternative: string) => onChange({ kind: "setFile", file: file.id, name: null, alternative });
+  const decoration = alternative === "" && !asking;
   return (
     <span className="alternative">
       {!decoration && (
         <KeptField
           id={props.id}
           label={`What ${file.name} shows`}
-          value={file.alternative ?? ""}
+          value={alternative ?? ""}
           placeholder="Kayaks on the slip at low water"
           onKeep={(words) => say(words.trim())}
         />

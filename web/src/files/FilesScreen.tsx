@@ -85,7 +85,7 @@ export default function FilesScreen(props: { readonly copy: WorkingCopy; readonl
                 <p>{words === "" ? "None of these." : `No file is called “${words}”.`}</p>
               ) : (
                 <table>
-                  <LedgerHead columns={["", "File", "What it shows", "Used on"]} last="Change it" />
+                  <LedgerHead columns={["Picture", "File", "What it shows", "Used on"]} last="Change it" />
                   <tbody>
                     {shown.map((file) => (
                       <FileRow

@@ -1,5 +1,6 @@
 import { Select } from "antd";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { ChangeDto, MenuDto, MenuRowDto } from "../api/client";
 import { Group } from "../shared/Group";
 import { KeptField } from "../shared/KeptField";
@@ -149,6 +150,16 @@ function Leads(props: Sending) {
             }
             options={Array.from({ length: 5 }, (_, levels) => ({ value: levels, label: carried(levels) }))}
           />
+        </>
+      );
+    case "PHONE_OF_BUSINESS":
+    case "MAIL_OF_BUSINESS":
+      return (
+        <>
+          <span>Leads to</span>
+          <span>
+            {row.leads || "nothing yet"} <Link to="/business">typed on The business</Link>
+          </span>
         </>
       );
     case "FILE":

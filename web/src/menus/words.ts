@@ -7,6 +7,8 @@ export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
   WEB_LINK: "web link",
   MAIL: "mail address",
   PHONE: "phone number",
+  PHONE_OF_BUSINESS: "phone number of the business",
+  MAIL_OF_BUSINESS: "mail address of the business",
   FILE: "file",
   HEADING: "heading",
   TEXT: "text",

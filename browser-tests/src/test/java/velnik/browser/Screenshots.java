@@ -5,7 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ScreenshotAnimations;
 import java.nio.file.Path;
 import java.util.Objects;
@@ -27,10 +26,7 @@ public class Screenshots extends BrowserTest {
             mara.chooses("Canoes").choosesUpTo("Rowing skiffs").drags(mara.row("Kayaks"), mara.row("Hulls"), 0.95);
             assertThat(mara.dragNote()).containsText("sidebar");
             take(mara, "drag");
-            mara.presses("Escape").letsGo().chooses("Paddleboards");
-            mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
-            take(mara, "pages-dark");
-            mara.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+            mara.presses("Escape").letsGo();
             mara.chooses("Rowing skiffs")
                     .clicks("As of today")
                     .page()
@@ -90,6 +86,23 @@ public class Screenshots extends BrowserTest {
             mara.opensScreen("The business");
             mara.rests();
             take(mara, "business");
+            mara.opensScreen("Files");
+            mara.rests();
+            take(mara, "files");
+            Visitor writer = new Visitor(velnik, wide());
+            writer.opens("/hire/group-bookings");
+            writer.page().getByLabel("Your name").fill("Robin Ashby");
+            writer.page().getByLabel("Mail address").fill("robin@shore-school.example");
+            writer.page().getByLabel("How many of you").selectOption("More than sixteen");
+            writer.page()
+                    .getByLabel("What you would like to do")
+                    .fill("A class of twenty-four, half of them afloat at a time.");
+            writer.page().getByText("Send").last().click();
+            writer.reads("Thank you");
+            mara.opensScreen("Messages");
+            assertThat(mara.page().locator(".message")).isVisible();
+            mara.rests();
+            take(mara, "messages");
             mara.opensScreen("Pages").chooses("Canoes").presses("t", "Control+End");
             mara.types("\n\nFor more of you there is [kay");
             assertThat(mara.page().getByRole(AriaRole.OPTION).first()).isVisible();
@@ -109,8 +122,6 @@ public class Screenshots extends BrowserTest {
             take(visitor, "visitor-wide");
             visitor.opens("/repairs/engines");
             take(visitor, "visitor-sidebar");
-            visitor.opens("/search?q=tide");
-            take(visitor, "visitor-search");
             Visitor onPhone = new Visitor(velnik, phone());
             onPhone.opens("/repairs/engines");
             onPhone.drawer().locator("> summary").click();

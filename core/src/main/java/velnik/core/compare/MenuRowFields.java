@@ -128,6 +128,8 @@ public final class MenuRowFields {
             case ItemKind.Phone(String number) ->
                 (number.startsWith("sms:") ? "a message to " : "a call to ") + Links.numberOf(number);
             case ItemKind.ToFile(FileId file) -> "the file " + Words.file(site, file);
+            case ItemKind.OfBusiness(ItemKind.Way way) ->
+                way == ItemKind.Way.PHONE ? "the phone of the business" : "the mail of the business";
             case ItemKind.Heading heading -> "a heading";
             case ItemKind.Text text -> "a text";
             case ItemKind.OtherMenu(MenuRowId menu) -> "the menu " + Words.menu(site, menu);

@@ -1,5 +1,7 @@
 package velnik.core.entry;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -122,8 +124,10 @@ public final class Offers {
         return switch (Links.read(line.target(), site.details().address())) {
             case Links.Read.Refused(String sentence) -> List.of(new Offer.Refused(sentence));
             case Links.Read.Web(String address) -> link(new ItemKind.WebLink(address), label, Links.labelOf(address));
-            case Links.Read.Mail(String address) -> link(new ItemKind.Mail(address), label, address);
-            case Links.Read.Phone(String number) -> link(new ItemKind.Phone(number), label, Links.numberOf(number));
+            case Links.Read.Mail(String address) ->
+                theirOwn(site, ItemKind.Way.MAIL, address, label, new ItemKind.Mail(address), address);
+            case Links.Read.Phone(String number) ->
+                theirOwn(site, ItemKind.Way.PHONE, number, label, new ItemKind.Phone(number), Links.numberOf(number));
             case Links.Read.OfThisSite(String address) -> ofThisSite(site, address, label, placed);
             case Links.Read.NoLink() -> label.isEmpty() ? words(site, menu, text, placed) : renamed(site, line, placed);
         };
@@ -139,6 +143,22 @@ public final class Offers {
     private static List<Offer> link(ItemKind kind, String label, String followed) {
         return List.of(new Offer.OfLink(kind, label.isEmpty() ? followed : label, !label.isEmpty()));
     }
+
+    /** What is typed on The business already is offered to follow it, before a copy of it. */
+    private static List<Offer> theirOwn(
+            Site site, ItemKind.Way way, String typed, String label, ItemKind copied, String followed) {
+        List<Offer> offers = new ArrayList<>();
+        if (site.details().contact().by(way).equals(typed)) {
+            offers.addAll(link(new ItemKind.OfBusiness(way), label, followed));
+        }
+        offers.addAll(link(copied, label, followed));
+        return offers;
+    }
+
+    /** By what else the ways to reach the business are asked for, without accents and capitals. */
+    private static final Map<ItemKind.Way, Set<String>> REACHED = Map.of(
+            ItemKind.Way.PHONE, Set.of("phone", "telephone", "phone number", "our phone", "ring us", "call us"),
+            ItemKind.Way.MAIL, Set.of("mail", "e-mail", "email", "mail address", "our mail", "write to us"));
 
     private static List<Offer> ofThisSite(Site site, String address, String label, Set<PageId> placed) {
         Optional<PageId> page = Addresses.find(site, address);
@@ -175,6 +195,12 @@ public final class Offers {
             offers.add(page(site, page, "", placed));
         }
         String wanted = Latin.of(text);
+        for (ItemKind.Way way : ItemKind.Way.values()) {
+            String reached = site.details().contact().by(way);
+            if (!reached.isEmpty() && requireNonNull(REACHED.get(way)).contains(wanted)) {
+                offers.add(new Offer.OfLink(new ItemKind.OfBusiness(way), reached, false));
+            }
+        }
         site.files().stream()
                 .filter(file -> !file.content().isPicture() && rank(Latin.of(file.name()), wanted) >= 0)
                 .limit(FILES)

@@ -45,6 +45,7 @@ public final class Labels {
             case ItemKind.Mail(String address) -> address;
             case ItemKind.Phone(String number) -> Links.numberOf(number);
             case ItemKind.ToFile(FileId file) -> Words.file(site, file);
+            case ItemKind.OfBusiness(ItemKind.Way way) -> Words.ofBusiness(site, way);
             case ItemKind.Heading heading -> WORDS.say("Heading");
             case ItemKind.Text text -> WORDS.say("Text");
             case ItemKind.PageList list -> WORDS.say("PageList");

@@ -14,6 +14,7 @@ import velnik.core.site.Device;
 import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileId;
 import velnik.core.site.Forward;
+import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.Layout;
 import velnik.core.site.LayoutId;
@@ -229,6 +230,12 @@ public final class Words {
     public static String form(EnquiryForm form) {
         return WORDS.list(
                 form.fields().stream().map(EnquiryForm.Field::toString).toList());
+    }
+
+    /** What the business is reached by; what it is called while nothing is typed for it. */
+    public static String ofBusiness(Site site, ItemKind.Way way) {
+        String typed = site.details().contact().by(way);
+        return typed.isEmpty() ? WORDS.say(way) : typed;
     }
 
     /** A file's name. */

@@ -164,6 +164,7 @@ public final class Depths {
             case ItemKind.Mail mail -> 0;
             case ItemKind.Phone phone -> 0;
             case ItemKind.ToFile file -> 0;
+            case ItemKind.OfBusiness business -> 0;
             case ItemKind.Heading heading -> 0;
             case ItemKind.Text text -> 0;
         };

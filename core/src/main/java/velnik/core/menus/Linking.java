@@ -44,6 +44,7 @@ final class Linking {
                 site.menus().find(menu).orElse(null) instanceof MenuRow.Menu
                         ? new Looked.Kept(kind)
                         : new Looked.Refused(new Refusal.MenuUnknown(menu.value()));
+            case ItemKind.OfBusiness business -> new Looked.Kept(kind);
             case ItemKind.Heading heading -> new Looked.Kept(kind);
             case ItemKind.Text text -> new Looked.Kept(kind);
         };

@@ -88,6 +88,9 @@ public sealed interface Absence {
         }
     }
 
+    /** The details of the business do not say it. */
+    record BusinessUnsaid() implements Absence {}
+
     record FileGone() implements Absence {}
 
     record GroupEmpty() implements Absence {}

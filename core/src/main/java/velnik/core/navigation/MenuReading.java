@@ -21,6 +21,7 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
+import velnik.core.site.Contact;
 import velnik.core.site.Device;
 import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
@@ -93,6 +94,7 @@ public final class MenuReading {
             case ItemKind.Phone(String number) ->
                 plain(branch, item, Links.numberOf(number), new Target.ToAddress(Links.dialling(number), false));
             case ItemKind.ToFile(FileId file) -> file(branch, item, file);
+            case ItemKind.OfBusiness(ItemKind.Way way) -> ofBusiness(branch, item, way);
             case ItemKind.Text text -> plain(branch, item, "", new Target.Nowhere());
             case ItemKind.Heading heading -> over(branch, item, items(branch.children()), new Absence.NothingUnder());
             case ItemKind.PageList list ->
@@ -181,6 +183,23 @@ public final class MenuReading {
                 : whoCanGet(page.get(), access.membersBy() != null);
         Optional<Absence> why = withheld(page.get(), access);
         return entry.withAbsence(entry.absence().or(() -> why)).withVisitors(Visitor.common(entry.visitors(), can));
+    }
+
+    private MenuEntry ofBusiness(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, ItemKind.Way way) {
+        Contact contact = site.details().contact();
+        String typed = contact.by(way);
+        return typed.isEmpty()
+                ? plain(branch, item, "", new Target.Nowhere()).withAbsence(new Absence.BusinessUnsaid())
+                : plain(
+                        branch,
+                        item,
+                        typed,
+                        new Target.ToAddress(
+                                switch (way) {
+                                    case PHONE -> Links.dialling(typed);
+                                    case MAIL -> "mailto:" + typed;
+                                },
+                                false));
     }
 
     private MenuEntry file(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, FileId id) {

@@ -100,8 +100,8 @@ final class BrackwaterMenus {
         menu(ELSEWHERE, WORKSHOP, "Elsewhere");
         MenuRowId pictures =
                 add(ELSEWHERE, null, null, new ItemKind.WebLink("https://pictures.example/brackwater"), "Pictures");
-        MenuRowId write = add(ELSEWHERE, pictures, null, new ItemKind.Mail("yard@brackwater.example"), "Write to us");
-        MenuRowId ring = add(ELSEWHERE, write, null, new ItemKind.Phone("01632 960 983"), "");
+        MenuRowId write = add(ELSEWHERE, pictures, null, new ItemKind.OfBusiness(ItemKind.Way.MAIL), "Write to us");
+        MenuRowId ring = add(ELSEWHERE, write, null, new ItemKind.OfBusiness(ItemKind.Way.PHONE), "");
         edit(pictures, edit -> edit.icon("boat").newTab(true));
         edit(write, edit -> edit.icon("mail"));
         edit(ring, edit -> edit.icon("phone"));

@@ -13,6 +13,14 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 public record Contact(String phone, String mail, String postal) implements ContactBuilder.With {
     public static final Contact NONE = new Contact("", "", "");
 
+    /** What it is reached by one way; empty for none. */
+    public String by(ItemKind.Way way) {
+        return switch (way) {
+            case PHONE -> phone;
+            case MAIL -> mail;
+        };
+    }
+
     public boolean isNone() {
         return equals(NONE);
     }

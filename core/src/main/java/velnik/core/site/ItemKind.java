@@ -30,6 +30,14 @@ public sealed interface ItemKind {
     /** @param number as people write it, what is dialled is made from it; after {@code sms:} where messages go to it */
     record Phone(String number) implements ItemKind {}
 
+    /** What the business can be reached by, as its details say now. */
+    record OfBusiness(Way way) implements ItemKind {}
+
+    enum Way {
+        PHONE,
+        MAIL
+    }
+
     /** Leads to a file of the site; it may be gone. */
     record ToFile(FileId file) implements ItemKind {}
 

@@ -29,6 +29,9 @@ public class OffersTest {
                 "Reading the tide*, Safety on the tide*, Spring tides in March*, link Tide card, listing tide notes,"
                         + " list Pages of the topic tide notes, menu Tides, heading tide, text tide, new page tide"
             },
+            {"Ring us", "business 01632 960 983, heading Ring us, text Ring us, new page Ring us"},
+            {"01632 960 983", "business 01632 960 983, link 01632 960 983"},
+            {"01632 960 111", "link 01632 960 111"},
             {"search field", "Search*, heading search field, text search field, new page search field"},
             {"log in", "Sign in, heading log in, text log in, new page log in"},
             {"newest", "list The newest pages, heading newest, text newest, new page newest"},
@@ -51,15 +54,14 @@ public class OffersTest {
             {"Tides – https://tides.example/a", "link Tides of its own"},
             {"a /hire b", "heading a /hire b, text a /hire b, new page a /hire b"},
             {"Tide tables tides.example", "link Tide tables of its own"},
-            {"Write to us yard@brackwater.example", "link Write to us of its own"},
-            {"Call us: 01632 960 983", "link Call us of its own"},
-            {"01632 960 983 (the yard)", "link (the yard) of its own"},
+            {"Write to us yard@brackwater.example", "business Write to us of its own, link Write to us of its own"},
+            {"Call us: 01632 960 983", "business Call us of its own, link Call us of its own"},
+            {"01632 960 983 (the yard)", "business (the yard) of its own, link (the yard) of its own"},
             {"Node.js for boats", "heading Node.js for boats, text Node.js for boats, new page Node.js for boats"},
             {"Open 9-17.30", "heading Open 9-17.30, text Open 9-17.30, new page Open 9-17.30"},
             {"Win javascript:alert(1)", "refused"},
             {"tides.example", "link tides.example"},
-            {"yard@brackwater.example", "link yard@brackwater.example"},
-            {"01632 960 983", "link 01632 960 983"},
+            {"yard@brackwater.example", "business yard@brackwater.example, link yard@brackwater.example"},
             {"https://brackwater.example/hire/canoes", "Canoes*"},
             {"/old-list.pdf", "link /old-list.pdf"},
             {"data:text/html,x", "refused"},
@@ -81,6 +83,8 @@ public class OffersTest {
         return switch (offer) {
             case Offer.OfPage page ->
                 page.title() + (page.placed() ? "*" : "") + (page.label().isEmpty() ? "" : " as " + page.label());
+            case Offer.OfLink(ItemKind.OfBusiness kind, String label, boolean own) ->
+                "business " + label + (own ? " of its own" : "");
             case Offer.OfLink link -> "link " + link.label() + (link.own() ? " of its own" : "");
             case Offer.OfListing listing -> "listing " + listing.topic();
             case Offer.OfHeading heading -> "heading " + heading.label();

@@ -34,7 +34,8 @@ public class WordsTest {
             WhenClosed.class,
             Appearance.Weight.class,
             ListOrder.class,
-            Joining.Spot.class);
+            Joining.Spot.class,
+            ItemKind.Way.class);
 
     private final Messages words = Messages.of(Words.class);
 

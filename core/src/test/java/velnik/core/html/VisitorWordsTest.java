@@ -26,8 +26,7 @@ import velnik.core.site.Zone;
 import velnik.core.text.Messages;
 
 public class VisitorWordsTest {
-    private static final Pattern SAID =
-            Pattern.compile("say\\(\\s*(?:[^\"()]*\\? |pages \\? )?\"([\\w.]+)\"(?: : \"([\\w.]+)\")?");
+    private static final Pattern SAID = Pattern.compile("say\\(\\s*(?:[^\"]*?\\? )?\"([\\w.]+)\"(?: : \"([\\w.]+)\")?");
 
     private final Messages words = VisitorWords.in("en");
 
@@ -43,14 +42,12 @@ public class VisitorWordsTest {
         }) {
             try (Stream<Path> files = Files.walk(Path.of(place)).filter(Files::isRegularFile)) {
                 for (Path file : files.toList()) {
-                    SAID.matcher(Files.readString(file).replace("found.count() > results.size()", "more"))
-                            .results()
-                            .forEach(found -> {
-                                said.add(found.group(1));
-                                if (found.group(2) != null) {
-                                    said.add(found.group(2));
-                                }
-                            });
+                    SAID.matcher(Files.readString(file)).results().forEach(found -> {
+                        said.add(found.group(1));
+                        if (found.group(2) != null) {
+                            said.add(found.group(2));
+                        }
+                    });
                 }
             }
         }

@@ -16,7 +16,9 @@ import velnik.core.html.Frame;
 import velnik.core.html.VisitorHtml;
 import velnik.core.html.VisitorWords;
 import velnik.core.site.Contact;
+import velnik.core.site.ItemKind;
 import velnik.core.site.Visitor;
+import velnik.core.site.Zone;
 
 /** What the site says of its business. */
 public class BusinessTest {
@@ -59,6 +61,16 @@ public class BusinessTest {
         script.does(Change.SetDetails.NONE.withPhone("").withMail("").withPostal(" \n "));
         assertEquals(script.site().details().contact(), Contact.NONE);
         assertFalse(html(script, "Home").contains("<address>"));
+    }
+
+    @Test
+    public void anItemForIt_followsWhatIsTyped_andIsGoneWithIt() {
+        SiteScript script = brackwater().does(phone("01632 960 111"));
+        assertTrue(script.sees("Contact", Zone.FOOTER).contains("01632 960 111"), script.sees("Contact", Zone.FOOTER));
+        script.puts(new ItemKind.OfBusiness(ItemKind.Way.PHONE), "", script.menu("Footer"));
+        assertEquals(script.whyNot(script.latest()), "");
+        script.does(phone(""));
+        assertEquals(script.whyNot(script.latest()), "Nothing is typed for it on The business.");
     }
 
     @Test

@@ -40,6 +40,8 @@ public record KindDto(
         WEB_LINK,
         MAIL,
         PHONE,
+        PHONE_OF_BUSINESS,
+        MAIL_OF_BUSINESS,
         FILE,
         HEADING,
         TEXT,
@@ -109,6 +111,15 @@ public record KindDto(
             case ItemKind.Mail(String address) -> new KindDto(Kind.MAIL, null, null, address, null, null, null);
             case ItemKind.Phone(String number) -> new KindDto(Kind.PHONE, null, null, number, null, null, null);
             case ItemKind.ToFile(FileId file) -> new KindDto(Kind.FILE, null, null, null, file.value(), null, null);
+            case ItemKind.OfBusiness(ItemKind.Way way) ->
+                new KindDto(
+                        way == ItemKind.Way.PHONE ? Kind.PHONE_OF_BUSINESS : Kind.MAIL_OF_BUSINESS,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null);
             case ItemKind.Heading heading -> new KindDto(Kind.HEADING, null, null, null, null, null, null);
             case ItemKind.Text text -> new KindDto(Kind.TEXT, null, null, null, null, null, null);
             case ItemKind.OtherMenu(MenuRowId menu) ->
@@ -124,6 +135,8 @@ public record KindDto(
             case WEB_LINK -> new ItemKind.WebLink(Objects.requireNonNull(address));
             case MAIL -> new ItemKind.Mail(Objects.requireNonNull(address));
             case PHONE -> new ItemKind.Phone(Objects.requireNonNull(address));
+            case PHONE_OF_BUSINESS -> new ItemKind.OfBusiness(ItemKind.Way.PHONE);
+            case MAIL_OF_BUSINESS -> new ItemKind.OfBusiness(ItemKind.Way.MAIL);
             case FILE -> new ItemKind.ToFile(new FileId(Objects.requireNonNull(file)));
             case HEADING -> new ItemKind.Heading();
             case TEXT -> new ItemKind.Text();

@@ -142,6 +142,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = ItemKind.Mail.class, name = "mail"),
         @JsonSubTypes.Type(value = ItemKind.Phone.class, name = "phone"),
         @JsonSubTypes.Type(value = ItemKind.ToFile.class, name = "file"),
+        @JsonSubTypes.Type(value = ItemKind.OfBusiness.class, name = "ofBusiness"),
         @JsonSubTypes.Type(value = ItemKind.Heading.class, name = "heading"),
         @JsonSubTypes.Type(value = ItemKind.Text.class, name = "text"),
         @JsonSubTypes.Type(value = ItemKind.OtherMenu.class, name = "otherMenu"),

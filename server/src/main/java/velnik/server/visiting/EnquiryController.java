@@ -61,11 +61,11 @@ class EnquiryController {
             return thanks(asking.page()); // whoever fills in what people do not see learns nothing by it
         }
         if (!Enquiry.nameOf(form).equals(sent.get(FormView.FORM))) {
-            return again(asking, HttpStatus.CONFLICT, List.of(), Map.of(), "form.changed", accepted);
+            return again(asking, HttpStatus.CONFLICT, List.of(), Map.of(), say("form.changed"), accepted);
         }
         return switch (Enquiry.read(form, values)) {
             case Enquiry.Faulty(Map<Integer, Enquiry.Problem> problems) ->
-                again(asking, HttpStatus.UNPROCESSABLE_CONTENT, values, problems, "form.faulty", accepted);
+                again(asking, HttpStatus.UNPROCESSABLE_CONTENT, values, problems, say("form.faulty"), accepted);
             case Enquiry.Taken taken -> kept(asking, taken, values, accepted, request);
         };
     }
@@ -79,10 +79,10 @@ class EnquiryController {
         try {
             return inbox.receive(asking.page(), asking.title(), taken, request.getRemoteAddr())
                     ? thanks(asking.page())
-                    : again(asking, HttpStatus.TOO_MANY_REQUESTS, values, Map.of(), "form.tooOften", accepted);
+                    : again(asking, HttpStatus.TOO_MANY_REQUESTS, values, Map.of(), say("form.tooOften"), accepted);
         } catch (RuntimeException notKept) {
             LOG.error("a message could not be kept", notKept);
-            return again(asking, HttpStatus.SERVICE_UNAVAILABLE, values, Map.of(), "form.notKept", accepted);
+            return again(asking, HttpStatus.SERVICE_UNAVAILABLE, values, Map.of(), say("form.notKept"), accepted);
         }
     }
 
@@ -98,6 +98,10 @@ class EnquiryController {
                         .orElseGet(() -> pages.other(HttpStatus.NOT_FOUND)),
                 accepted,
                 null);
+    }
+
+    private String say(String key) {
+        return pages.words().say(key);
     }
 
     private Optional<VisitorPages.Asking> asking(String page, HttpServletRequest request) {
@@ -116,9 +120,8 @@ class EnquiryController {
             HttpStatus status,
             List<String> values,
             Map<Integer, Enquiry.Problem> problems,
-            String why,
+            String problem,
             String accepted) {
-        return VisitorController.answer(
-                pages.asksAgain(asking, status, values, problems, pages.words().say(why)), accepted, null);
+        return VisitorController.answer(pages.asksAgain(asking, status, values, problems, problem), accepted, null);
     }
 }
