@@ -23,7 +23,8 @@ public record FormView(String action, String name, List<FieldView> fields, Strin
     /** A field that people do not see; whoever fills it in is none. */
     public static final String TRAP = "website";
 
-    private static final String ACTION = "/-/enquiries/";
+    /** What the addresses begin with that forms go to. */
+    public static final String BASE = "/-/enquiries/";
 
     /**
      * @param value as it was typed before
@@ -65,7 +66,7 @@ public record FormView(String action, String name, List<FieldView> fields, Strin
     }
 
     public static String action(PageId page) {
-        return ACTION + page.value();
+        return BASE + page.value();
     }
 
     /**

@@ -72,8 +72,8 @@ class FileFolder {
                 + content.type().ending();
     }
 
-    /** Lets contents go that nothing names. Nothing may be kept meanwhile. */
-    void tidy(Set<FileHash> named) throws IOException {
+    /** Lets contents go whose hash nothing names. Nothing may be kept meanwhile. */
+    void tidy(Set<String> named) throws IOException {
         if (!Files.isDirectory(kept)) {
             return;
         }
@@ -81,7 +81,7 @@ class FileFolder {
             for (Path shelf : shelves) {
                 try (DirectoryStream<Path> contents = Files.newDirectoryStream(shelf)) {
                     for (Path content : contents) {
-                        if (!named.contains(new FileHash(content.getFileName().toString()))) {
+                        if (!named.contains(content.getFileName().toString())) {
                             delete(content);
                         }
                     }

@@ -2,9 +2,7 @@ package velnik.server.files;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import velnik.core.site.FileHash;
 import velnik.server.storage.FileNames;
 
 /** Lets the contents of files go that nothing names any more. */
@@ -21,7 +19,7 @@ public class KeptFiles {
     /** Nothing may be taken in meanwhile. */
     public void tidy() {
         try {
-            folder.tidy(names.named().stream().map(FileHash::new).collect(Collectors.toSet()));
+            folder.tidy(names.named());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }

@@ -29,7 +29,7 @@ import velnik.server.enquiries.Inbox;
 class EnquiryController {
     private static final Logger LOG = LoggerFactory.getLogger(EnquiryController.class);
 
-    private static final String ACTION = "/-/enquiries/{page}";
+    private static final String ACTION = FormView.BASE + "{page}";
 
     private final VisitorPages pages;
     private final Inbox inbox;

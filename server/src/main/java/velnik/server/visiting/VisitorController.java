@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriUtils;
+import velnik.core.address.FileAddresses;
 import velnik.server.calls.Policy;
 
 /** Every address that is not a technical one belongs to the visitor site. */
@@ -74,7 +75,8 @@ class VisitorController {
 
     @GetMapping("/robots.txt")
     ResponseEntity<byte[]> robots(HttpServletRequest request) {
-        String text = "User-agent: *\nDisallow: /-/\nSitemap: " + pages.origin(origin(request)) + "/sitemap.xml\n";
+        String text = "User-agent: *\nDisallow: /-/\nAllow: " + FileAddresses.BASE + "\nAllow: " + VisitorAssets.BASE
+                + "\nSitemap: " + pages.origin(origin(request)) + "/sitemap.xml\n";
         return ResponseEntity.ok().contentType(MediaType.TEXT_PLAIN).body(text.getBytes(StandardCharsets.UTF_8));
     }
 
