@@ -1,4 +1,6 @@
 import type { ChangeDto } from "../api/client";
+import { useFiles } from "../files/useFiles";
+import { ifKnown } from "../shared/answer";
 import { Group } from "../shared/Group";
 import { KeptField } from "../shared/KeptField";
 import type { WorkingCopy } from "../working-copy/store";
@@ -45,7 +47,32 @@ export function InSearch(props: {
           <b>{page.searchTitle || own}</b>
           <span>{page.searchDescription || page.summary}</span>
         </span>
+        <span>Shared</span>
+        <span className="as-shared">
+          <SharedPicture copy={copy} page={page} />
+          <b>{page.searchTitle || page.title}</b>
+          <span>{page.searchDescription || page.summary}</span>
+          <span className="hint">{host}</span>
+        </span>
       </div>
     </Group>
+  );
+}
+
+/** What a shared link shows over its words; those who show such links take no drawings. */
+function SharedPicture({ copy, page }: { readonly copy: WorkingCopy; readonly page: Page }) {
+  const files = ifKnown(useFiles(copy.revision));
+  if (files === undefined) return <span className="hint">Looking up the pictures…</span>;
+  const named = [page.picture, copy.settings.business.logo].flatMap(
+    (id) => files.find((file) => file.id === id) ?? [],
+  );
+  const shown = named.find((file) => file.type !== "SVG");
+  if (shown?.picture) return <img src={shown.picture} alt={shown.alternative ?? ""} height={120} />;
+  return (
+    <span className="hint">
+      {named.length > 0
+        ? "No picture: drawings (SVG) are not shown with shared links. A photograph or a PNG is."
+        : "No picture. Choose one under Picture, above."}
+    </span>
   );
 }

@@ -1,6 +1,6 @@
 import { EditorSelection, EditorState, type TransactionSpec } from "@codemirror/state";
 import { describe, expect, it } from "vitest";
-import { begun, marked, onItsLines, outOfList, withLink, withTable } from "./marks";
+import { begun, marked, onItsLines, outOfList, withLink, withPicture, withTable } from "./marks";
 
 /** A text whose selection stands between two bars; one bar is the cursor. */
 function stateOf(text: string): EditorState {
@@ -83,5 +83,25 @@ describe("a table", () => {
         .update(withTable(stateOf("Prices|")))
         .state.doc.toString(),
     ).toBe("Prices\n\n| Heading | Heading |\n| --- | --- |\n|  |  |\n");
+  });
+});
+
+describe("a picture", () => {
+  const put = (text: string) => after(text, (state) => withPicture(state, "slip"));
+
+  it("stands on a line of its own, apart from what is above it", () => {
+    expect(put("|")).toBe("![](file:slip)\n\n|");
+    expect(put("Words|")).toBe("Words\n\n![](file:slip)\n\n|");
+    expect(put("Words\n\n|")).toBe("Words\n\n![](file:slip)\n\n|");
+  });
+
+  it("is no row of the table it is put below", () => {
+    const { state } = EditorState.create({
+      doc: "a | b\n--- | ---\n1 | 2\n",
+      selection: { anchor: 22 },
+    }).update();
+    expect(state.update(withPicture(state, "slip")).state.doc.toString()).toBe(
+      "a | b\n--- | ---\n1 | 2\n\n![](file:slip)\n\n",
+    );
   });
 });

@@ -69,30 +69,31 @@ export function outOfList(state: EditorState): TransactionSpec | null {
   };
 }
 
+/** Where a block begins that stands on lines of its own below what the cursor is in, and the line ends before it. */
+function below(state: EditorState): { readonly at: number; readonly to: number; readonly before: string } {
+  const line = state.doc.lineAt(state.selection.main.to);
+  if (line.text.trim() !== "") return { at: line.to, to: line.to, before: "\n\n" };
+  const above = line.number === 1 || state.doc.line(line.number - 1).text.trim() === "";
+  return { at: line.from, to: line.to, before: above ? "" : "\n" };
+}
+
 /** A table to fill in, on lines of its own, with its first cell selected. */
 export function withTable(state: EditorState): TransactionSpec {
-  const { to } = state.selection.main;
-  const line = state.doc.lineAt(to);
-  const empty = line.text.trim() === "";
-  const above = line.number === 1 || state.doc.line(line.number - 1).text.trim() === "";
-  const before = empty ? (above ? "" : "\n") : "\n\n";
-  const at = empty ? line.from : line.to;
+  const { at, to, before } = below(state);
   const insert = `${before}| Heading | Heading |\n| --- | --- |\n|  |  |\n`;
   const cell = at + before.length + 2;
   return {
-    changes: { from: at, to: line.to, insert },
+    changes: { from: at, to, insert },
     selection: EditorSelection.range(cell, cell + "Heading".length),
   };
 }
 
 /** A picture on a line of its own, below what the cursor is in. */
 export function withPicture(state: EditorState, file: string): TransactionSpec {
-  const line = state.doc.lineAt(state.selection.main.to);
-  const before = line.text.trim() !== "" ? "\n\n" : "";
-  const at = before === "" ? line.from : line.to;
+  const { at, to, before } = below(state);
   const insert = `${before}![](file:${file})\n\n`;
   return {
-    changes: { from: at, to: line.to, insert },
+    changes: { from: at, to, insert },
     selection: EditorSelection.cursor(at + insert.length),
   };
 }

@@ -14,6 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
@@ -133,6 +134,9 @@ public class FilesTest extends OnTheDemo {
         assertTrue(server.visit("/about-us/the-crew").body().contains("alt=\"a boat\""));
     }
 
+    /** One point, in a format that nothing here writes. */
+    private static final String WEBP = "UklGRiIAAABXRUJQVlA4IBYAAAAwAQCdASoBAAEADsD+JaQAA3AAAAAA";
+
     @DataProvider
     public Object[][] pictures() {
         return new Object[][] {
@@ -140,6 +144,7 @@ public class FilesTest extends OnTheDemo {
             {"cut-out.png", Samples.cutOut(600, 400), "PNG", 600, 400},
             {"animation of 2,000.gif", Samples.animation(2_000), "PNG", 40, 30},
             {"a picture called text.txt", Samples.jpeg(30, 20), "JPEG", 30, 20},
+            {"tiny.webp", Base64.getDecoder().decode(WEBP), "PNG", 1, 1},
             {"wide.jpg", Samples.jpeg(5_000, 400), "JPEG", 2_400, 192},
             {"drawing.svg", Samples.drawing("<script>alert(1)</script><path d='M0 0'/>"), "SVG", 40, 20}
         };
