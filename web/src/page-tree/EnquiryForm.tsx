@@ -1,9 +1,12 @@
 import { Button, Checkbox, Select } from "antd";
+import { useState } from "react";
 import type { ChangeDto, FormFieldDto } from "../api/client";
 import { useMayEdit } from "../people/mayEdit";
 import { Group } from "../shared/Group";
 import { KeptField } from "../shared/KeptField";
+import { Problem } from "../shared/Problem";
 import { useAsked } from "../shared/useAsked";
+import type { Result } from "../working-copy/store";
 import type { Page } from "../working-copy/tree";
 
 const KINDS: readonly { readonly value: FormFieldDto["kind"]; readonly label: string }[] = [
@@ -25,14 +28,17 @@ const USUAL: readonly FormFieldDto[] = [
 /** The form by which visitors write to the business from a page. */
 export function EnquiryForm(props: {
   readonly page: Page;
-  /** Whether the change was made. */
-  readonly onChange: (change: ChangeDto) => Promise<boolean>;
+  readonly onChange: (change: ChangeDto) => Promise<Result>;
 }) {
   const { page, onChange } = props;
   const mayEdit = useMayEdit();
-  const [fields, set] = useAsked<readonly FormFieldDto[]>(page.form ?? [], (next) =>
-    onChange({ kind: "setForm", page: page.id, fields: next }),
-  );
+  /** What was wrong with the form as it was last sent; said where it is edited. */
+  const [problem, setProblem] = useState<string | null>(null);
+  const [fields, set] = useAsked<readonly FormFieldDto[]>(page.form ?? [], async (next) => {
+    const result = await onChange({ kind: "setForm", page: page.id, fields: next });
+    setProblem(result.ok ? null : result.sentence);
+    return result.ok;
+  });
   const replace = (at: number, by: Partial<FormFieldDto>) =>
     set(fields.map((field, index) => (index === at ? { ...field, ...by } : field)));
   const up = (at: number) =>
@@ -108,6 +114,7 @@ export function EnquiryForm(props: {
               </li>
             ))}
           </ol>
+          <Problem sentence={problem} />
           {mayEdit && (
             <span className="form-field-moves">
               <Button

@@ -167,7 +167,9 @@ export function PageCard(props: {
           onChange={(change) => take(store.change(change))}
         />
       )}
-      {page.kind === "PAGE" && <EnquiryForm page={page} onChange={(change) => take(store.change(change))} />}
+      {page.kind === "PAGE" && (
+        <EnquiryForm key={id} page={page} onChange={(change) => store.change(change)} />
+      )}
       {page.kind === "PAGE" && (
         <InSearch copy={copy} page={page} onChange={(change) => take(store.change(change))} />
       )}

@@ -30,6 +30,11 @@ public class MessagesIT extends UndoneTest {
         mara.presses("Enter");
         assertThat(mara.window().locator("form.enquiry")).containsText("Your boat");
         mara.clicks("Add a field");
+        assertThat(mara.window().locator("form.enquiry label")).hasCount(5); // the one that nobody sees too
+        field("Name of field 4").fill("your BOAT");
+        mara.presses("Enter");
+        assertThat(mara.page().locator(".form-fields .problem"))
+                .hasText("Two fields are called your BOAT. Give one of them another name.");
         field("Name of field 4").fill("Length");
         mara.presses("Enter");
         mara.picks("Kind of Length", "Choice");
