@@ -37,7 +37,10 @@ public class OneFieldOffTest {
             assertTrue(taken.size() > calls.changes().size() * 2 / 3, "the samples make sense: " + taken);
             assertEquals(everything(mara), before, "all that was taken was taken back");
             for (Map.Entry<String, String> call : calls.bodies().entrySet()) {
-                String path = call.getKey().replace("{name}", "member").replace("{number}", "1");
+                String path = call.getKey()
+                        .replace("{name}", "member")
+                        .replace("{number}", "1")
+                        .replace("{id}", "no-message");
                 ObjectNode sample = calls.sample(call.getValue());
                 calls.mutations(sample).forEach((what, body) -> called(mara, path, what, body));
             }
