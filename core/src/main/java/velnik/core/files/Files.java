@@ -86,7 +86,9 @@ public final class Files {
     }
 
     public static Optional<Refusal> removeFiles(Draft draft, FileChange.RemoveFiles remove) {
-        Optional<Refusal> refusal = known(draft.site(), remove.files());
+        Optional<Refusal> refusal = remove.files().isEmpty()
+                ? Optional.of(new Refusal.NothingNamed())
+                : known(draft.site(), remove.files());
         if (refusal.isEmpty()) {
             draft.become(draft.site()
                     .withFiles(draft.site().files().stream()

@@ -137,6 +137,7 @@ public class FilesTest {
             {new FileChange.ReplaceFile(PRICES, photo(9, 9)), Refusal.OtherStays.class},
             {new FileChange.ReplaceFile(new FileId("n"), pdf("x")), Refusal.FileUnknown.class},
             {new FileChange.RemoveFiles(List.of(SLIP, new FileId("n"))), Refusal.FileUnknown.class},
+            {new FileChange.RemoveFiles(List.of()), Refusal.NothingNamed.class},
             {new Change.SetPicture(List.of(brackwater().page("Contact")), PRICES), Refusal.NoPicture.class},
             {new Change.SetPicture(List.of(brackwater().page("Contact")), new FileId("n")), Refusal.FileUnknown.class},
             {Change.SetDetails.NONE.withLogo("price-list"), Refusal.NoPicture.class},

@@ -1,6 +1,5 @@
 package velnik.server.editing;
 
-import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +27,7 @@ sealed interface FileChangeDto extends ChangeDto
         }
     }
 
-    record RemoveFiles(@NotEmpty List<String> files) implements FileChangeDto {
+    record RemoveFiles(@NotNull List<String> files) implements FileChangeDto {
         @Override
         public Change change() {
             return new FileChange.RemoveFiles(files.stream().map(FileId::new).toList());
@@ -36,8 +35,7 @@ sealed interface FileChangeDto extends ChangeDto
     }
 
     /** @param picture names one among the files; null for none */
-    record SetPicture(
-            @NotEmpty List<String> pages, @Nullable String picture) implements FileChangeDto {
+    record SetPicture(@NotNull List<String> pages, @Nullable String picture) implements FileChangeDto {
         @Override
         public Change change() {
             return new Change.SetPicture(
