@@ -119,7 +119,7 @@ export function ItemLine(props: {
         <div ref={offered} className="offers" role="listbox" id={list} aria-label="What it could be">
           {offers.map((offer, index) => (
             <div
-              key={`${offer.offer} ${offer.kind?.page ?? offer.words}`}
+              key={`${offer.offer} ${offer.kind?.kind} ${offer.kind?.page ?? offer.words}`}
               id={`${list}-${index}`}
               role="option"
               tabIndex={-1}
