@@ -178,7 +178,7 @@ export const api = {
     call<Schemas["UnreadDto"]>("GET", "/messages/unread", undefined, abandoned),
   markMessage: (id: string, mark: { readonly read?: boolean; readonly answered?: boolean }) =>
     call<MessagesDto>("POST", `/messages/${id}`, { read: null, answered: null, ...mark }),
-  deleteMessage: (id: string) => call<MessagesDto>("DELETE", `/messages/${id}`),
+  removeMessage: (id: string) => call<MessagesDto>("DELETE", `/messages/${id}`),
   files: (abandoned?: AbortSignal) => call<FileDto[]>("GET", "/files", undefined, abandoned),
   bin: (abandoned?: AbortSignal) => call<BinDto>("GET", "/bin", undefined, abandoned),
   undo: (request: string, how: UndoHow) => call<AnswerDto>("POST", "/undo", { request, how }),

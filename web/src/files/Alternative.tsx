@@ -2,7 +2,6 @@ import { Checkbox } from "antd";
 import { useState } from "react";
 import type { ChangeDto, FileDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
-import { useAsked } from "../shared/useAsked";
 
 /** What a picture shows, for visitors who do not see it; that it is decoration alone is an answer too. */
 export function Alternative(props: {
@@ -13,9 +12,15 @@ export function Alternative(props: {
   readonly onChange: (change: ChangeDto) => Promise<boolean>;
 }) {
   const { file, onChange } = props;
-  const [alternative, say] = useAsked(file.alternative, (words) =>
-    onChange({ kind: "setFile", file: file.id, name: null, alternative: words }),
-  );
+  /** What was said last, and over what; it shows at once, though the files are asked for again first. */
+  const [said, setSaid] = useState<{ readonly words: string; readonly over: string | null } | null>(null);
+  const alternative = said?.over === file.alternative ? said.words : file.alternative;
+  const say = async (words: string) => {
+    setSaid({ words, over: file.alternative });
+    const taken = await onChange({ kind: "setFile", file: file.id, name: null, alternative: words });
+    if (!taken) setSaid(null);
+    return taken;
+  };
   /** Whether words are asked for though it still counts as decoration. */
   const [asking, setAsking] = useState(false);
   const decoration = alternative === "" && !asking;

@@ -14,6 +14,8 @@ import "./files.css";
 /** One of the pictures, or a new one; what it shows is asked for right here. */
 export function PictureChoice(props: {
   readonly id: string;
+  /** What it is called, where nothing beside it says so. */
+  readonly label?: string;
   readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
   readonly value: string | null;
@@ -33,6 +35,7 @@ export function PictureChoice(props: {
       <span className="picture-which">
         <Select
           id={props.id}
+          aria-label={props.label}
           disabled={!mayEdit || pictures === undefined}
           showSearch
           optionFilterProp="label"
@@ -54,7 +57,7 @@ export function PictureChoice(props: {
         )}
         {mayEdit && value !== null && chosen === undefined && pictures !== undefined && (
           <Button type="text" onClick={() => void onChoose(null)}>
-            Forget the removed one
+            Show no picture
           </Button>
         )}
       </span>
@@ -62,7 +65,13 @@ export function PictureChoice(props: {
       {chosen && !props.decoration && (
         <>
           <label htmlFor={`${props.id}-shows`}>What it shows</label>
-          <Alternative file={chosen} id={`${props.id}-shows`} disabled={!mayEdit} onChange={props.onChange} />
+          <Alternative
+            key={chosen.id}
+            file={chosen}
+            id={`${props.id}-shows`}
+            disabled={!mayEdit}
+            onChange={props.onChange}
+          />
         </>
       )}
     </span>

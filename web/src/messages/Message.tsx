@@ -17,10 +17,10 @@ export function Message(props: {
   readonly mayEdit: boolean;
   readonly pageThere: boolean;
   readonly onMark: (mark: { readonly read?: boolean; readonly answered?: boolean }) => void;
-  readonly onDelete: () => void;
+  readonly onRemove: () => void;
 }) {
   const { message, mayEdit, onMark } = props;
-  const [deleting, setDeleting] = useState(false);
+  const [removing, setRemoving] = useState(false);
   const [first] = message.answers;
   const who = first?.value || "Somebody";
   return (
@@ -72,19 +72,19 @@ export function Message(props: {
           <Button size="small" onClick={() => onMark({ read: true, answered: !message.answered })}>
             {message.answered ? "Mark as not answered" : "Mark as answered"}
           </Button>
-          {deleting ? (
-            <span className="ask" role="alertdialog" aria-label={`Delete the message from ${who}`}>
-              It is gone for good then.{" "}
-              <Button size="small" danger onClick={props.onDelete}>
-                Delete it
+          {removing ? (
+            <span className="ask" role="alertdialog" aria-label={`Remove the message from ${who} for good`}>
+              Nobody can restore it, and undo cannot either.{" "}
+              <Button size="small" danger onClick={props.onRemove}>
+                Remove for good
               </Button>{" "}
-              <Button size="small" type="text" autoFocus onClick={() => setDeleting(false)}>
+              <Button size="small" type="text" autoFocus onClick={() => setRemoving(false)}>
                 Cancel
               </Button>
             </span>
           ) : (
-            <Button size="small" type="text" onClick={() => setDeleting(true)}>
-              Delete…
+            <Button size="small" type="text" onClick={() => setRemoving(true)}>
+              Remove for good…
             </Button>
           )}
         </div>

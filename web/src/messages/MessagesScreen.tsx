@@ -53,7 +53,7 @@ export default function MessagesScreen({ copy }: { readonly copy: WorkingCopy })
         <span>what visitors wrote by your enquiry forms</span>
         <span className="spring" />
         <a className="as-button" href={messagesAsCsv} download>
-          Save all for a spreadsheet (CSV)
+          Download for a spreadsheet (CSV)
         </a>
       </div>
       <Problem sentence={problem} />
@@ -98,7 +98,7 @@ export default function MessagesScreen({ copy }: { readonly copy: WorkingCopy })
                         mayEdit={mayEdit}
                         pageThere={copy.tree.pages.has(message.page)}
                         onMark={(mark) => void take(api.markMessage(message.id, mark))}
-                        onDelete={() => void take(api.deleteMessage(message.id))}
+                        onRemove={() => void take(api.removeMessage(message.id))}
                       />
                     ))}
                   </ul>

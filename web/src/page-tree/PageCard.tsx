@@ -127,6 +127,7 @@ export function PageCard(props: {
         <Group name="page-picture" folded={page.picture === null} heading="Picture">
           <PictureChoice
             id="page-picture"
+            label="Picture"
             copy={copy}
             store={store}
             value={page.picture}

@@ -27,6 +27,23 @@ export const HELP: readonly HelpTopic[] = [
     control: "[data-action=write]",
   },
   {
+    question: "How do I add a picture or a file?",
+    answer: [
+      "While writing, press Picture, or drop it into the text. Velnik asks what it shows, for visitors who do not see it.",
+      "Files lists all of them, with where each is used. A file that is replaced keeps its address.",
+    ],
+    screen: "/files",
+    control: ".files .head button",
+  },
+  {
+    question: "How can visitors write to us?",
+    answer: [
+      "Select a page and open Enquiry form on its card: visitors fill it in on that page. What they write is under More, Messages.",
+    ],
+    screen: "/pages",
+    control: ".card summary",
+  },
+  {
     question: "How do I change our phone number, or the name of the site?",
     answer: ["Under More, choose The business. What you type there is shown at the foot of every page."],
     screen: "/business",

@@ -40,6 +40,7 @@ export function PictureBar(props: {
       <div className="picture-bar asks">
         <label htmlFor="picture-shows">What does {file.name} show, for those who do not see it?</label>
         <Alternative
+          key={file.id}
           file={file}
           id="picture-shows"
           disabled={false}

@@ -218,7 +218,11 @@ public class FirstGuessIT extends UndoneTest {
         Locator reach = mara.page().getByText("By link only").last();
         assertThat(reach).isInViewport();
         assertThat(mara.page().locator(".card details:not([open]) > summary")).hasText(new String[] {
-            "When visitors can see it", "In search results and shared links", "Kind, layout, topics and date", "Remove"
+            "When visitors can see it",
+            "Enquiry form",
+            "In search results and shared links",
+            "Kind, layout, topics and date",
+            "Remove"
         });
         mara.page()
                 .locator(".card summary")

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import velnik.core.address.AddressWriter;
 import velnik.core.address.FileAddresses;
 import velnik.core.site.FileContent;
 import velnik.core.site.FileType;
@@ -26,7 +27,7 @@ public record Picture(
     private static final int ORDINARY = 960;
 
     /** @param addresses write an address of the site where the page is read */
-    public static Picture of(SiteFile file, String alternative, Writer addresses) {
+    public static Picture of(SiteFile file, String alternative, AddressWriter addresses) {
         FileContent content = file.content();
         int width = content.widths().stream()
                 .filter(each -> each >= ORDINARY)
@@ -44,12 +45,6 @@ public record Picture(
                 content.width(),
                 content.height(),
                 alternative);
-    }
-
-    /** @see velnik.core.address.AddressWriter */
-    @FunctionalInterface
-    public interface Writer {
-        String write(String address);
     }
 
     /** Of an {@code img} element. The first of a page is likely what a visitor waits for, so it does not wait itself. */

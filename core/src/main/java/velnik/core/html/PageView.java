@@ -1,5 +1,6 @@
 package velnik.core.html;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -33,6 +34,7 @@ import velnik.core.site.Zone;
  * @param topics listings of the topics it has
  * @param structured what search engines are told beside it, as JSON-LD; null for nothing
  */
+@RecordBuilder
 public record PageView(
         Frame frame,
         SiteView site,
@@ -53,7 +55,8 @@ public record PageView(
         List<Link> subpages,
         List<Link> topics,
         @Nullable String structured,
-        MenuAddresses addresses) {
+        MenuAddresses addresses)
+        implements PageViewBuilder.With {
 
     /** A step of the breadcrumb trail; without an address it is words only. */
     public record Step(String title, @Nullable String address) {}

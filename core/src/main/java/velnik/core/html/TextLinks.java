@@ -1,6 +1,5 @@
 package velnik.core.html;
 
-import java.util.Objects;
 import java.util.Optional;
 import velnik.core.address.FileAddresses;
 import velnik.core.address.Links;
@@ -20,9 +19,8 @@ import velnik.core.site.Visitor;
  * Where the links in texts lead for one visitor; to a page that the visitor cannot get, a link is its words alone.
  *
  * @param addresses write the address of a page
- * @param files write the address of a file
  */
-record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAddresses addresses, Picture.Writer files)
+record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAddresses addresses, SitePictures pictures)
         implements LinkTargets {
 
     @Override
@@ -30,7 +28,7 @@ record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAdd
         Optional<LinkedFile> file = LinkedFile.of(destination, site);
         if (file.isPresent()) {
             return site.findFile(file.get().file())
-                    .map(there -> new Target(files.write(FileAddresses.of(there)), there.name()))
+                    .map(there -> new Target(pictures.addresses().write(FileAddresses.of(there)), there.name()))
                     .orElseGet(() -> new Target(null, ""));
         }
         Optional<LinkedPage> linked = LinkedPage.of(destination, site);
@@ -47,12 +45,7 @@ record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAdd
 
     @Override
     public Optional<Picture> picture(String destination, String alternative) {
-        return LinkedFile.of(destination, site)
-                .flatMap(named -> site.findPicture(named.file()))
-                .map(file -> Picture.of(
-                        file,
-                        alternative.isEmpty() ? Objects.requireNonNullElse(file.alternative(), "") : alternative,
-                        files));
+        return LinkedFile.of(destination, site).flatMap(named -> pictures.find(named.file(), alternative));
     }
 
     private boolean leads(PageId page, Page there) {

@@ -1,6 +1,5 @@
 package velnik.core.html;
 
-import static java.util.Objects.requireNonNull;
 import static java.util.stream.Collectors.joining;
 
 import gg.jte.ContentType;
@@ -9,31 +8,23 @@ import gg.jte.TemplateOutput;
 import gg.jte.output.StringOutput;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
-import velnik.core.address.FileAddresses;
 import velnik.core.content.Markdown;
 import velnik.core.content.Picture;
 import velnik.core.enquiry.Enquiry;
 import velnik.core.explanation.Words;
 import velnik.core.listing.TopicListings;
+import velnik.core.navigation.Navigation;
 import velnik.core.navigation.SiteNavigation;
-import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
-import velnik.core.site.FileId;
-import velnik.core.site.FileType;
 import velnik.core.site.LayoutId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -54,6 +45,8 @@ public final class VisitorHtml {
     private final Openings openings;
     private final Visitor visitor;
     private final Frame frame;
+    private final PageLinks links;
+    private final SitePictures pictures;
     private final SiteView around;
     private @Nullable TopicListings listings;
 
@@ -63,10 +56,12 @@ public final class VisitorHtml {
         this.openings = navigation.openings();
         this.visitor = navigation.visitor();
         this.frame = frame;
+        this.links = new PageLinks(site, openings, visitor, frame);
+        this.pictures = new SitePictures(site, frame.addresses());
         this.around = new SiteView(
                 site.details().name(),
-                written("/"),
-                picture(site.details().logo()),
+                links.written("/"),
+                pictures.named(site.details().logo()),
                 site.details().contact());
     }
 
@@ -101,19 +96,17 @@ public final class VisitorHtml {
     private String ordinary(
             PageId id, String text, List<String> sent, Map<Integer, Enquiry.Problem> problems, String problem) {
         Page page = site.pages().get(id);
+        @Nullable Picture picture = pictures.named(page.picture());
         String written = Markdown.toHtml(
-                text,
-                new TextLinks(site, openings, visitor, this::addressOf, this::written),
-                picture(page.picture()) != null);
-        Map<String, Object> parts = new HashMap<>();
-        parts.put(
-                "view",
-                view(
-                        id,
-                        page.summary(),
-                        isKeptFromSearchEngines(id),
-                        written,
-                        subpages(site.pages().branch(id))));
+                text, new TextLinks(site, openings, visitor, links::addressOf, pictures), picture != null);
+        PageView view = view(id, page.summary(), isKeptFromSearchEngines(id))
+                .with()
+                .picture(picture)
+                .sharedPicture(pictures.shared(page).map(this::canonical).orElse(null))
+                .text(written)
+                .subpages(links.subpages(site.pages().branch(id)))
+                .build();
+        Map<String, Object> parts = new HashMap<>(Map.of("view", view));
         parts.put("form", page.form() == null ? null : FormView.of(frame, id, page.form(), sent, problems, problem));
         return render("page.jte", parts);
     }
@@ -126,7 +119,7 @@ public final class VisitorHtml {
                         "view",
                         beside(frame.say("form.thanks"), id),
                         "back",
-                        addressOf(id),
+                        links.addressOf(id),
                         "title",
                         site.pages().get(id).title()));
     }
@@ -141,7 +134,7 @@ public final class VisitorHtml {
         String summary = frame.words()
                 .say("closed", Map.of("when", Days.in(frame.words().language()).at(again, openings.zone())));
         boolean noIndex = site.pages().get(id).keptFromSearchEngines();
-        return render("page.jte", Map.of("view", view(id, summary, noIndex, "", List.of())));
+        return render("page.jte", Map.of("view", view(id, summary, noIndex)));
     }
 
     /**
@@ -153,7 +146,7 @@ public final class VisitorHtml {
         List<SearchView.Result> results = found.hits().stream()
                 .map(hit -> new SearchView.Result(
                         heading(hit.page(), site.pages().get(hit.page())),
-                        addressOf(hit.page()),
+                        links.addressOf(hit.page()),
                         site.pages().pathTo(hit.page()).stream()
                                 .filter(step -> !step.id().equals(hit.page()))
                                 .map(step -> step.value().title())
@@ -164,10 +157,10 @@ public final class VisitorHtml {
                 "search.jte",
                 Map.of(
                         "view",
-                        view(search, "", !asked.isEmpty() || isKeptFromSearchEngines(search), "", List.of()),
+                        view(search, "", !asked.isEmpty() || isKeptFromSearchEngines(search)),
                         "search",
                         new SearchView(
-                                addressOf(search),
+                                links.addressOf(search),
                                 asked,
                                 frame.words()
                                         .say(
@@ -182,39 +175,25 @@ public final class VisitorHtml {
                 "page-index.jte",
                 Map.of(
                         "view",
-                        view(id, "", isKeptFromSearchEngines(id), "", List.of()),
+                        view(id, "", isKeptFromSearchEngines(id)),
                         "rows",
-                        indexRows(site.pages().top()),
+                        links.indexRows(site.pages().top()),
                         "topics",
-                        listings().all().stream().map(this::link).toList()));
+                        listings().all().stream().map(links::link).toList()));
     }
 
     /** The page that lists those of a topic. */
     public String topic(TopicListings.Listing listing) {
         PageId index = site.builtIn(PageKind.PAGE_INDEX).orElseThrow();
-        List<PageView.Step> trail = new ArrayList<>(trail(index));
-        trail.add(new PageView.Step(site.pages().get(index).title(), addressOf(index)));
-        PageView view = new PageView(
-                frame,
-                around,
-                null,
-                Words.capital(listing.topic()),
-                "",
-                "",
-                "",
-                null,
-                null,
-                null,
-                canonical(listing.address()),
-                isKeptFromSearchEngines(index),
-                site.frameOf(site.pages().get(index).layout()),
-                navigation.forTopic(listing.topic()),
-                trail,
-                "",
-                listing.pages().stream().map(this::link).toList(),
-                List.of(),
-                null,
-                this::addressOf);
+        List<PageView.Step> trail = new ArrayList<>(links.trail(index));
+        trail.add(new PageView.Step(site.pages().get(index).title(), links.addressOf(index)));
+        PageView view = bare(Words.capital(listing.topic()), layoutOf(index), navigation.forTopic(listing.topic()))
+                .with()
+                .canonical(canonical(listing.address()))
+                .noIndex(isKeptFromSearchEngines(index))
+                .trail(trail)
+                .subpages(listing.pages().stream().map(links::link).toList())
+                .build();
         return render("page.jte", Map.of("view", view));
     }
 
@@ -224,20 +203,6 @@ public final class VisitorHtml {
             listings = TopicListings.of(site, openings, visitor);
         }
         return listings;
-    }
-
-    private PageView.Link link(TopicListings.Listing listing) {
-        return new PageView.Link(listing.topic(), "", null, written(listing.address()));
-    }
-
-    private List<IndexRow> indexRows(List<Branch<PageId, Page>> rows) {
-        return rows.stream()
-                .filter(row -> Access.isListed(site, row, openings, visitor))
-                .map(row -> new IndexRow(
-                        row.value().title(),
-                        row.value().kind() == PageKind.GROUP ? null : addressOf(row.id()),
-                        indexRows(row.children())))
-                .toList();
     }
 
     /**
@@ -252,7 +217,7 @@ public final class VisitorHtml {
                 "sign-in.jte",
                 Map.of(
                         "view",
-                        view(id, "", !to.isEmpty() || isKeptFromSearchEngines(id), "", List.of()),
+                        view(id, "", !to.isEmpty() || isKeptFromSearchEngines(id)),
                         "signIn",
                         new SignInView(visitor == Visitor.MEMBER, to, name, problem)));
     }
@@ -273,7 +238,8 @@ public final class VisitorHtml {
     }
 
     private String nowhere(String title, String says) {
-        PageView view = beside(title, site.builtIn(PageKind.NOT_FOUND).orElse(null));
+        PageView view = beside(title, site.builtIn(PageKind.NOT_FOUND).orElse(null))
+                .withSubpages(links.listed(site.pages().top()));
         @Nullable String search = gettable(PageKind.SEARCH);
         Map<String, Object> parts = new HashMap<>(Map.of("view", view, "says", says));
         parts.put("search", search == null ? null : new SearchView(search, "", "", List.of(), null));
@@ -281,11 +247,20 @@ public final class VisitorHtml {
     }
 
     /** A page that search engines leave out, with what stands around another. */
-    private PageView beside(String title, @Nullable PageId around) {
+    private PageView beside(String title, @Nullable PageId other) {
+        return bare(title, other == null ? LayoutId.STANDARD : layoutOf(other), navigation.forPage(other))
+                .with()
+                .page(other)
+                .noIndex(true)
+                .build();
+    }
+
+    /** A title with what stands around it, and nothing else. */
+    private PageView bare(String title, LayoutId layout, Navigation menus) {
         return new PageView(
                 frame,
-                this.around,
                 around,
+                null,
                 title,
                 "",
                 "",
@@ -294,24 +269,26 @@ public final class VisitorHtml {
                 null,
                 null,
                 null,
-                true,
-                around == null
-                        ? LayoutId.STANDARD
-                        : site.frameOf(site.pages().get(around).layout()),
-                navigation.forPage(around),
+                false,
+                layout,
+                menus,
                 List.of(),
                 "",
-                listed(site.pages().top()),
+                List.of(),
                 List.of(),
                 null,
-                this::addressOf);
+                links::addressOf);
+    }
+
+    private LayoutId layoutOf(PageId page) {
+        return site.frameOf(site.pages().get(page).layout());
     }
 
     /** The address of a built-in page; null when visitors cannot get it. */
     private @Nullable String gettable(PageKind kind) {
         return site.builtIn(kind)
                 .filter(id -> Access.of(site, id, openings).isGettableBy(visitor))
-                .map(this::addressOf)
+                .map(links::addressOf)
                 .orElse(null);
     }
 
@@ -320,58 +297,26 @@ public final class VisitorHtml {
                 || !Access.of(site, id, openings).isGettableBy(Visitor.NON_MEMBER);
     }
 
-    private PageView view(PageId id, String summary, boolean noIndex, String text, List<PageView.Link> subpages) {
+    /** What every page says of itself, without what is written on it. */
+    private PageView view(PageId id, String summary, boolean noIndex) {
         Page page = site.pages().get(id);
-        return new PageView(
-                frame,
-                around,
-                id,
-                heading(id, page),
-                summary,
-                page.searchTitle(),
-                page.searchDescription().isEmpty() ? summary : page.searchDescription(),
-                day(page),
-                picture(page.picture()),
-                sharedPicture(page),
-                canonicalOf(id),
-                noIndex,
-                site.frameOf(page.layout()),
-                navigation.forPage(id),
-                trail(id),
-                text,
-                subpages,
-                page.topics().isEmpty()
-                        ? List.of()
-                        : page.topics().stream()
-                                .sorted()
-                                .flatMap(topic -> listings().of(topic).stream())
-                                .map(this::link)
-                                .toList(),
-                noIndex ? null : StructuredData.of(site, id, summary, trail(id, this::canonicalOf)),
-                this::addressOf);
-    }
-
-    private @Nullable Picture picture(@Nullable FileId id) {
-        return id == null
-                ? null
-                : site.findPicture(id)
-                        .map(file ->
-                                Picture.of(file, Objects.requireNonNullElse(file.alternative(), ""), this::written))
-                        .orElse(null);
-    }
-
-    /** Its own picture, else the logo; in a width that is enough for those who show shared links. */
-    private @Nullable String sharedPicture(Page page) {
-        return Stream.of(
-                        Optional.ofNullable(page.picture()),
-                        Optional.ofNullable(site.details().logo()))
-                .flatMap(Optional::stream)
-                .flatMap(id -> site.findPicture(id).stream())
-                .filter(file -> file.content().type() != FileType.SVG)
-                .findFirst()
-                .map(file ->
-                        canonical(FileAddresses.of(file, file.content().widths().getLast())))
-                .orElse(null);
+        return bare(heading(id, page), layoutOf(id), navigation.forPage(id))
+                .with()
+                .page(id)
+                .summary(summary)
+                .searchTitle(page.searchTitle())
+                .description(page.searchDescription().isEmpty() ? summary : page.searchDescription())
+                .date(links.day(page))
+                .canonical(canonicalOf(id))
+                .noIndex(noIndex)
+                .trail(links.trail(id))
+                .topics(page.topics().stream()
+                        .sorted()
+                        .flatMap(topic -> listings().of(topic).stream())
+                        .map(links::link)
+                        .toList())
+                .structured(noIndex ? null : StructuredData.of(site, id, summary, links.trail(id, this::canonicalOf)))
+                .build();
     }
 
     /** Owners call the page Home; visitors have arrived at the business. Members are in, and can only go out. */
@@ -390,68 +335,6 @@ public final class VisitorHtml {
     private @Nullable String canonical(String address) {
         String origin = site.details().address();
         return origin.isEmpty() ? null : AddressWriter.absolute(origin).write(address);
-    }
-
-    private List<PageView.Step> trail(PageId id) {
-        return trail(id, this::addressOf);
-    }
-
-    private List<PageView.Step> trail(PageId id, Function<PageId, @Nullable String> address) {
-        List<PageView.Step> steps = new ArrayList<>();
-        if (site.home() != null && !site.isHome(id)) {
-            steps.add(new PageView.Step(site.pages().get(site.home()).title(), address.apply(site.home())));
-        }
-        List<Branch<PageId, Page>> path = site.pages().pathTo(id);
-        for (Branch<PageId, Page> step : path.subList(0, path.size() - 1)) {
-            if (!site.isHome(step.id()) && Access.of(site, step.id(), openings).isGettable()) {
-                boolean group = step.value().kind() == PageKind.GROUP;
-                steps.add(new PageView.Step(step.value().title(), group ? null : address.apply(step.id())));
-            }
-        }
-        return steps;
-    }
-
-    /** The newest first where each has a date, as news have; else as they stand. */
-    private List<PageView.Link> subpages(Branch<PageId, Page> branch) {
-        List<PageView.Link> listed =
-                Access.of(site, branch.id(), openings).isListedFor(visitor) && !site.isHome(branch.id())
-                        ? listed(branch.children())
-                        : List.of();
-        return listed.stream().allMatch(link -> link.date() != null)
-                ? listed.stream().sorted(NEWEST_FIRST).toList()
-                : listed;
-    }
-
-    private static final Comparator<PageView.Link> NEWEST_FIRST = Comparator.comparing(
-                    (PageView.Link link) -> requireNonNull(link.date()).written())
-            .reversed();
-
-    private PageView.@Nullable Day day(Page page) {
-        return page.date() == null
-                ? null
-                : new PageView.Day(
-                        page.date().toString(),
-                        Days.in(frame.words().language()).day(page.date()));
-    }
-
-    private List<PageView.Link> listed(List<Branch<PageId, Page>> pages) {
-        return pages.stream()
-                .filter(page -> Access.isListed(site, page, openings, visitor))
-                .map(page -> link(page.id()))
-                .toList();
-    }
-
-    private PageView.Link link(PageId id) {
-        Page page = site.pages().get(id);
-        return new PageView.Link(page.title(), page.summary(), day(page), addressOf(id));
-    }
-
-    private String addressOf(PageId page) {
-        return written(Addresses.of(site, page));
-    }
-
-    private String written(String address) {
-        return frame.addresses().write(address);
     }
 
     private static String render(String template, Map<String, Object> parts) {

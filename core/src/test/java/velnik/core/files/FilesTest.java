@@ -44,10 +44,23 @@ public class FilesTest {
         return new FileHash(TextHash.of(of).value());
     }
 
-    private static String html(SiteScript script, String page) {
+    private static VisitorHtml writer(SiteScript script) {
         Frame frame = new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), null);
-        return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame)
-                .page(script.page(page), script.text(page));
+        return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame);
+    }
+
+    private static String html(SiteScript script, String page) {
+        return writer(script).page(script.page(page), script.text(page));
+    }
+
+    @Test
+    public void aClosedPage_saysWhenItOpens_andShowsNothingOfWhatIsOnIt() {
+        SiteScript open = brackwater().on("2026-06-01");
+        assertTrue(html(open, "Rowing skiffs").contains("class=\"picture\""));
+        SiteScript closed = brackwater().on("2026-12-24");
+        String page = writer(closed).closed(closed.page("Rowing skiffs"));
+        assertTrue(page.contains("Opens again"), page);
+        assertFalse(page.contains("class=\"picture\""), page);
     }
 
     @Test

@@ -51,13 +51,26 @@ public class Inbox {
      */
     public boolean receive(PageId page, String pageTitle, Enquiry.Taken taken, String address) {
         String same = address + "\n" + page + "\n" + taken.answers();
-        if (lately.getIfPresent(same) != null) {
+        if (lately.asMap().putIfAbsent(same, true) != null) {
             return true;
         }
-        if (counted(address) > FROM_ONE_ADDRESS || counted(ALL) > FROM_ALL || store.count() >= MOST) {
-            return false;
+        boolean kept = false;
+        try {
+            if (counted(address) <= FROM_ONE_ADDRESS && counted(ALL) <= FROM_ALL && store.count() < MOST) {
+                store.add(message(page, pageTitle, taken));
+                kept = true;
+                mailing.soon();
+            }
+        } finally {
+            if (!kept) {
+                lately.invalidate(same);
+            }
         }
-        VisitorMessage message = new VisitorMessage(
+        return kept;
+    }
+
+    private VisitorMessage message(PageId page, String pageTitle, Enquiry.Taken taken) {
+        return new VisitorMessage(
                 UUID.randomUUID().toString(),
                 clock.instant(),
                 page.value(),
@@ -70,10 +83,6 @@ public class Inbox {
                 mailing.recipient(),
                 "",
                 0);
-        store.add(message);
-        lately.put(same, true);
-        mailing.soon();
-        return true;
     }
 
     private int counted(String key) {

@@ -92,9 +92,7 @@ class Mailing implements DisposableBean {
 
     private void send() {
         try {
-            store.all().stream()
-                    .filter(message -> message.sending() == VisitorMessage.Sending.WAITING)
-                    .forEach(this::send);
+            store.waiting().forEach(this::send);
         } catch (RuntimeException unreadable) {
             LOG.warn("messages could not be sent on, and are tried again: {}", unreadable.getMessage());
         }
@@ -115,7 +113,7 @@ class Mailing implements DisposableBean {
         }
     }
 
-    /** Somebody may have read, answered or deleted it meanwhile. */
+    /** Somebody may have read, answered or removed it meanwhile. */
     private void update(VisitorMessage tried) {
         store.find(tried.id()).ifPresent(now -> store.replace(tried.marked(now.read(), now.answered())));
     }

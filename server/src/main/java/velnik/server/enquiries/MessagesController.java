@@ -107,7 +107,7 @@ class MessagesController {
 
     private static ProblemException gone() {
         return new ProblemException(
-                HttpStatus.NOT_FOUND, "message-unknown", "That message is not there any more; somebody deleted it.");
+                HttpStatus.NOT_FOUND, "message-unknown", "That message is not there any more; somebody removed it.");
     }
 
     private static MessageDto dto(VisitorMessage message) {

@@ -20,11 +20,17 @@ class HibernateMessageStore implements MessageStore {
 
     @Override
     public List<VisitorMessage> all() {
+        return found("from MessageEntity order by at desc, id");
+    }
+
+    @Override
+    public List<VisitorMessage> waiting() {
+        return found("from MessageEntity where sending = WAITING order by at, id");
+    }
+
+    private List<VisitorMessage> found(String query) {
         return sessions.fromStatelessSession(
-                session -> session
-                        .createSelectionQuery("from MessageEntity order by at desc, id", MessageEntity.class)
-                        .getResultList()
-                        .stream()
+                session -> session.createSelectionQuery(query, MessageEntity.class).getResultList().stream()
                         .map(entity -> entity.message(forms))
                         .toList());
     }

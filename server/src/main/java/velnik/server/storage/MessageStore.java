@@ -8,6 +8,9 @@ public interface MessageStore {
     /** The newest first. */
     List<VisitorMessage> all();
 
+    /** Those that wait to be sent by mail. */
+    List<VisitorMessage> waiting();
+
     long count();
 
     long unread();

@@ -10,7 +10,6 @@ import java.time.LocalDate;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
-import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileId;
 import velnik.core.site.LayoutId;
 import velnik.core.site.Page;
@@ -112,7 +111,7 @@ class PageEntity {
         entity.date = page.date();
         entity.picture = page.picture() == null ? null : page.picture().value();
         entity.textHash = page.text() == null ? null : page.text().value();
-        entity.form = page.form() == null ? null : forms.write(page.form(), EnquiryForm.class);
+        entity.form = page.form() == null ? null : forms.writeForm(page.form());
         entity.periods = forms.writePeriods(page.periods());
         entity.whenClosed = page.whenClosed();
         entity.locked = page.locked();
@@ -137,7 +136,7 @@ class PageEntity {
                 date,
                 picture == null ? null : new FileId(picture),
                 textHash == null ? null : new TextHash(textHash),
-                form == null ? null : forms.read(StoredForms.FORMAT, form, EnquiryForm.class),
+                form == null ? null : forms.readForm(form),
                 forms.readPeriods(periods),
                 whenClosed,
                 locked,

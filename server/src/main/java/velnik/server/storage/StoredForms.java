@@ -25,6 +25,7 @@ import velnik.core.outline.Outline;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
+import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileHash;
 import velnik.core.site.FileId;
 import velnik.core.site.Forward;
@@ -300,6 +301,15 @@ class StoredForms {
 
     List<String> readTexts(String text) {
         return json.readValue(text, TEXTS);
+    }
+
+    /** A column of its own, without the number of a form; what it holds so far has one form alone. */
+    String writeForm(EnquiryForm form) {
+        return json.writeValueAsString(form);
+    }
+
+    EnquiryForm readForm(String text) {
+        return json.readValue(text, EnquiryForm.class);
     }
 
     String writeAnswers(List<Enquiry.Answer> answers) {
