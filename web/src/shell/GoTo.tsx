@@ -172,5 +172,3 @@ function useGoals(props: Parameters<typeof GoTo>[0]): readonly Goal[] {
     ];
   }, [copy, person, commands, menus, navigate]);
 }
-
-/** Those called what was typed, the whole name first, then its beginning, then the beginning of a word, then the rest. */
