@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import jakarta.persistence.Entity;
+import java.util.concurrent.Executors;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RestController;
 import org.testng.annotations.Test;
@@ -74,6 +75,19 @@ public class ServerArchitectureTest {
                 .areAnnotatedWith(Controller.class)
                 .should()
                 .bePackagePrivate()
+                .check(SERVER);
+    }
+
+    /** One that loads a class keeps its carrier; all of them waiting for the jar would stop the server for good. */
+    @Test
+    public void threads_areNeverVirtual() {
+        noClasses()
+                .should()
+                .callMethod(Thread.class, "ofVirtual")
+                .orShould()
+                .callMethod(Thread.class, "startVirtualThread", Runnable.class)
+                .orShould()
+                .callMethod(Executors.class, "newVirtualThreadPerTaskExecutor")
                 .check(SERVER);
     }
 }

@@ -10,6 +10,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
@@ -34,6 +35,9 @@ class Events implements SmartLifecycle {
     /** The clock of the machine may be set meanwhile. */
     private static final Duration LONGEST_WAIT = Duration.ofMinutes(10);
 
+    private static final ThreadFactory THREADS =
+            Thread.ofPlatform().daemon().name("events-", 0).factory();
+
     private final WorkingCopy workingCopy;
     private final LiveSite live;
     private final Computed computed;
@@ -41,7 +45,7 @@ class Events implements SmartLifecycle {
     private final Set<Listener> listeners = ConcurrentHashMap.newKeySet();
     /** Forgets what it is given once it has stopped. */
     private final ScheduledThreadPoolExecutor timer =
-            new ScheduledThreadPoolExecutor(1, Thread.ofVirtual().factory(), new ThreadPoolExecutor.DiscardPolicy());
+            new ScheduledThreadPoolExecutor(1, THREADS, new ThreadPoolExecutor.DiscardPolicy());
 
     private volatile Instant turned;
     private volatile boolean open;
@@ -120,8 +124,7 @@ class Events implements SmartLifecycle {
         /** The newest that was not sent yet. */
         private final AtomicReference<@Nullable Happened> slot = new AtomicReference<>();
 
-        private final ExecutorService turns =
-                Executors.newSingleThreadExecutor(Thread.ofVirtual().factory());
+        private final ExecutorService turns = Executors.newSingleThreadExecutor(THREADS);
 
         Listener() {
             emitter.onTimeout(this::leave);

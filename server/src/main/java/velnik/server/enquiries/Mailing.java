@@ -40,8 +40,8 @@ class Mailing implements DisposableBean {
     private final MailSettings settings;
     private final MessageStore store;
     private final LiveSite live;
-    private final ExecutorService sender =
-            Executors.newSingleThreadExecutor(Thread.ofVirtual().name("mail").factory());
+    private final ExecutorService sender = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("mail").factory());
 
     Mailing(MailSettings settings, MessageStore store, LiveSite live) {
         this.settings = settings;

@@ -17,8 +17,8 @@ import velnik.server.calls.ProblemException;
 
 /**
  * Lets few passwords be checked at a time, since each takes a processor for a while, and but one of each address: sixty
- * guesses at once keep neither visitors waiting nor somebody who signs in from elsewhere. They are checked on threads of
- * the system, which have to share the processors with the requests, where a virtual thread would keep one for itself.
+ * guesses at once keep neither visitors waiting nor somebody who signs in from elsewhere. They are checked on half as
+ * many threads as there are processors.
  */
 @Component
 public class PasswordWork {

@@ -281,7 +281,7 @@ class VisitorPages {
             this.site = site;
             this.at = at;
             this.until = Openings.at(site, at).nextChange(site);
-            Thread.ofVirtual().name("texts").start(() -> texts.readAhead(site));
+            Thread.ofPlatform().daemon().name("texts").start(() -> texts.readAhead(site));
         }
 
         ReleasePages pages(Visitor visitor) {

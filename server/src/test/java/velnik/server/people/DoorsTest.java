@@ -175,6 +175,10 @@ public class DoorsTest {
                                         .getBytes(StandardCharsets.ISO_8859_1));
                 slow.add(socket);
             }
+            for (int tries = 0; tries < 100 && threadsOfRequests() < slow.size(); tries++) {
+                Thread.sleep(50);
+            }
+            assertTrue(threadsOfRequests() >= slow.size(), "each slow one has a thread of the system");
             Caller mara = server.mara();
             for (int i = 0; i < 60; i++) {
                 Caller guesser = server.caller();
@@ -191,5 +195,11 @@ public class DoorsTest {
                 socket.close();
             }
         }
+    }
+
+    private static long threadsOfRequests() {
+        return Thread.getAllStackTraces().keySet().stream()
+                .filter(thread -> thread.getName().contains("-exec-"))
+                .count();
     }
 }
