@@ -69,7 +69,7 @@ function themed(colours: Palette): ThemeConfig {
       fontSize: sizes.small,
       controlHeight: 30,
       controlHeightSM: 26,
-      motion: !window.matchMedia("(prefers-reduced-motion: reduce)").matches,
+      motion: false, // what is clicked while it still grows is missed
       boxShadow: "none",
       boxShadowSecondary: `0 2px 12px ${colours.ink}26`,
     },

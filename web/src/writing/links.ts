@@ -159,6 +159,8 @@ function offers(context: CompletionContext): CompletionResult | null {
   return {
     from: begins,
     filter: false,
+    // At once, so that Enter never finds the list still being looked for.
+    update: (_before, _from, _to, now) => offers(now),
     options: found.map(({ name, detail, written }) => ({
       label: name,
       detail,
