@@ -18,6 +18,10 @@ import java.util.Set;
 final class RunningVelnik implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(120);
 
+    /** What tests running side by side do not share. */
+    private static final Path OWN =
+            Path.of("target", "fork-" + System.getProperty("velnik.fork", "1")).toAbsolutePath();
+
     private static final Path UNPACKED = unpacked(Path.of(requireNonNull(System.getProperty("velnik.jar"))));
 
     /** What the clock says, so that what is there in a season is there whenever the tests run. */
@@ -61,7 +65,7 @@ final class RunningVelnik implements AutoCloseable {
         try {
             Path portFile = data.resolve("port");
             Files.deleteIfExists(portFile);
-            Path log = Path.of("target", "velnik.log");
+            Path log = OWN.resolve("velnik.log");
             List<String> command = command(data, portFile);
             command.add("--velnik.start-at=" + moment);
             command.addAll(List.of(arguments));
@@ -83,7 +87,7 @@ final class RunningVelnik implements AutoCloseable {
                 "-XX:TieredStopAtLevel=1",
                 // Classes loaded once are kept for the next start.
                 "-XX:+AutoCreateSharedArchive",
-                "-XX:SharedArchiveFile=" + Path.of("target", "classes.jsa").toAbsolutePath(),
+                "-XX:SharedArchiveFile=" + OWN.resolve("classes.jsa"),
                 "--enable-native-access=ALL-UNNAMED",
                 "-Dvelnik.port-file=" + portFile,
                 "-jar",
@@ -134,7 +138,7 @@ final class RunningVelnik implements AutoCloseable {
 
     /** An unpacked jar starts in half the time. */
     private static Path unpacked(Path jar) {
-        Path folder = Path.of("target", "velnik").toAbsolutePath();
+        Path folder = OWN.resolve("velnik");
         Path unpacked = folder.resolve(requireNonNull(jar.getFileName()));
         try {
             if (!Files.exists(unpacked)

@@ -176,8 +176,9 @@ public final class Caller {
         return gets("/-/api/working-copy").answers(200).json();
     }
 
+    /** As the lightest answer tells it. */
     public long revision() {
-        return workingCopy().path("revision").asLong();
+        return gets("/-/api/bin").answers(200).json().path("revision").asLong();
     }
 
     /** All pages as the editor gets them, to see whether anything changed. */

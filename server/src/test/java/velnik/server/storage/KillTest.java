@@ -22,7 +22,7 @@ import org.testng.annotations.Test;
 /** Kills a process that acknowledges edits, again and again, and looks whether each acknowledged edit is there. */
 public class KillTest {
     /** On each of two data folders, which are killed side by side. */
-    private static final int KILLS = 12;
+    private static final int KILLS = 8;
 
     /** What the killed process runs on: jars alone, since only their classes can be archived for a quicker start. */
     private final List<String> classPath = new ArrayList<>();
