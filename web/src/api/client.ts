@@ -10,6 +10,7 @@ export type DifferenceDto = Schemas["DifferenceDto"];
 export type ChangeDto = Schemas["ChangeDto"];
 export type PlaceDto = Schemas["PlaceDto"];
 export type SettingsDto = Schemas["SettingsDto"];
+export type ChannelDto = Schemas["ChannelDto"];
 export type LayoutDto = SettingsDto["layouts"][number];
 export type NewPagesDto = SettingsDto["newPages"];
 export type HistoryDto = Schemas["HistoryDto"];

@@ -152,6 +152,7 @@ function Leads(props: Sending) {
           />
         </>
       );
+    case "CHANNELS":
     case "PHONE_OF_BUSINESS":
     case "MAIL_OF_BUSINESS":
       return (

@@ -1,10 +1,10 @@
 import { Checkbox, Select } from "antd";
 import type { AppearanceDto } from "../api/client";
+import { ICONS } from "../shared/itemIcons";
 import { KeptField } from "../shared/KeptField";
 import { CommonChoice, common } from "../shared/Mixed";
 import { Periods } from "../shared/Periods";
 import type { Appearing } from "./deeds";
-import { ICONS } from "./icons";
 
 type Props = {
   /** Of one item or several; where several differ, the option says so. */

@@ -9,6 +9,7 @@ export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
   PHONE: "phone number",
   PHONE_OF_BUSINESS: "phone number of the business",
   MAIL_OF_BUSINESS: "mail address of the business",
+  CHANNELS: "channels of the business",
   FILE: "file",
   HEADING: "heading",
   TEXT: "text",

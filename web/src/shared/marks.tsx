@@ -139,6 +139,7 @@ const KINDS: Readonly<Record<string, string>> = {
   PHONE: "M4.5 1.5h5v11h-5zM6 10.5h2",
   MAIL_OF_BUSINESS: "M1.5 3h11v8h-11zM1.5 3.5L7 8l5.5-4.5",
   PHONE_OF_BUSINESS: "M4.5 1.5h5v11h-5zM6 10.5h2",
+  CHANNELS: "M1.5 5h3v3h-3zM5.5 5h3v3h-3zM9.5 5h3v3h-3z",
   FILE: "M3 1.5h5.5l2.5 2.5v8.5H3zM5 8l2 2 2-2M7 5.5V10",
   HEADING: "M2 3h10M2 7h6M2 11h6",
   TEXT: "M2 4h10M2 8h10M2 12h5",

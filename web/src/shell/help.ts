@@ -50,6 +50,22 @@ export const HELP: readonly HelpTopic[] = [
     control: "#business-phone",
   },
   {
+    question: "Where do I type my opening hours?",
+    answer: [
+      "Under More, choose The business. Type a line for days that are alike, such as “Mon–Fri 9:00–17:30”, and days that are otherwise by their date.",
+    ],
+    screen: "/business",
+    control: "#business-hours",
+  },
+  {
+    question: "How do I show where else I am found?",
+    answer: [
+      "Under More, choose The business, and add a channel there. In a menu, type “channels” into the add line: they stand there as a row of icons.",
+    ],
+    screen: "/business",
+    control: "[aria-label='Name of the new channel']",
+  },
+  {
     question: "How do I get a website in another language?",
     answer: [
       "Under More, choose The business, and there the language. Dates, buttons and notices follow; what you write is yours.",

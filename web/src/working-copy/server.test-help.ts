@@ -46,6 +46,10 @@ export const SETTINGS: SettingsDto = {
     phone: "01632 960 983",
     mail: "yard@brackwater.example",
     postal: "",
+    hours: "",
+    hoursRead: [],
+    position: "",
+    channels: [],
   },
   timeZone: "Europe/London",
   layouts: [

@@ -55,6 +55,44 @@ public class BusinessIT extends UndoneTest {
     }
 
     @Test
+    public void openingHours_areTypedAsOneSpeaks_andChannelsStandInAMenu() {
+        mara.opensScreen("The business");
+        field("Opening hours").fill("Mon–Fri 9–5\nSat 10 to noon\n24 December 2026 9–12 Christmas Eve");
+        mara.presses("Tab").isTold("The site has other opening hours.");
+        assertThat(mara.page().locator(".hours-read li")).hasText(new String[] {
+            "Mon–Fri 09:00–17:00", "Sat 10:00–12:00", "Sun closed", "24 December 2026 09:00–12:00 Christmas Eve"
+        });
+        field("Opening hours").fill("Mon–Fri whenever");
+        mara.presses("Tab");
+        assertThat(mara.page().locator(".business .problem")).containsText("“Mon–Fri whenever” is not understood.");
+        field("Opening hours").press("Escape");
+        field("Name of the new channel").fill("Our pictures");
+        field("Address of the new channel").fill("pictures.example/yard");
+        mara.presses("Enter").isTold("The site has other channels.");
+        assertThat(field("Address of Our pictures")).hasValue("https://pictures.example/yard");
+        mara.isAccessible("hours and channels");
+        mara.opensMenu("Footer").presses("n").types("channels");
+        mara.page()
+                .getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText("Our pictures"))
+                .click();
+        assertThat(mara.window().locator("footer .channels a").last())
+                .hasAttribute("href", "https://pictures.example/yard");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire");
+        assertThat(visitor.page().locator("footer .hours")).containsText("Sat");
+        assertThat(visitor.page()
+                        .locator("footer .channels a[title='Our pictures']")
+                        .first())
+                .isVisible();
+        visitor.isAccessible("hours and channels at the foot");
+        visitor.complainsOfNothing();
+        mara.forgives("422");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void siteInGerman_speaksGerman_andOneInArabicIsReadFromTheRight() {
         mara.opensScreen("The business").choosesFrom("Language", "Deutsch");
         mara.isTold("The site has another language.");

@@ -187,7 +187,13 @@ public class FirstGuessIT extends UndoneTest {
                 asked.add(request.url().replaceAll("^.*/-/", ""));
             }
         });
-        mara.holds("", "ArrowDown", 10);
+        // Within the page, so that they follow each other as fast as where nothing is slow.
+        mara.outline().evaluate("""
+                outline => {
+                  for (let key = 0; key < 10; key++) {
+                    document.activeElement.dispatchEvent(new KeyboardEvent("keydown", { key: "ArrowDown", bubbles: true }));
+                  }
+                }""");
         assertThat(mara.page().locator(".card .sentence")).not().isEmpty();
         mara.page().waitForTimeout(700);
         assertTrue(asked.size() <= 2, asked.toString());

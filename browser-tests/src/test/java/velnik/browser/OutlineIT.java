@@ -162,7 +162,8 @@ public class OutlineIT extends UndoneTest {
         mara.drags(mara.row("Pictures"), mara.row("Contact"), 0.9);
         assertThat(mara.dragNote()).containsText("Under Short, after Contact");
         mara.letsGo().isTold("Pictures moved to Short.");
-        mara.seesUnder("Short", "Home", "Contact", "Pictures").seesUnder("Elsewhere", "Write to us", "01632 960 983");
+        mara.seesUnder("Short", "Home", "Contact", "Pictures")
+                .seesUnder("Elsewhere", "Write to us", "01632 960 983", "On the web");
 
         mara.chooses("Contact").presses("p");
         mara.page()

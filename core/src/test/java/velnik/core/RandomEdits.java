@@ -169,7 +169,17 @@ public final class RandomEdits {
                 random.nextInt(3) == 0 ? "de" : null,
                 random.nextBoolean() ? "01632 960 98" + random.nextInt(10) : null,
                 random.nextInt(5) == 0 ? "nobody" : "yard@brackwater.example",
-                random.nextBoolean() ? "The Slip\nBrack" : null);
+                random.nextBoolean() ? "The Slip\nBrack" : null,
+                random.nextInt(3) == 0 ? "Mon-Fri 9-17\n24 Dec 2026 9-1" + random.nextInt(3) : null,
+                random.nextInt(3) == 0 ? "51.73, 0.6" + random.nextInt(9) : null,
+                random.nextInt(3) == 0 ? channels() : null);
+    }
+
+    /** One of them may have an address that is none. */
+    private List<Change.SetDetails.Channel> channels() {
+        return List.of(
+                new Change.SetDetails.Channel("Pictures", "https://pictures.example/brackwater", "camera"),
+                new Change.SetDetails.Channel("Tides", random.nextInt(4) == 0 ? "no" : "tides.example", "wave"));
     }
 
     /** Upon the one there is, or upon one that somebody else wrote over. */

@@ -276,10 +276,25 @@ public sealed interface Change
             @Nullable String language,
             @Nullable String phone,
             @Nullable String mail,
-            @Nullable String postal)
+            @Nullable String postal,
+            @Nullable String hours,
+            @Nullable String position,
+            @Nullable List<Channel> channels)
             implements Change, ChangeSetDetailsBuilder.With {
         /** Leaves everything as it is. */
-        public static final SetDetails NONE = new SetDetails(null, null, null, null, null, null, null);
+        public static final SetDetails NONE =
+                new SetDetails(null, null, null, null, null, null, null, null, null, null);
+
+        public SetDetails {
+            channels = channels == null ? null : List.copyOf(channels);
+        }
+
+        /**
+         * Where else the business is found, as typed.
+         *
+         * @param icon names one of {@link velnik.core.site.Icons}
+         */
+        public record Channel(String name, String address, String icon) {}
     }
 
     /** Says where the site's days begin and end. */

@@ -113,6 +113,22 @@ public sealed interface Refusal {
 
     record PostalTooLong(int length, int limit) implements Refusal {}
 
+    /** @param line as typed, shortened */
+    record HoursNotUnderstood(String line) implements Refusal {}
+
+    /** @param line as typed, shortened */
+    record HoursOverlap(String line) implements Refusal {}
+
+    record HoursTooMany(int limit) implements Refusal {}
+
+    record PositionMalformed(String typed) implements Refusal {}
+
+    record ChannelMalformed(String typed) implements Refusal {}
+
+    record ChannelNameMalformed(int length, int limit) implements Refusal {}
+
+    record ChannelsTooMany(int count, int limit) implements Refusal {}
+
     record DetailsMalformed(String name, String address, int limit) implements Refusal {}
 
     /** A later change stands on the one to undo. */

@@ -17,6 +17,13 @@ public final class DetailsFields {
             Field.whole("phone", "phone number", details -> details.contact().phone(), DetailsFields::said),
             Field.whole("mail", "mail address", details -> details.contact().mail(), DetailsFields::said),
             Field.whole("postal", "postal address", details -> details.contact().postal(), DetailsFields::said),
+            Field.whole("hours", "opening hours", Details::hours, (site, hours) -> Words.hours(hours)),
+            Field.whole(
+                    "position",
+                    "position",
+                    Details::position,
+                    (site, position) -> position == null ? "none" : position.written()),
+            Field.whole("channels", "channels", Details::channels, (site, all) -> Words.channels(all)),
             Field.whole(
                     "newPagesReach",
                     "reach of new pages",

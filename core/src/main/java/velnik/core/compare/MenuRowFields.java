@@ -130,6 +130,7 @@ public final class MenuRowFields {
             case ItemKind.ToFile(FileId file) -> "the file " + Words.file(site, file);
             case ItemKind.OfBusiness(ItemKind.Way way) ->
                 way == ItemKind.Way.PHONE ? "the phone of the business" : "the mail of the business";
+            case ItemKind.Channels channels -> "the channels of the business";
             case ItemKind.Heading heading -> "a heading";
             case ItemKind.Text text -> "a text";
             case ItemKind.OtherMenu(MenuRowId menu) -> "the menu " + Words.menu(site, menu);

@@ -160,6 +160,10 @@ public final class Offers {
             ItemKind.Way.PHONE, Set.of("phone", "telephone", "phone number", "our phone", "ring us", "call us"),
             ItemKind.Way.MAIL, Set.of("mail", "e-mail", "email", "mail address", "our mail", "write to us"));
 
+    /** By what the channels are asked for. */
+    private static final Set<String> CHANNELS =
+            Set.of("channels", "our channels", "elsewhere", "social", "social media", "follow us", "icons");
+
     private static List<Offer> ofThisSite(Site site, String address, String label, Set<PageId> placed) {
         Optional<PageId> page = Addresses.find(site, address);
         return page.map(found -> List.of(page(site, found, label, placed)))
@@ -200,6 +204,10 @@ public final class Offers {
             if (!reached.isEmpty() && requireNonNull(REACHED.get(way)).contains(wanted)) {
                 offers.add(new Offer.OfLink(new ItemKind.OfBusiness(way), reached, false));
             }
+        }
+        if (!site.details().channels().isEmpty() && CHANNELS.contains(wanted)) {
+            offers.add(new Offer.OfLink(
+                    new ItemKind.Channels(), Words.channels(site.details().channels()), false));
         }
         site.files().stream()
                 .filter(file -> !file.content().isPicture() && rank(Latin.of(file.name()), wanted) >= 0)

@@ -46,6 +46,7 @@ public final class Labels {
             case ItemKind.Phone(String number) -> Links.numberOf(number);
             case ItemKind.ToFile(FileId file) -> Words.file(site, file);
             case ItemKind.OfBusiness(ItemKind.Way way) -> Words.ofBusiness(site, way);
+            case ItemKind.Channels channels -> Words.channels(site.details().channels());
             case ItemKind.Heading heading -> WORDS.say("Heading");
             case ItemKind.Text text -> WORDS.say("Text");
             case ItemKind.PageList list -> WORDS.say("PageList");

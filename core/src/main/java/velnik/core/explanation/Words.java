@@ -7,9 +7,11 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
+import velnik.core.hours.HoursLines;
 import velnik.core.navigation.ZoneDecision;
 import velnik.core.site.Appearance;
 import velnik.core.site.Assignment;
+import velnik.core.site.Channel;
 import velnik.core.site.Device;
 import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileId;
@@ -23,6 +25,7 @@ import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.NewPages;
+import velnik.core.site.OpeningHours;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -236,6 +239,18 @@ public final class Words {
     public static String ofBusiness(Site site, ItemKind.Way way) {
         String typed = site.details().contact().by(way);
         return typed.isEmpty() ? WORDS.say(way) : typed;
+    }
+
+    /** As the owner reads them, on one line. */
+    public static String hours(OpeningHours hours) {
+        return hours.isNone() ? "none" : HoursLines.typed(hours).replace("\n", "; ");
+    }
+
+    /** Their names. */
+    public static String channels(List<Channel> channels) {
+        return channels.isEmpty()
+                ? WORDS.say("channels")
+                : WORDS.list(channels.stream().map(Channel::name).toList());
     }
 
     /** A file's name. */

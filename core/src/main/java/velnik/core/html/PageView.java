@@ -14,6 +14,7 @@ import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Target;
 import velnik.core.navigation.ZoneMenu;
+import velnik.core.site.Channel;
 import velnik.core.site.Device;
 import velnik.core.site.Icons;
 import velnik.core.site.LayoutId;
@@ -148,6 +149,15 @@ public record PageView(
         return frame.words().say(pages ? "pages" : "entries", Map.of("count", count));
     }
 
+    /** What a row of channels leads to; none for every other row. */
+    public List<Channel> channelsOf(NavigationRow row) {
+        return row.target() instanceof Target.ToChannels(List<Channel> channels) ? channels : List.of();
+    }
+
+    public @Nullable String drawing(Channel channel) {
+        return Icons.drawingOf(channel.icon());
+    }
+
     /** The path of a row's icon; null where it has none. */
     public @Nullable String drawing(NavigationRow row) {
         return Icons.drawingOf(row.appearance().icon());
@@ -158,6 +168,7 @@ public record PageView(
             case Target.ToPage(PageId to) -> addresses.of(to);
             case Target.ToAddress(String href, boolean ofThisSite) ->
                 ofThisSite ? frame.addresses().write(href) : href;
+            case Target.ToChannels channels -> null;
             case Target.Nowhere() -> null;
         };
     }

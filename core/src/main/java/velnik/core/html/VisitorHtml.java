@@ -18,6 +18,7 @@ import velnik.core.content.Markdown;
 import velnik.core.content.Picture;
 import velnik.core.enquiry.Enquiry;
 import velnik.core.explanation.Words;
+import velnik.core.hours.HoursLines;
 import velnik.core.listing.TopicListings;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.SiteNavigation;
@@ -25,6 +26,7 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
+import velnik.core.site.Details;
 import velnik.core.site.LayoutId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
@@ -58,11 +60,15 @@ public final class VisitorHtml {
         this.frame = frame;
         this.links = new PageLinks(site, openings, visitor, frame);
         this.pictures = new SitePictures(site, frame.addresses());
+        Details details = site.details();
         this.around = new SiteView(
-                site.details().name(),
+                details.name(),
                 links.written("/"),
-                pictures.named(site.details().logo()),
-                site.details().contact());
+                pictures.named(details.logo()),
+                details.contact(),
+                HoursLines.of(
+                        details.hours(), HoursLines.locale(details.language(), details.timeZone()), openings.today()),
+                details.position());
     }
 
     /** @param text of the page, in Markdown; a built-in page has none */
@@ -315,8 +321,12 @@ public final class VisitorHtml {
                         .flatMap(topic -> listings().of(topic).stream())
                         .map(links::link)
                         .toList())
-                .structured(noIndex ? null : StructuredData.of(site, id, summary, links.trail(id, this::canonicalOf)))
+                .structured(noIndex ? null : structured(id, summary))
                 .build();
+    }
+
+    private @Nullable String structured(PageId id, String summary) {
+        return StructuredData.of(site, id, summary, links.trail(id, this::canonicalOf), openings.today());
     }
 
     /** Owners call the page Home; visitors have arrived at the business. Members are in, and can only go out. */

@@ -165,6 +165,7 @@ public final class Depths {
             case ItemKind.Phone phone -> 0;
             case ItemKind.ToFile file -> 0;
             case ItemKind.OfBusiness business -> 0;
+            case ItemKind.Channels channels -> 0;
             case ItemKind.Heading heading -> 0;
             case ItemKind.Text text -> 0;
         };

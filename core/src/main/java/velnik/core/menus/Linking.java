@@ -45,6 +45,7 @@ final class Linking {
                         ? new Looked.Kept(kind)
                         : new Looked.Refused(new Refusal.MenuUnknown(menu.value()));
             case ItemKind.OfBusiness business -> new Looked.Kept(kind);
+            case ItemKind.Channels channels -> new Looked.Kept(kind);
             case ItemKind.Heading heading -> new Looked.Kept(kind);
             case ItemKind.Text text -> new Looked.Kept(kind);
         };

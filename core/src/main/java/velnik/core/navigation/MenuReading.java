@@ -1,5 +1,6 @@
 package velnik.core.navigation;
 
+import static java.util.stream.Collectors.joining;
 import static java.util.stream.Collectors.toSet;
 
 import java.util.ArrayDeque;
@@ -21,6 +22,7 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
+import velnik.core.site.Channel;
 import velnik.core.site.Contact;
 import velnik.core.site.Device;
 import velnik.core.site.FileId;
@@ -95,6 +97,7 @@ public final class MenuReading {
                 plain(branch, item, Links.numberOf(number), new Target.ToAddress(Links.dialling(number), false));
             case ItemKind.ToFile(FileId file) -> file(branch, item, file);
             case ItemKind.OfBusiness(ItemKind.Way way) -> ofBusiness(branch, item, way);
+            case ItemKind.Channels channels -> channels(branch, item);
             case ItemKind.Text text -> plain(branch, item, "", new Target.Nowhere());
             case ItemKind.Heading heading -> over(branch, item, items(branch.children()), new Absence.NothingUnder());
             case ItemKind.PageList list ->
@@ -200,6 +203,16 @@ public final class MenuReading {
                                     case MAIL -> "mailto:" + typed;
                                 },
                                 false));
+    }
+
+    private MenuEntry channels(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item) {
+        List<Channel> channels = site.details().channels();
+        MenuEntry entry = plain(
+                branch,
+                item,
+                channels.stream().map(Channel::name).collect(joining(", ")),
+                new Target.ToChannels(channels));
+        return channels.isEmpty() ? entry.withAbsence(new Absence.BusinessUnsaid()) : entry;
     }
 
     private MenuEntry file(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, FileId id) {

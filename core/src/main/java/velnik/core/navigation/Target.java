@@ -1,5 +1,7 @@
 package velnik.core.navigation;
 
+import java.util.List;
+import velnik.core.site.Channel;
 import velnik.core.site.PageId;
 
 /** Where a row leads. */
@@ -12,6 +14,13 @@ public sealed interface Target {
      * @param ofThisSite whether it begins at the root of this site
      */
     record ToAddress(String href, boolean ofThisSite) implements Target {}
+
+    /** Leads to several addresses elsewhere, shown by their icons. */
+    record ToChannels(List<Channel> channels) implements Target {
+        public ToChannels {
+            channels = List.copyOf(channels);
+        }
+    }
 
     record Nowhere() implements Target {}
 }

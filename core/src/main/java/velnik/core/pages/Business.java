@@ -1,7 +1,9 @@
 package velnik.core.pages;
 
+import io.vavr.control.Either;
 import java.util.Arrays;
 import java.util.IllformedLocaleException;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -12,10 +14,13 @@ import velnik.core.change.Change;
 import velnik.core.change.Refusal;
 import velnik.core.draft.Draft;
 import velnik.core.files.Files;
+import velnik.core.site.Channel;
 import velnik.core.site.Contact;
 import velnik.core.site.Details;
 import velnik.core.site.FileId;
 import velnik.core.site.Limits;
+import velnik.core.site.OpeningHours;
+import velnik.core.site.Position;
 import velnik.core.site.Site;
 import velnik.core.text.Line;
 import velnik.core.text.Shortened;
@@ -23,9 +28,6 @@ import velnik.core.text.Shortened;
 /** What the site says of the business it is of. */
 public final class Business {
     private static final Set<String> LANGUAGES = Set.of(Locale.getISOLanguages());
-
-    /** What is typed wrong is said back so far. */
-    private static final int SAID = 60;
 
     private Business() {}
 
@@ -41,27 +43,37 @@ public final class Business {
         String phone = typed(set.phone(), contact.phone());
         String mail = typed(set.mail(), contact.mail());
         String postal = set.postal() == null ? contact.postal() : lines(set.postal());
+        Either<Refusal, OpeningHours> hours =
+                set.hours() == null ? Either.right(details.hours()) : BusinessReading.hours(set.hours(), language);
+        Either<Refusal, Optional<Position>> position = set.position() == null
+                ? Either.right(Optional.ofNullable(details.position()))
+                : BusinessReading.position(set.position());
+        Either<Refusal, List<Channel>> channels =
+                set.channels() == null ? Either.right(details.channels()) : BusinessReading.channels(set.channels());
         Optional<Refusal> refusal = Optional.<Refusal>empty()
                 .or(() -> name.length() > Limits.TITLE
                         ? Optional.of(new Refusal.TitleTooLong(name.length(), Limits.TITLE))
                         : Optional.empty())
                 .or(() -> set.address() == null || address.isEmpty() || Details.isOrigin(address)
                         ? Optional.empty()
-                        : Optional.of(new Refusal.SiteAddressMalformed(Shortened.to(SAID, address))))
+                        : Optional.of(new Refusal.SiteAddressMalformed(Shortened.to(BusinessReading.SAID, address))))
                 .or(() ->
                         set.logo() == null || set.logo().isEmpty() ? Optional.empty() : logo(draft.site(), set.logo()))
                 .or(() -> isLanguage(language)
                         ? Optional.empty()
-                        : Optional.of(new Refusal.LanguageUnknown(Shortened.to(SAID, language))))
+                        : Optional.of(new Refusal.LanguageUnknown(Shortened.to(BusinessReading.SAID, language))))
                 .or(() -> phone.isEmpty() || Links.read("tel:" + phone, "") instanceof Links.Read.Phone
                         ? Optional.empty()
-                        : Optional.of(new Refusal.PhoneMalformed(Shortened.to(SAID, phone))))
+                        : Optional.of(new Refusal.PhoneMalformed(Shortened.to(BusinessReading.SAID, phone))))
                 .or(() -> mail.isEmpty() || Links.read("mailto:" + mail, "") instanceof Links.Read.Mail
                         ? Optional.empty()
-                        : Optional.of(new Refusal.MailMalformed(Shortened.to(SAID, mail))))
+                        : Optional.of(new Refusal.MailMalformed(Shortened.to(BusinessReading.SAID, mail))))
                 .or(() -> postal.length() > Limits.SUMMARY
                         ? Optional.of(new Refusal.PostalTooLong(postal.length(), Limits.SUMMARY))
-                        : Optional.empty());
+                        : Optional.empty())
+                .or(() -> refused(hours))
+                .or(() -> refused(position))
+                .or(() -> refused(channels));
         if (refusal.isEmpty()) {
             draft.become(draft.site()
                     .withDetails(details.with()
@@ -70,9 +82,16 @@ public final class Business {
                             .logo(logo)
                             .language(language)
                             .contact(new Contact(phone, mail, postal))
+                            .hours(hours.get())
+                            .position(position.get().orElse(null))
+                            .channels(channels.get())
                             .build()));
         }
         return refusal;
+    }
+
+    private static Optional<Refusal> refused(Either<Refusal, ?> read) {
+        return read.isLeft() ? Optional.of(read.getLeft()) : Optional.empty();
     }
 
     private static String typed(@Nullable String typed, String now) {

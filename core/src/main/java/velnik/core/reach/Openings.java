@@ -92,7 +92,10 @@ public final class Openings {
                 .min(Comparator.naturalOrder());
     }
 
-    /** When something on a site opens or closes next; empty for never. Costs O(pages + rows of menus). */
+    /**
+     * When something on a site opens or closes next, or a day of special hours is over; empty for never. Costs O(pages +
+     * rows of menus).
+     */
     public Optional<Instant> nextChange(Site site) {
         if (at == null) {
             return Optional.empty();
@@ -102,10 +105,14 @@ public final class Openings {
         Stream<List<Period>> ofItems = site.menus().walk().stream()
                 .flatMap(row -> Appearance.within(row.value()))
                 .map(Appearance::periods);
-        return Stream.concat(ofPages, ofItems)
+        Stream<Instant> edges = Stream.concat(ofPages, ofItems)
                 .flatMap(List::stream)
                 .flatMap(period -> spans(period, at))
-                .flatMap(span -> Stream.of(span.opens(), span.closes()))
+                .flatMap(span -> Stream.of(span.opens(), span.closes()));
+        Stream<Instant> specialDays = site.details().hours().special().stream()
+                .flatMap(special -> Stream.ofNullable(special.next(today())))
+                .map(day -> day.plusDays(1).atStartOfDay(zone).toInstant());
+        return Stream.concat(edges, specialDays)
                 .filter(edge -> at.isBefore(edge) && !edge.equals(Instant.MAX))
                 .min(Comparator.naturalOrder());
     }

@@ -115,6 +115,18 @@ public final class Brackwater {
                 .phone("01632 960 983")
                 .mail("yard@brackwater.example")
                 .postal("The Slip, Brackwater Lane\nBrackwater")
+                .hours("""
+                        Mon–Fri 8:30–17:30
+                        Sat 9–13
+                        Sun closed
+                        25–26 December closed
+                        1 January closed
+                        31 August 2026 9–13 Regatta""")
+                .position("51.7312, 0.6853")
+                .channels(List.of(
+                        new Change.SetDetails.Channel("Films", "https://films.example/brackwater", "film"),
+                        new Change.SetDetails.Channel("Talk on the river", "https://talk.example/brack", "speech"),
+                        new Change.SetDetails.Channel("The tide by the hour", "https://tides.example/brack", "wave")))
                 .build());
         changes.add(pages());
         changes.add(new Change.AddBuiltInPages());

@@ -102,6 +102,7 @@ final class BrackwaterMenus {
                 add(ELSEWHERE, null, null, new ItemKind.WebLink("https://pictures.example/brackwater"), "Pictures");
         MenuRowId write = add(ELSEWHERE, pictures, null, new ItemKind.OfBusiness(ItemKind.Way.MAIL), "Write to us");
         MenuRowId ring = add(ELSEWHERE, write, null, new ItemKind.OfBusiness(ItemKind.Way.PHONE), "");
+        add(ELSEWHERE, ring, null, new ItemKind.Channels(), "On the web");
         edit(pictures, edit -> edit.icon("boat").newTab(true));
         edit(write, edit -> edit.icon("mail"));
         edit(ring, edit -> edit.icon("phone"));

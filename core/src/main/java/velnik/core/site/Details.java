@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.time.ZoneId;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param logo a picture that stands for it; null for none. It may be gone
  * @param timeZone where its days begin and end
  * @param language of its content, as a BCP 47 tag
+ * @param position null where it is not known
+ * @param channels where else it is found, in their order
  */
 @RecordBuilder
 public record Details(
@@ -24,11 +27,18 @@ public record Details(
         ZoneId timeZone,
         String language,
         Contact contact,
+        OpeningHours hours,
+        @Nullable Position position,
+        List<Channel> channels,
         NewPages newPages)
         implements DetailsBuilder.With {
     public static final Details NONE = named("", "", ZoneId.of("UTC"));
 
     public Details {
+        channels = List.copyOf(channels);
+        if (channels.size() > Channel.MOST) {
+            throw new IllegalArgumentException("a business has at most " + Channel.MOST + " channels");
+        }
         if (name.length() > Limits.TITLE) {
             throw new IllegalArgumentException("a site's name has at most " + Limits.TITLE + " characters");
         }
@@ -39,7 +49,8 @@ public record Details(
 
     /** One in English that says nothing of its business yet. */
     public static Details named(String name, String address, ZoneId timeZone) {
-        return new Details(name, address, null, timeZone, "en", Contact.NONE, NewPages.PLAIN);
+        return new Details(
+                name, address, null, timeZone, "en", Contact.NONE, OpeningHours.NONE, null, List.of(), NewPages.PLAIN);
     }
 
     /** Whether a text is a web address of a host alone: http or https, a host, perhaps a port, nothing more. */

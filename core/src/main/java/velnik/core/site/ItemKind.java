@@ -38,6 +38,9 @@ public sealed interface ItemKind {
         MAIL
     }
 
+    /** A row of icons that lead to where else the business is found, as its details say now. */
+    record Channels() implements ItemKind {}
+
     /** Leads to a file of the site; it may be gone. */
     record ToFile(FileId file) implements ItemKind {}
 

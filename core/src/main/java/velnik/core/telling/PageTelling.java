@@ -104,7 +104,10 @@ final class PageTelling {
                         set.pages());
             case Change.SetTimeZone set ->
                 Telling.say("SetTimeZone", Map.of("zone", set.timeZone().getId()));
-            case Change.SetDetails set -> Telling.say("SetDetails", Map.of("what", fieldsOf(set)));
+            case Change.SetDetails set ->
+                Telling.say(
+                        "SetDetails",
+                        Map.of("what", fieldsOf(set, "SetDetails.field"), "other", fieldsOf(set, "SetDetails.other")));
             case Change.SetLock set -> some(set.locked() ? "SetLock.locked" : "SetLock.unlocked", set.pages());
             case Change.SetSearchEngines set ->
                 some(set.mayList() ? "SetSearchEngines.list" : "SetSearchEngines.leaveOut", set.pages());
@@ -127,18 +130,21 @@ final class PageTelling {
     }
 
     /** The words of those that are set. */
-    private static String fieldsOf(Change.SetDetails set) {
-        Map<String, Optional<String>> fields = new TreeMap<>(Map.of(
+    private static String fieldsOf(Change.SetDetails set, String words) {
+        Map<String, Optional<?>> fields = new TreeMap<>(Map.of(
                 "name", Optional.ofNullable(set.name()),
                 "address", Optional.ofNullable(set.address()),
                 "logo", Optional.ofNullable(set.logo()),
                 "language", Optional.ofNullable(set.language()),
                 "phone", Optional.ofNullable(set.phone()),
                 "mail", Optional.ofNullable(set.mail()),
-                "postal", Optional.ofNullable(set.postal())));
+                "postal", Optional.ofNullable(set.postal()),
+                "hours", Optional.ofNullable(set.hours()),
+                "position", Optional.ofNullable(set.position()),
+                "channels", Optional.ofNullable(set.channels())));
         return WORDS.list(fields.entrySet().stream()
                 .filter(field -> field.getValue().isPresent())
-                .map(field -> WORDS.say("SetDetails.field", Map.of("field", field.getKey())))
+                .map(field -> WORDS.say(words, Map.of("field", field.getKey())))
                 .toList());
     }
 

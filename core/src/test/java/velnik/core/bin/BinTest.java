@@ -91,7 +91,7 @@ public class BinTest {
         SiteScript script = brackwater();
         Site before = script.site();
         script.removes(LIST, script.menu("Footer"));
-        assertEquals(script.sees("Contact", Zone.FOOTER), "Pictures, Write to us, 01632 960 983");
+        assertEquals(script.sees("Contact", Zone.FOOTER), "Pictures, Write to us, 01632 960 983, On the web");
         script.restores("gone-0").says("The list and 1 more are restored.");
         assertEquals(script.site(), before);
         script.removes(script.menu("Footer"));

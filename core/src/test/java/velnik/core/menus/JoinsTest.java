@@ -288,6 +288,7 @@ public class JoinsTest {
     /** Whatever is done, no page ever gets a second item of a menu by joining it. */
     @Test
     public void randomEdits_letNoPageJoinAMenuTwice() {
+        int joined = 0;
         for (long seed = 0; seed < 60; seed++) {
             RandomEdits edits = new RandomEdits(seed);
             Site site = everyMenuTakes(Brackwater.site());
@@ -301,8 +302,9 @@ public class JoinsTest {
                     site = applied.site();
                 }
             }
-            assertTrue(!joins.isEmpty() || seed > 0);
+            joined += joins.size();
         }
+        assertTrue(joined > 0, "something joined");
     }
 
     private static Site everyMenuTakes(Site site) {

@@ -54,7 +54,7 @@ public class MenuChangesTest {
         script.removes(spring).says("The menu Early spring is in the bin.").notices("2 items under it go too.");
         script.removes(script.menu("Footer"))
                 .notices("Footer was shown in 1 place and is gone from there.", "15 items under it go too.");
-        assertEquals(script.sees("Home", Zone.FOOTER), "Pictures, Write to us, 01632 960 983");
+        assertEquals(script.sees("Home", Zone.FOOTER), "Pictures, Write to us, 01632 960 983, On the web");
     }
 
     @Test
@@ -90,7 +90,7 @@ public class MenuChangesTest {
                         ItemEdit.hidden(true)))
                 .says("Pictures and 1 more are hidden.");
         assertTrue(!script.sees("Home", Zone.HEADER).contains("News"));
-        assertEquals(script.sees("Home", Zone.FOOTER).endsWith("| Write to us, 01632 960 983"), true);
+        assertEquals(script.sees("Home", Zone.FOOTER).endsWith("| Write to us, 01632 960 983, On the web"), true);
     }
 
     private static MenuChange.RowName row(String id) {

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
+import java.util.Collections;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -39,6 +40,10 @@ public class BusinessTest {
         return Change.SetDetails.NONE.withLanguage(language);
     }
 
+    private static Change.SetDetails channel(String name, String address) {
+        return Change.SetDetails.NONE.withChannels(List.of(new Change.SetDetails.Channel(name, address, "film")));
+    }
+
     private static String html(SiteScript script, String page) {
         Frame frame = new Frame(
                 AddressWriter.fromRoot(),
@@ -70,6 +75,58 @@ public class BusinessTest {
         script.puts(new ItemKind.OfBusiness(ItemKind.Way.PHONE), "", script.menu("Footer"));
         assertEquals(script.whyNot(script.latest()), "");
         script.does(phone(""));
+        assertEquals(script.whyNot(script.latest()), "Nothing is typed for it on The business.");
+    }
+
+    @Test
+    public void hours_areReadAtTheFoot_andToldSearchEngines() {
+        SiteScript script = brackwater()
+                .does(
+                        Change.SetDetails.NONE.withHours(
+                                "Mon–Fri 9–17\nSat 18–2\n24 December 2026 9–12 Christmas Eve\n1 May 2020 closed\n1 January closed"));
+        script.says("The site has other opening hours.");
+        String home = html(script, "Home");
+        assertTrue(home.contains("<dt>Mon–Fri</dt><dd>09:00–17:00</dd>"), home);
+        assertTrue(home.contains("<dt>Sun</dt><dd>closed</dd>"), home);
+        assertTrue(
+                home.contains(
+                        "<dt>24 December 2026</dt><dd>09:00–12:00 <span class=\"note\">Christmas Eve</span></dd>"),
+                home);
+        assertTrue(
+                home.contains("{\"@type\":\"OpeningHoursSpecification\",\"dayOfWeek\":[\"Saturday\"],"
+                        + "\"opens\":\"18:00\",\"closes\":\"02:00\"}"),
+                home);
+        assertTrue(
+                home.contains("\"specialOpeningHoursSpecification\":["
+                        + "{\"@type\":\"OpeningHoursSpecification\",\"validFrom\":\"2027-01-01\","
+                        + "\"validThrough\":\"2027-01-01\",\"opens\":\"00:00\",\"closes\":\"00:00\"},"),
+                home);
+        assertFalse(home.contains("2020"), "a day that is past is not told");
+        assertFalse(html(script.does(Change.SetDetails.NONE.withHours(" \n")), "Home")
+                .contains("hours"));
+    }
+
+    @Test
+    public void channels_standInAMenuAsARowOfIcons_andFollowWhatIsTyped() {
+        SiteScript script = brackwater()
+                .does(Change.SetDetails.NONE
+                        .withChannels(List.of(
+                                new Change.SetDetails.Channel(" Our <films> ", "films.example/brackwater", "film")))
+                        .withPosition("51.7312° N, 0.6853 E"));
+        script.says("The site has other channels and another position.");
+        String page = html(script, "Contact");
+        assertTrue(
+                page.contains("<li><a href=\"https://films.example/brackwater\" rel=\"me\" title=\"Our &lt;films>\">"),
+                page);
+        assertTrue(page.contains("<span class=\"label alone\">Our &lt;films&gt;</span>"), page);
+        String home = html(script, "Home");
+        assertTrue(home.contains("\"sameAs\":[\"https://films.example/brackwater\"]"), home);
+        assertTrue(
+                home.contains("\"geo\":{\"@type\":\"GeoCoordinates\",\"latitude\":51.7312,\"longitude\":0.6853}"),
+                home);
+        script.puts(new ItemKind.Channels(), "", script.menu("Footer"));
+        assertEquals(script.whyNot(script.latest()), "");
+        script.does(Change.SetDetails.NONE.withChannels(List.of()));
         assertEquals(script.whyNot(script.latest()), "Nothing is typed for it on The business.");
     }
 
@@ -122,6 +179,30 @@ public class BusinessTest {
             {mail("yard@brackwater.example\r\nBcc: all@example"), Refusal.MailMalformed.class},
             {Change.SetDetails.NONE.withPostal("x".repeat(501)), Refusal.PostalTooLong.class},
             {Change.SetDetails.NONE.withName("Fine").withAddress("no"), Refusal.SiteAddressMalformed.class},
+            {Change.SetDetails.NONE.withPhone("01632 960 111").withHours("Mon 9"), Refusal.HoursNotUnderstood.class},
+            {Change.SetDetails.NONE.withHours("Mon 9–12, 11–13"), Refusal.HoursOverlap.class},
+            {
+                Change.SetDetails.NONE.withHours("2026-01-01 – 2026-12-31 closed\n2027-01-01 – 2027-12-31 closed"),
+                Refusal.HoursTooMany.class
+            },
+            {Change.SetDetails.NONE.withPosition("by the church"), Refusal.PositionMalformed.class},
+            {Change.SetDetails.NONE.withPosition("91, 0"), Refusal.PositionMalformed.class},
+            {Change.SetDetails.NONE.withPosition("NaN, 0"), Refusal.PositionMalformed.class},
+            {channel("", "https://films.example"), Refusal.ChannelNameMalformed.class},
+            {channel("x".repeat(201), "https://films.example"), Refusal.ChannelNameMalformed.class},
+            {channel("Films", "javascript:alert(1)"), Refusal.ChannelMalformed.class},
+            {channel("Films", "/hire"), Refusal.ChannelMalformed.class},
+            {channel("Films", "films"), Refusal.ChannelMalformed.class},
+            {
+                Change.SetDetails.NONE.withChannels(
+                        List.of(new Change.SetDetails.Channel("Films", "https://films.example", "skull"))),
+                Refusal.IconUnknown.class
+            },
+            {
+                Change.SetDetails.NONE.withChannels(Collections.nCopies(
+                        21, new Change.SetDetails.Channel("Films", "https://films.example", "film"))),
+                Refusal.ChannelsTooMany.class
+            },
         };
     }
 

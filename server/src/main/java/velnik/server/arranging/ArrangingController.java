@@ -179,6 +179,7 @@ class ArrangingController {
             case ItemKind.WebLink(String address) -> address;
             case ItemKind.Mail(String address) -> address;
             case ItemKind.Phone(String number) -> Links.numberOf(number);
+            case ItemKind.Channels channels -> "as on The business";
             case ItemKind.OfBusiness business -> "as typed on The business";
             default -> "";
         };

@@ -202,6 +202,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
         return switch (target) {
             case Target.ToPage(PageId page) -> Addresses.of(site, page);
             case Target.ToAddress(String href, boolean ofThisSite) -> href;
+            case Target.ToChannels channels -> "";
             case Target.Nowhere nowhere -> "";
         };
     }

@@ -42,6 +42,7 @@ public record KindDto(
         PHONE,
         PHONE_OF_BUSINESS,
         MAIL_OF_BUSINESS,
+        CHANNELS,
         FILE,
         HEADING,
         TEXT,
@@ -120,6 +121,7 @@ public record KindDto(
                         null,
                         null,
                         null);
+            case ItemKind.Channels channels -> new KindDto(Kind.CHANNELS, null, null, null, null, null, null);
             case ItemKind.Heading heading -> new KindDto(Kind.HEADING, null, null, null, null, null, null);
             case ItemKind.Text text -> new KindDto(Kind.TEXT, null, null, null, null, null, null);
             case ItemKind.OtherMenu(MenuRowId menu) ->
@@ -137,6 +139,7 @@ public record KindDto(
             case PHONE -> new ItemKind.Phone(Objects.requireNonNull(address));
             case PHONE_OF_BUSINESS -> new ItemKind.OfBusiness(ItemKind.Way.PHONE);
             case MAIL_OF_BUSINESS -> new ItemKind.OfBusiness(ItemKind.Way.MAIL);
+            case CHANNELS -> new ItemKind.Channels();
             case FILE -> new ItemKind.ToFile(new FileId(Objects.requireNonNull(file)));
             case HEADING -> new ItemKind.Heading();
             case TEXT -> new ItemKind.Text();

@@ -1,10 +1,13 @@
 package velnik.server.editing;
 
+import com.ibm.icu.util.ULocale;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Words;
+import velnik.core.hours.HoursLines;
+import velnik.core.html.VisitorWords;
 import velnik.core.site.Contact;
 import velnik.core.site.Details;
 import velnik.core.site.Layout;
@@ -34,6 +37,9 @@ record SettingsDto(BusinessDto business, String timeZone, List<LayoutDto> layout
      * @param logo names a picture among the files; null for none
      * @param language of its content, as a BCP 47 tag
      * @param postal the postal address, a line each
+     * @param hours a line for days that are alike, as they are typed
+     * @param hoursRead the same as visitors read them, whatever the day
+     * @param position degrees north and east
      */
     record BusinessDto(
             String name,
@@ -42,7 +48,11 @@ record SettingsDto(BusinessDto business, String timeZone, List<LayoutDto> layout
             String language,
             String phone,
             String mail,
-            String postal) {
+            String postal,
+            String hours,
+            List<String> hoursRead,
+            String position,
+            List<ChannelDto> channels) {
         static BusinessDto of(Details details) {
             Contact contact = details.contact();
             return new BusinessDto(
@@ -52,7 +62,19 @@ record SettingsDto(BusinessDto business, String timeZone, List<LayoutDto> layout
                     details.language(),
                     contact.phone(),
                     contact.mail(),
-                    contact.postal());
+                    contact.postal(),
+                    HoursLines.typed(details.hours()),
+                    read(details),
+                    details.position() == null ? "" : details.position().written(),
+                    details.channels().stream().map(ChannelDto::of).toList());
+        }
+
+        private static List<String> read(Details details) {
+            ULocale locale = HoursLines.locale(details.language(), details.timeZone());
+            String closed = VisitorWords.in(details.language()).say("hours.closed");
+            return HoursLines.of(details.hours(), locale, null).stream()
+                    .map(line -> line.written(closed))
+                    .toList();
         }
     }
 

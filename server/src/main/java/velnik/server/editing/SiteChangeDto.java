@@ -77,6 +77,9 @@ sealed interface SiteChangeDto extends ChangeDto {
      * What is left out stays as it is.
      *
      * @param logo names a picture among the files; empty for none
+     * @param hours a line for days that are alike; empty for none
+     * @param position degrees north and east; empty for none
+     * @param channels all of them, in their order
      */
     record SetDetails(
             @Nullable String name,
@@ -85,11 +88,26 @@ sealed interface SiteChangeDto extends ChangeDto {
             @Nullable String language,
             @Nullable String phone,
             @Nullable String mail,
-            @Nullable String postal)
+            @Nullable String postal,
+            @Nullable String hours,
+            @Nullable String position,
+            @Nullable List<ChannelDto> channels)
             implements SiteChangeDto {
         @Override
         public Change change() {
-            return new Change.SetDetails(name, address, logo, language, phone, mail, postal);
+            return new Change.SetDetails(
+                    name,
+                    address,
+                    logo,
+                    language,
+                    phone,
+                    mail,
+                    postal,
+                    hours,
+                    position,
+                    channels == null
+                            ? null
+                            : channels.stream().map(ChannelDto::typed).toList());
         }
     }
 }

@@ -4,7 +4,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Brings what was written down in format 12 to format 13: sites have files, pages pictures and
- * forms, and businesses a logo. */
+ * forms, and businesses a logo, opening hours, a position and channels. */
 final class FormatThirteen {
     private FormatThirteen() {}
 
@@ -19,9 +19,15 @@ final class FormatThirteen {
             if (object.has("slugFollows")) {
                 object.putNull("picture").putNull("form");
             }
-            if (object.has("timeZone") && object.has("newPages")
-                    || object.path("is").asString("").equals("setDetails")) {
-                object.putNull("logo");
+            if (object.has("timeZone") && object.has("newPages")) {
+                object.putNull("logo").putNull("position");
+                ObjectNode hours = object.putObject("hours");
+                hours.putObject("week");
+                hours.putArray("special");
+                object.putArray("channels");
+            }
+            if (object.path("is").asString("").equals("setDetails")) {
+                object.putNull("logo").putNull("hours").putNull("position").putNull("channels");
             }
         }
         return node;

@@ -48,7 +48,7 @@ class HibernateSiteStore implements SiteStore {
             return new Stored(
                     site.revision,
                     new Site(
-                            site.details(),
+                            site.details(forms),
                             Chain.outline(
                                     all(session, PageEntity.class),
                                     row -> new PageId(row.id),
@@ -119,11 +119,11 @@ class HibernateSiteStore implements SiteStore {
         durability.force();
     }
 
-    private static void advance(StatelessSession session, Site after, long from, long to) {
+    private void advance(StatelessSession session, Site after, long from, long to) {
         NewPages begin = after.details().newPages();
         int rows = session.createMutationQuery("update SiteEntity set revision = :next, name = :name,"
                         + " address = :address, timeZone = :timeZone, logo = :logo, language = :language, phone = :phone, mail = :mail,"
-                        + " postal = :postal, home = :home, newPagesReach = :reach,"
+                        + " postal = :postal, hours = :hours, position = :position, channels = :channels, home = :home, newPagesReach = :reach,"
                         + " newPagesLayout = :layout, newPagesModel = :model where id = :id and revision = :now")
                 .setParameter("next", to)
                 .setParameter("name", after.details().name())
@@ -139,6 +139,14 @@ class HibernateSiteStore implements SiteStore {
                 .setParameter("phone", after.details().contact().phone())
                 .setParameter("mail", after.details().contact().mail())
                 .setParameter("postal", after.details().contact().postal())
+                .setParameter("hours", forms.writeHours(after.details().hours()))
+                .setParameter(
+                        "position",
+                        after.details().position() == null
+                                ? null
+                                : after.details().position().written(),
+                        String.class)
+                .setParameter("channels", forms.writeChannels(after.details().channels()))
                 .setParameter("home", after.home() == null ? null : after.home().value(), String.class)
                 .setParameter("reach", begin.reach())
                 .setParameter("layout", begin.layout().value())

@@ -14,6 +14,7 @@ import velnik.core.site.FileId;
 import velnik.core.site.LayoutId;
 import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
+import velnik.core.site.Position;
 import velnik.core.site.Reach;
 
 /** The one row that says how far the site has come. */
@@ -39,6 +40,12 @@ class SiteEntity {
     String phone;
     String mail;
     String postal;
+    String hours;
+
+    @Nullable
+    String position;
+
+    String channels;
 
     @Nullable
     String home;
@@ -57,7 +64,7 @@ class SiteEntity {
     @SuppressWarnings("NullAway.Init")
     protected SiteEntity() {}
 
-    Details details() {
+    Details details(StoredForms forms) {
         return new Details(
                 name,
                 address,
@@ -65,6 +72,9 @@ class SiteEntity {
                 ZoneId.of(timeZone),
                 language,
                 new Contact(phone, mail, postal),
+                forms.readHours(hours),
+                position == null ? null : Position.read(position).orElse(null),
+                forms.readChannels(channels),
                 new NewPages(
                         newPagesReach,
                         new LayoutId(newPagesLayout),

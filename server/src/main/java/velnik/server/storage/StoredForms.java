@@ -24,6 +24,7 @@ import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
+import velnik.core.site.Channel;
 import velnik.core.site.Details;
 import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileHash;
@@ -36,6 +37,7 @@ import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.OpeningHours;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Past;
@@ -72,6 +74,7 @@ class StoredForms {
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
     private static final TypeReference<List<Enquiry.Answer>> ANSWERS = new TypeReference<>() {};
+    private static final TypeReference<List<Channel>> CHANNELS = new TypeReference<>() {};
     private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
 
     private final JsonMapper json = JsonMapper.builder()
@@ -144,6 +147,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = ItemKind.Phone.class, name = "phone"),
         @JsonSubTypes.Type(value = ItemKind.ToFile.class, name = "file"),
         @JsonSubTypes.Type(value = ItemKind.OfBusiness.class, name = "ofBusiness"),
+        @JsonSubTypes.Type(value = ItemKind.Channels.class, name = "channels"),
         @JsonSubTypes.Type(value = ItemKind.Heading.class, name = "heading"),
         @JsonSubTypes.Type(value = ItemKind.Text.class, name = "text"),
         @JsonSubTypes.Type(value = ItemKind.OtherMenu.class, name = "otherMenu"),
@@ -310,6 +314,22 @@ class StoredForms {
 
     EnquiryForm readForm(String text) {
         return json.readValue(text, EnquiryForm.class);
+    }
+
+    String writeHours(OpeningHours hours) {
+        return json.writeValueAsString(hours);
+    }
+
+    OpeningHours readHours(String text) {
+        return json.readValue(text, OpeningHours.class);
+    }
+
+    String writeChannels(List<Channel> channels) {
+        return json.writerFor(CHANNELS).writeValueAsString(channels);
+    }
+
+    List<Channel> readChannels(String text) {
+        return json.readValue(text, CHANNELS);
     }
 
     String writeAnswers(List<Enquiry.Answer> answers) {
