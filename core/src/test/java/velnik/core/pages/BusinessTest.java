@@ -116,7 +116,7 @@ public class BusinessTest {
         script.says("The site has other channels and another position.");
         String page = html(script, "Contact");
         assertTrue(
-                page.contains("<li><a href=\"https://films.example/brackwater\" rel=\"me\" title=\"Our &lt;films>\">"),
+                page.contains("<span role=\"listitem\"><a href=\"https://films.example/brackwater\" rel=\"me\" title=\"Our &lt;films>\">"),
                 page);
         assertTrue(page.contains("<span class=\"label alone\">Our &lt;films&gt;</span>"), page);
         String home = html(script, "Home");
