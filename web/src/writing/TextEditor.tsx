@@ -1,6 +1,6 @@
 import type { EditorView } from "@codemirror/view";
 import { Button, Tooltip } from "antd";
-import { useEffect, useEffectEvent, useRef, useState } from "react";
+import { type RefObject, useEffect, useEffectEvent, useRef, useState } from "react";
 import { api, type ChangeDto, type FileDto } from "../api/client";
 import { UploadsOnTheirWay } from "../files/UploadsOnTheirWay";
 import { useFiles } from "../files/useFiles";
@@ -9,7 +9,7 @@ import { ifKnown } from "../shared/answer";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
-import { COMMANDS, editorIn, keyNamed, putIn, shows } from "./editor";
+import { COMMANDS, type Command, editorIn, keyNamed, putIn, STANDING_COMMANDS, shows } from "./editor";
 import { namesChanged } from "./links";
 import { PictureBar } from "./PictureBar";
 import { type Kept, TextKeeper } from "./TextKeeper";
@@ -30,7 +30,7 @@ export default function TextEditor(props: {
   const keeper = useRef<TextKeeper>(null);
   const [said, setSaid] = useState<string | null>(null);
   const [words, setWords] = useState(() => countOf(kept.text));
-  const { title, text: hash } = pageOf(copy.tree, page);
+  const { title, text: hash, form } = pageOf(copy.tree, page);
   const tree = useRef(copy.tree);
   const files = ifKnown(useFiles(copy.revision));
   const filesNow = useRef<readonly FileDto[]>([]);
@@ -106,18 +106,8 @@ export default function TextEditor(props: {
     <>
       {!readOnly && (
         <fieldset className="text-commands" aria-label="Help with writing">
-          {COMMANDS.map(({ label, hint, key, run }) => (
-            <Tooltip key={label} title={key ? `${hint} (${keyNamed(key)})` : hint}>
-              <Button
-                type="text"
-                size="small"
-                // The cursor stays where it is.
-                onMouseDown={(event) => event.preventDefault()}
-                onClick={() => view.current && run(view.current)}
-              >
-                {label}
-              </Button>
-            </Tooltip>
+          {COMMANDS.map((command) => (
+            <CommandButton key={command.label} command={command} view={view} />
           ))}
           <Tooltip title="A picture: one that is there, or a new one. Dropping or pasting it here does the same">
             <Button
@@ -130,6 +120,18 @@ export default function TextEditor(props: {
               Picture
             </Button>
           </Tooltip>
+          {STANDING_COMMANDS.map((command) => (
+            <CommandButton
+              key={command.label}
+              command={command}
+              view={view}
+              not={
+                command.label === "Form" && form === null
+                  ? "Give the page an enquiry form first, on its card"
+                  : null
+              }
+            />
+          ))}
         </fieldset>
       )}
       <PictureBar
@@ -148,6 +150,31 @@ export default function TextEditor(props: {
       <div className="text" ref={parent} />
       <p className="hint text-count">{words}</p>
     </>
+  );
+}
+
+/** A button that does something to the text where the cursor is. */
+function CommandButton(props: {
+  readonly command: Command;
+  readonly view: RefObject<EditorView | null>;
+  /** Why it cannot be done now. */
+  readonly not?: string | null;
+}) {
+  const { label, hint, key, run } = props.command;
+  const { view, not } = props;
+  return (
+    <Tooltip title={not ?? (key ? `${hint} (${keyNamed(key)})` : hint)}>
+      <Button
+        type="text"
+        size="small"
+        disabled={Boolean(not)}
+        // The cursor stays where it is.
+        onMouseDown={(event) => event.preventDefault()}
+        onClick={() => view.current && run(view.current)}
+      >
+        {label}
+      </Button>
+    </Tooltip>
   );
 }
 

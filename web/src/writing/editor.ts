@@ -16,7 +16,16 @@ import { nonce } from "../shared/csp";
 import type { PageTree } from "../working-copy/tree";
 import { fromHtml } from "./fromHtml";
 import { filesOf, links, pagesOf } from "./links";
-import { begun, marked, onItsLines, outOfList, withLink, withPicture, withTable } from "./marks";
+import {
+  begun,
+  marked,
+  onItsLines,
+  outOfList,
+  withLink,
+  withPicture,
+  withStanding,
+  withTable,
+} from "./marks";
 
 /** A text that came from elsewhere and was not typed here. */
 const fromElsewhere = Annotation.define<true>();
@@ -77,6 +86,20 @@ export const COMMANDS: readonly Command[] = [
     run: link,
   },
   { label: "Table", hint: "A table to fill in", run: changes(withTable) },
+];
+
+/** What can stand in a text by itself, and the buttons that put it there. */
+export const STANDING_COMMANDS: readonly Command[] = [
+  {
+    label: "Contact card",
+    hint: "How the business is reached and when it is open, as typed on The business",
+    run: changes((state) => withStanding(state, "contact")),
+  },
+  {
+    label: "Form",
+    hint: "The enquiry form of the page, here instead of after the text",
+    run: changes((state) => withStanding(state, "form")),
+  },
 ];
 
 /** How a key is written in a hint. */

@@ -28,8 +28,15 @@ function noPages(): PageTree {
   throw new Error("the editor was not given the page tree");
 }
 
-/** A link to a page or a file, or a picture, as it is written: its words, what it names, a place on it. */
-const LINK = /(!?)\[([^[\]\n]{0,400})\]\((page|file):([A-Za-z0-9_-]{1,60})([#?][^\s()]*)?(?: "[^"\n]*")?\)/g;
+/** A link to a page, a file or what stands in the text, or a picture, as it is written. */
+const LINK =
+  /(!?)\[([^[\]\n]{0,400})\]\((page|file|here):([A-Za-z0-9_-]{1,60})([#?][^\s()]*)?(?: "[^"\n]*")?\)/g;
+
+/** What can stand in a text as a paragraph of its own, by what a link names it. */
+export const STANDING: Readonly<Record<string, string>> = {
+  form: "the enquiry form",
+  contact: "the contact card",
+};
 
 /** A picture, in the place of how it is written. */
 class Shown extends WidgetType {
@@ -94,7 +101,12 @@ const names = new MatchDecorator({
       if (scheme === "file") add(from, to, Decoration.replace({ widget: new Shown(file ?? null) }));
       return;
     }
-    const title = scheme === "file" ? file?.name : view.state.facet(pagesOf)().pages.get(id)?.title;
+    const title =
+      scheme === "here"
+        ? STANDING[id]
+        : scheme === "file"
+          ? file?.name
+          : view.state.facet(pagesOf)().pages.get(id)?.title;
     const name = (alone: boolean) =>
       Decoration.replace({ widget: new LinkName(title ?? null, place, alone) });
     if (words === "") return add(from, to, name(true));

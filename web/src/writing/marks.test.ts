@@ -1,6 +1,15 @@
 import { EditorSelection, EditorState, type TransactionSpec } from "@codemirror/state";
 import { describe, expect, it } from "vitest";
-import { begun, marked, onItsLines, outOfList, withLink, withPicture, withTable } from "./marks";
+import {
+  begun,
+  marked,
+  onItsLines,
+  outOfList,
+  withLink,
+  withPicture,
+  withStanding,
+  withTable,
+} from "./marks";
 
 /** A text whose selection stands between two bars; one bar is the cursor. */
 function stateOf(text: string): EditorState {
@@ -83,6 +92,14 @@ describe("a table", () => {
         .update(withTable(stateOf("Prices|")))
         .state.doc.toString(),
     ).toBe("Prices\n\n| Heading | Heading |\n| --- | --- |\n|  |  |\n");
+  });
+});
+
+describe("what stands in a text by itself", () => {
+  it("has a line of its own", () => {
+    expect(after("Write to us|", (state) => withStanding(state, "form"))).toBe(
+      "Write to us\n\n[](here:form)\n\n|",
+    );
   });
 });
 

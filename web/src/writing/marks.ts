@@ -90,8 +90,17 @@ export function withTable(state: EditorState): TransactionSpec {
 
 /** A picture on a line of its own, below what the cursor is in. */
 export function withPicture(state: EditorState, file: string): TransactionSpec {
+  return onALine(state, `![](file:${file})`);
+}
+
+/** What stands in the text by itself, on a line of its own, below what the cursor is in. */
+export function withStanding(state: EditorState, what: string): TransactionSpec {
+  return onALine(state, `[](here:${what})`);
+}
+
+function onALine(state: EditorState, written: string): TransactionSpec {
   const { at, to, before } = below(state);
-  const insert = `${before}![](file:${file})\n\n`;
+  const insert = `${before}${written}\n\n`;
   return {
     changes: { from: at, to, insert },
     selection: EditorSelection.cursor(at + insert.length),

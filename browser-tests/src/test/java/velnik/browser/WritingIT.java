@@ -64,6 +64,24 @@ public class WritingIT extends UndoneTest {
     }
 
     @Test
+    public void formAndContactCard_standWhereTheyArePutInAText() {
+        mara.chooses("Contact");
+        writesAtTheEnd();
+        assertThat(mara.button("Form")).isDisabled();
+        mara.clicks("Contact card");
+        assertThat(mara.page().locator(".page-name").last()).hasText("the contact card");
+        assertThat(inWindow(".contact-card .hours")).containsText("Mon–Fri");
+        mara.isTold("The text of Contact is saved.").clicks("Back to the pages");
+        mara.chooses("Group bookings").presses("t");
+        assertThat(text()).isFocused();
+        mara.presses("Control+Home").clicks("Form");
+        assertThat(inWindow("form.enquiry ~ p").first()).isVisible();
+        assertThat(inWindow("form.enquiry")).hasCount(1);
+        mara.isTold("The text of Group bookings is saved.").isAccessible("a form in a text");
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void aStretchOfTyping_isOneEdit_andUndoneAtOnce() {
         mara.chooses("Contact").clicks("Write");
         assertThat(text()).isFocused();

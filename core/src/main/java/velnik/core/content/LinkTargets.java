@@ -22,4 +22,14 @@ public interface LinkTargets {
      * @param alternative what it shows, as the text says; empty for what is said of the picture itself
      */
     Optional<Picture> picture(String destination, String alternative);
+
+    /**
+     * What stands in the place of a paragraph that is nothing but a link, as HTML that is safe to serve; empty where the
+     * link is one like others.
+     *
+     * @param destination as the text has it
+     */
+    default Optional<String> standing(String destination) {
+        return Optional.empty();
+    }
 }

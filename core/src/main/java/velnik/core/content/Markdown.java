@@ -1,10 +1,12 @@
 package velnik.core.content;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.commonmark.Extension;
@@ -31,6 +33,11 @@ public final class Markdown {
 
     /** Marks of any kind inside one another; a text with more is shown as it was typed. */
     private static final int DEPTH = 100;
+
+    /** Two characters that no text means anything by, around the number of what stands there. */
+    private static final String BEGINS = "\uE000";
+
+    private static final String ENDS = "\uE001";
 
     private static final List<Extension> TABLES = List.of(TablesExtension.create());
 
@@ -103,7 +110,7 @@ public final class Markdown {
      * @param lazy whether a picture stands before the text, so that none of the text is waited for
      */
     public static String toHtml(String text, LinkTargets links, boolean lazy) {
-        Node document = parsed(text);
+        Node document = parsed(text.replaceAll("[" + BEGINS + ENDS + "]", ""));
         List<Link> all = new ArrayList<>();
         List<Image> images = new ArrayList<>();
         document.accept(new AbstractVisitor() {
@@ -119,7 +126,19 @@ public final class Markdown {
                 visitChildren(image);
             }
         });
-        all.forEach(link -> led(link, links));
+        List<String> standing = new ArrayList<>();
+        Set<String> once = new HashSet<>();
+        for (Link link : all) {
+            Optional<String> stands = isAParagraph(link) && once.add(link.getDestination())
+                    ? links.standing(link.getDestination())
+                    : Optional.empty();
+            if (stands.isPresent()) {
+                marked(link, standing.size());
+                standing.add(stands.get());
+            } else {
+                led(link, links);
+            }
+        }
         Map<Image, Picture> pictures = new IdentityHashMap<>();
         for (Image image : images) {
             links.picture(image.getDestination(), words(image))
@@ -133,7 +152,28 @@ public final class Markdown {
                 .attributeProviderFactory(context -> new HeadingIds())
                 .attributeProviderFactory(context -> new PictureAttributes(pictures, lazy))
                 .build();
-        return ALLOWED.sanitize(renderer.render(document));
+        return withStanding(ALLOWED.sanitize(renderer.render(document)), standing);
+    }
+
+    private static boolean isAParagraph(Link link) {
+        return link.getParent() instanceof Paragraph paragraph
+                && paragraph.getParent() instanceof Document
+                && link.getPrevious() == null
+                && link.getNext() == null;
+    }
+
+    private static void marked(Link link, int number) {
+        link.insertBefore(new Text(BEGINS + number + ENDS));
+        link.unlink();
+    }
+
+    /** What is put in has been made safe by itself; the rules for texts would not let it through. */
+    private static String withStanding(String html, List<String> standing) {
+        String all = html;
+        for (int number = 0; number < standing.size(); number++) {
+            all = all.replace("<p>" + BEGINS + number + ENDS + "</p>", standing.get(number));
+        }
+        return all;
     }
 
     private static String words(Node node) {

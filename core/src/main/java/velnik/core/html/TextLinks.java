@@ -1,12 +1,14 @@
 package velnik.core.html;
 
 import java.util.Optional;
+import java.util.function.Function;
 import velnik.core.address.FileAddresses;
 import velnik.core.address.Links;
 import velnik.core.content.LinkTargets;
 import velnik.core.content.LinkedFile;
 import velnik.core.content.LinkedPage;
 import velnik.core.content.Picture;
+import velnik.core.content.Standing;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Page;
@@ -19,12 +21,27 @@ import velnik.core.site.Visitor;
  * Where the links in texts lead for one visitor; to a page that the visitor cannot get, a link is its words alone.
  *
  * @param addresses write the address of a page
+ * @param stands writes what stands among the words
  */
-record TextLinks(Site site, Openings openings, Visitor visitor, PageView.MenuAddresses addresses, SitePictures pictures)
+record TextLinks(
+        Site site,
+        Openings openings,
+        Visitor visitor,
+        PageView.MenuAddresses addresses,
+        SitePictures pictures,
+        Function<Standing, String> stands)
         implements LinkTargets {
 
     @Override
+    public Optional<String> standing(String destination) {
+        return Standing.of(destination).map(stands);
+    }
+
+    @Override
     public Target of(String destination) {
+        if (Standing.of(destination).isPresent()) {
+            return new Target(null, ""); // among words it is nothing
+        }
         Optional<LinkedFile> file = LinkedFile.of(destination, site);
         if (file.isPresent()) {
             return site.findFile(file.get().file())

@@ -8,14 +8,18 @@ import gg.jte.TemplateOutput;
 import gg.jte.output.StringOutput;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.content.Markdown;
 import velnik.core.content.Picture;
+import velnik.core.content.Standing;
 import velnik.core.enquiry.Enquiry;
 import velnik.core.explanation.Words;
 import velnik.core.hours.HoursLines;
@@ -103,8 +107,15 @@ public final class VisitorHtml {
             PageId id, String text, List<String> sent, Map<Integer, Enquiry.Problem> problems, String problem) {
         Page page = site.pages().get(id);
         @Nullable Picture picture = pictures.named(page.picture());
+        @Nullable
+        FormView form = page.form() == null ? null : FormView.of(frame, id, page.form(), sent, problems, problem);
+        Set<Standing> standing = EnumSet.noneOf(Standing.class);
+        Function<Standing, String> stands = each -> {
+            standing.add(each);
+            return standing(each, form);
+        };
         String written = Markdown.toHtml(
-                text, new TextLinks(site, openings, visitor, links::addressOf, pictures), picture != null);
+                text, new TextLinks(site, openings, visitor, links::addressOf, pictures, stands), picture != null);
         PageView view = view(id, page.summary(), isKeptFromSearchEngines(id))
                 .with()
                 .picture(picture)
@@ -113,8 +124,17 @@ public final class VisitorHtml {
                 .subpages(links.subpages(site.pages().branch(id)))
                 .build();
         Map<String, Object> parts = new HashMap<>(Map.of("view", view));
-        parts.put("form", page.form() == null ? null : FormView.of(frame, id, page.form(), sent, problems, problem));
+        parts.put("form", standing.contains(Standing.FORM) ? null : form);
         return render("page.jte", parts);
+    }
+
+    /** Nothing for a form that the page does not have. */
+    private String standing(Standing what, @Nullable FormView form) {
+        return switch (what) {
+            case CONTACT -> render("contact-card.jte", Map.of("frame", frame, "site", around));
+            case FORM ->
+                form == null ? "" : render("form.jte", Map.of("frame", frame, "form", form, "business", around.name()));
+        };
     }
 
     /** What stands where a form was taken. */

@@ -31,6 +31,13 @@ public class MarkdownTest {
                     public Optional<Picture> picture(String destination, String alternative) {
                         return Optional.empty();
                     }
+
+                    @Override
+                    public Optional<String> standing(String destination) {
+                        return destination.startsWith("here:")
+                                ? Optional.of("<form>" + destination + "</form>")
+                                : Optional.empty();
+                    }
                 },
                 false);
     }
@@ -47,6 +54,13 @@ public class MarkdownTest {
             {"[x](https://tides.example)", "<p><a href=\"https://tides.example\">x</a></p>\n"},
             {"[x](#prices)", "<p><a href=\"#prices\">x</a></p>\n"},
             {"![x](https://tides.example/a.png)", "<p>x</p>\n"},
+            {"Above\n\n[](here:a)\n\nBelow", "<p>Above</p>\n<form>here:a</form>\n<p>Below</p>\n"},
+            {"[words](here:a)\n\n[](here:b)", "<form>here:a</form>\n<form>here:b</form>\n"},
+            // Once only, and as a paragraph only; nothing that is typed is taken for what stands there.
+            {"[one](here:a)\n\n[two](here:a)", "<form>here:a</form>\n<p>two</p>\n"},
+            {"Write [here](here:a)", "<p>Write here</p>\n"},
+            {"- [here](here:a)", "<ul><li>here</li></ul>\n"},
+            {"\uE0000\uE001\n\n[x](here:a)", "<p>0</p>\n<form>here:a</form>\n"},
             {
                 "|Boat|Day|\n|:--|--:|\n|Canoe|£40|",
                 "<table><thead><tr><th align=\"left\">Boat</th><th align=\"right\">Day</th></tr></thead><tbody><tr>"

@@ -45,13 +45,18 @@ public class BusinessTest {
     }
 
     private static String html(SiteScript script, String page) {
+        return html(script, page, "");
+    }
+
+    private static String html(SiteScript script, String page, String text) {
         Frame frame = new Frame(
                 AddressWriter.fromRoot(),
                 VisitorWords.in(script.site().details().language()),
                 "/look.css",
                 List.of(),
                 null);
-        return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame).page(script.page(page), "");
+        return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame)
+                .page(script.page(page), text);
     }
 
     @Test
@@ -107,6 +112,20 @@ public class BusinessTest {
     }
 
     @Test
+    public void contactCard_standsInAText() {
+        SiteScript script = brackwater();
+        String page = html(script, "Contact", "Come by.\n\n[](here:contact)\n\nOr [not](here:contact) [](here:form)");
+        String text = page.substring(page.indexOf("<main"), page.indexOf("</main>"));
+        assertTrue(text.contains("<div class=\"contact-card\">"), text);
+        assertTrue(text.contains("<a href=\"tel:01632960983\">01632 960 983</a>"), text);
+        assertTrue(text.contains("<p>Or not </p>"), text);
+        String form = html(script, "Group bookings", "[](here:form)\n\nThat is all.");
+        assertTrue(form.indexOf("<form class=\"enquiry\"") < form.indexOf("That is all."), form);
+        assertEquals(form.split("<form class=\"enquiry\"", -1).length, 2, "it stands there once");
+        assertFalse(html(script, "Contact", "[](here:form)").contains("<form class=\"enquiry\""), "it has none");
+    }
+
+    @Test
     public void channels_standInAMenuAsARowOfIcons_andFollowWhatIsTyped() {
         SiteScript script = brackwater()
                 .does(Change.SetDetails.NONE
@@ -116,7 +135,8 @@ public class BusinessTest {
         script.says("The site has other channels and another position.");
         String page = html(script, "Contact");
         assertTrue(
-                page.contains("<span role=\"listitem\"><a href=\"https://films.example/brackwater\" rel=\"me\" title=\"Our &lt;films>\">"),
+                page.contains(
+                        "<span role=\"listitem\"><a href=\"https://films.example/brackwater\" rel=\"me\" title=\"Our &lt;films>\">"),
                 page);
         assertTrue(page.contains("<span class=\"label alone\">Our &lt;films&gt;</span>"), page);
         String home = html(script, "Home");
