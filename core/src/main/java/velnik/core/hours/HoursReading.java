@@ -64,6 +64,10 @@ public final class HoursReading {
 
     /** The most days that one line is for. */
     private static final int DAYS = 366;
+    /** Characters of a line, and of all of them. */
+    private static final int LINE = 300;
+
+    private static final int TEXT = 40_000;
 
     private final Map<String, DayOfWeek> days = new HashMap<>();
     private final Map<String, Integer> months = new HashMap<>();
@@ -104,6 +108,9 @@ public final class HoursReading {
      * @param language of the site, as a BCP 47 tag
      */
     public static Read of(String typed, String language) {
+        if (typed.length() > TEXT) {
+            return new Read.TooMany();
+        }
         HoursReading reading = new HoursReading(language);
         for (String raw : (Iterable<String>) typed.lines()::iterator) {
             String line = Line.cleaned(raw);
@@ -151,6 +158,9 @@ public final class HoursReading {
     }
 
     private void line(String line) throws Faulty {
+        if (line.length() > LINE) {
+            throw new Faulty();
+        }
         Rest rest = new Rest(line);
         List<Special> dates = dates(rest);
         Set<DayOfWeek> named = dates.isEmpty() ? weekdays(rest) : Set.of();

@@ -118,6 +118,7 @@ public class HoursReadingTest {
         assertEquals(
                 HoursReading.of("1 January 2026 – 31 December 2026 closed\n1 January 2027 – 1 June 2027 closed", "en"),
                 new HoursReading.Read.TooMany());
+        assertEquals(HoursReading.of("Mon 9–12\n".repeat(1_000_000), "en"), new HoursReading.Read.TooMany());
     }
 
     /** What is written for the owner to edit is read as the same hours again, whatever they are. */
