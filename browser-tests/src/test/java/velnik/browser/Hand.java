@@ -80,6 +80,9 @@ abstract class Hand {
             Locator row = owner.row(title);
             for (int rows = 0; rows < 100 && !isSelected(row); rows++) {
                 owner.presses("ArrowDown");
+                if (row.count() == 0) {
+                    owner.framesPass(); // rows are drawn a frame after they come into sight
+                }
             }
             assertThat(row).hasAttribute("aria-selected", "true");
             return owner;
