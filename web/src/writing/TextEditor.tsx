@@ -126,9 +126,7 @@ export default function TextEditor(props: {
               command={command}
               view={view}
               not={
-                command.label === "Form" && form === null
-                  ? "Give the page an enquiry form first, on its card"
-                  : null
+                command.ofForm && form === null ? "Give the page an enquiry form first, on its card" : null
               }
             />
           ))}

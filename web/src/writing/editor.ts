@@ -48,6 +48,8 @@ export type Command = {
   readonly label: string;
   readonly hint: string;
   readonly key?: string;
+  /** Whether it is for a page that has an enquiry form. */
+  readonly ofForm?: boolean;
   readonly run: (view: EditorView) => boolean;
 };
 
@@ -96,7 +98,8 @@ export const STANDING_COMMANDS: readonly Command[] = [
     run: changes((state) => withStanding(state, "contact")),
   },
   {
-    label: "Form",
+    label: "Enquiry form",
+    ofForm: true,
     hint: "The enquiry form of the page, here instead of after the text",
     run: changes((state) => withStanding(state, "form")),
   },

@@ -18,10 +18,6 @@ import java.util.Set;
 final class RunningVelnik implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(120);
 
-    /** What tests running side by side do not share. */
-    private static final Path OWN =
-            Path.of("target", "fork-" + System.getProperty("velnik.fork", "1")).toAbsolutePath();
-
     private static final Path UNPACKED = unpacked(Path.of(requireNonNull(System.getProperty("velnik.jar"))));
 
     /** What the clock says, so that what is there in a season is there whenever the tests run. */
@@ -65,7 +61,7 @@ final class RunningVelnik implements AutoCloseable {
         try {
             Path portFile = data.resolve("port");
             Files.deleteIfExists(portFile);
-            Path log = OWN.resolve("velnik.log");
+            Path log = Path.of("target", "velnik.log");
             List<String> command = command(data, portFile);
             command.add("--velnik.start-at=" + moment);
             command.addAll(List.of(arguments));
@@ -87,7 +83,7 @@ final class RunningVelnik implements AutoCloseable {
                 "-XX:TieredStopAtLevel=1",
                 // Classes loaded once are kept for the next start.
                 "-XX:+AutoCreateSharedArchive",
-                "-XX:SharedArchiveFile=" + OWN.resolve("classes.jsa"),
+                "-XX:SharedArchiveFile=" + Path.of("target", "classes.jsa").toAbsolutePath(),
                 "--enable-native-access=ALL-UNNAMED",
                 "-Dvelnik.port-file=" + portFile,
                 "-jar",
@@ -138,7 +134,7 @@ final class RunningVelnik implements AutoCloseable {
 
     /** An unpacked jar starts in half the time. */
     private static Path unpacked(Path jar) {
-        Path folder = OWN.resolve("velnik");
+        Path folder = Path.of("target", "velnik").toAbsolutePath();
         Path unpacked = folder.resolve(requireNonNull(jar.getFileName()));
         try {
             if (!Files.exists(unpacked)

@@ -67,14 +67,14 @@ public class WritingIT extends UndoneTest {
     public void formAndContactCard_standWhereTheyArePutInAText() {
         mara.chooses("Contact");
         writesAtTheEnd();
-        assertThat(mara.button("Form")).isDisabled();
+        assertThat(mara.button("Enquiry form")).isDisabled();
         mara.clicks("Contact card");
         assertThat(mara.page().locator(".page-name").last()).hasText("the contact card");
         assertThat(inWindow(".contact-card .hours")).containsText("Mon–Fri");
         mara.isTold("The text of Contact is saved.").clicks("Back to the pages");
         mara.chooses("Group bookings").presses("t");
         assertThat(text()).isFocused();
-        mara.presses("Control+Home").clicks("Form");
+        mara.presses("Control+Home").clicks("Enquiry form");
         assertThat(inWindow("form.enquiry ~ p").first()).isVisible();
         assertThat(inWindow("form.enquiry")).hasCount(1);
         mara.isTold("The text of Group bookings is saved.").isAccessible("a form in a text");

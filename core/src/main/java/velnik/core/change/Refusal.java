@@ -119,7 +119,8 @@ public sealed interface Refusal {
     /** @param line as typed, shortened */
     record HoursOverlap(String line) implements Refusal {}
 
-    record HoursTooMany(int limit) implements Refusal {}
+    /** @param characters of all lines, at most */
+    record HoursTooMany(int limit, int characters) implements Refusal {}
 
     record PositionMalformed(String typed) implements Refusal {}
 

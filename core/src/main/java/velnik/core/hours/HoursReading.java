@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -44,6 +45,17 @@ public final class HoursReading {
 
     private static final class Faulty extends Exception {
         private static final long serialVersionUID = 1;
+
+        /** Whether it was understood, but runs into other hours. */
+        private final boolean overlap;
+
+        Faulty(boolean overlap) {
+            this.overlap = overlap;
+        }
+
+        Faulty() {
+            this(false);
+        }
     }
 
     private static final String NTH = "(?:st|nd|rd|th|\\.)?";
@@ -55,8 +67,7 @@ public final class HoursReading {
             "(\\p{L}{3,})\\.? (\\d{1,2})(?:st|nd|rd|th)?(?:-(\\d{1,2})(?:st|nd|rd|th)?)?(?:,? " + YEAR + ")?");
     private static final Pattern ISO = Pattern.compile("(\\d{4}-\\d\\d-\\d\\d)(?:-(\\d{4}-\\d\\d-\\d\\d))?");
     private static final Pattern WORD = Pattern.compile("\\p{L}+\\.?");
-    private static final Pattern BETWEEN_DAYS = Pattern.compile(" ?(?:,|&|/|\\+|\\band\\b) ?| ");
-    private static final Pattern BETWEEN_SPANS = Pattern.compile(" ?(?:,|;|&|/|\\band\\b) ?| ");
+    private static final Pattern BETWEEN = Pattern.compile(" ?(?:[,;&/+]|\\band\\b) ?| ");
     private static final Pattern SPAN = Pattern.compile("(?:from )?" + time() + "-" + time() + "(?![\\d:])");
     private static final Pattern CLOSED =
             Pattern.compile("(?:closed|geschlossen|fermé|cerrado|gesloten|nieczynne|zamknięte)(?!\\p{L})");
@@ -67,7 +78,7 @@ public final class HoursReading {
     /** Characters of a line, and of all of them. */
     private static final int LINE = 300;
 
-    private static final int TEXT = 40_000;
+    public static final int TEXT = 40_000;
 
     private final Map<String, DayOfWeek> days = new HashMap<>();
     private final Map<String, Integer> months = new HashMap<>();
@@ -118,11 +129,10 @@ public final class HoursReading {
                 if (!line.isEmpty()) {
                     reading.line(line);
                 }
-            } catch (Faulty | DateTimeException notUnderstood) {
+            } catch (Faulty faulty) {
+                return faulty.overlap ? new Read.Overlap(line) : new Read.NotUnderstood(line);
+            } catch (DateTimeException noSuchDay) {
                 return new Read.NotUnderstood(line);
-            }
-            if (!reading.fits()) {
-                return new Read.Overlap(line);
             }
             if (reading.special.size() > OpeningHours.SPECIAL) {
                 return new Read.TooMany();
@@ -130,11 +140,6 @@ public final class HoursReading {
         }
         reading.week.values().removeIf(List::isEmpty);
         return new Read.Hours(new OpeningHours(reading.week, List.copyOf(reading.special.values())));
-    }
-
-    private boolean fits() {
-        return week.values().stream().allMatch(OpeningHours::fit)
-                && special.values().stream().allMatch(day -> OpeningHours.fit(day.open()));
     }
 
     /** What was not read yet of a line, dashes and spaces being of one kind. */
@@ -171,24 +176,28 @@ public final class HoursReading {
             throw new Faulty();
         }
         for (DayOfWeek day : named) {
-            week.merge(day, open, HoursReading::together);
+            week.put(day, together(week.getOrDefault(day, List.of()), open));
         }
         for (Special date : dates) {
-            List<Object> key = new ArrayList<>(List.of(date.day()));
-            key.add(date.year() == null ? "every year" : date.year());
-            special.merge(key, new Special(date.day(), date.year(), open, note), (one, more) -> {
-                List<Span> both = together(one.open(), more.open());
-                return OpeningHours.fit(both)
-                        ? new Special(one.day(), one.year(), both, one.note().isEmpty() ? note : one.note())
-                        : one;
-            });
+            List<Object> key = List.of(date.day(), Optional.ofNullable(date.year()));
+            @Nullable Special before = special.get(key);
+            special.put(
+                    key,
+                    new Special(
+                            date.day(),
+                            date.year(),
+                            together(before == null ? List.of() : before.open(), open),
+                            before == null || before.note().isEmpty() ? note : before.note()));
         }
     }
 
-    private static List<Span> together(List<Span> one, List<Span> more) {
+    private static List<Span> together(List<Span> one, List<Span> more) throws Faulty {
         List<Span> all = new ArrayList<>(one);
         all.addAll(more);
         all.sort(Comparator.comparing(Span::opens));
+        if (!OpeningHours.fit(all)) {
+            throw new Faulty(true);
+        }
         return all;
     }
 
@@ -273,7 +282,7 @@ public final class HoursReading {
                 }
             }
             String before = rest.text;
-            from = rest.take(BETWEEN_DAYS) == null ? null : day(rest);
+            from = rest.take(BETWEEN) == null ? null : day(rest);
             if (from == null) {
                 rest.text = before;
             }
@@ -313,7 +322,7 @@ public final class HoursReading {
         while (span != null) {
             spans.add(span(span));
             String before = rest.text;
-            span = rest.take(BETWEEN_SPANS) == null ? null : rest.take(SPAN);
+            span = rest.take(BETWEEN) == null ? null : rest.take(SPAN);
             if (span == null) {
                 rest.text = before;
             }

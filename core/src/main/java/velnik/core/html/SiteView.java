@@ -6,7 +6,6 @@ import velnik.core.address.Links;
 import velnik.core.content.Picture;
 import velnik.core.hours.HoursLine;
 import velnik.core.site.Contact;
-import velnik.core.site.Position;
 
 /**
  * What every page of a site has around it.
@@ -14,15 +13,9 @@ import velnik.core.site.Position;
  * @param name empty before the owner has given one
  * @param logo null for none
  * @param hours when the business is open, from today on; none where nothing is said
- * @param position null where it is not known
  */
 public record SiteView(
-        String name,
-        String homeAddress,
-        @Nullable Picture logo,
-        Contact contact,
-        List<HoursLine> hours,
-        @Nullable Position position) {
+        String name, String homeAddress, @Nullable Picture logo, Contact contact, List<HoursLine> hours) {
     public SiteView {
         hours = List.copyOf(hours);
     }

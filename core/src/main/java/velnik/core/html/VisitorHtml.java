@@ -71,8 +71,7 @@ public final class VisitorHtml {
                 pictures.named(details.logo()),
                 details.contact(),
                 HoursLines.of(
-                        details.hours(), HoursLines.locale(details.language(), details.timeZone()), openings.today()),
-                details.position());
+                        details.hours(), HoursLines.locale(details.language(), details.timeZone()), openings.today()));
     }
 
     /** @param text of the page, in Markdown; a built-in page has none */

@@ -31,7 +31,8 @@ final class BusinessReading {
                 Either.left(new Refusal.HoursNotUnderstood(Shortened.to(SAID, line)));
             case HoursReading.Read.Overlap(String line) ->
                 Either.left(new Refusal.HoursOverlap(Shortened.to(SAID, line)));
-            case HoursReading.Read.TooMany() -> Either.left(new Refusal.HoursTooMany(OpeningHours.SPECIAL));
+            case HoursReading.Read.TooMany() ->
+                Either.left(new Refusal.HoursTooMany(OpeningHours.SPECIAL, HoursReading.TEXT));
         };
     }
 

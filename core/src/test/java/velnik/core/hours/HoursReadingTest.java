@@ -114,6 +114,10 @@ public class HoursReadingTest {
     @Test
     public void hoursThatRunIntoEachOther_andTooManyDays_areTold() {
         assertEquals(HoursReading.of("Mon 9–12, 11–14", "en"), new HoursReading.Read.Overlap("Mon 9–12, 11–14"));
+        for (String again : List.of("24 Dec 9–12, 11–14", "24 Dec 9–12\n24–26 Dec 11–14", "24 Dec 9–10,9–10")) {
+            String last = again.substring(again.lastIndexOf('\n') + 1);
+            assertEquals(HoursReading.of(again, "en"), new HoursReading.Read.Overlap(last));
+        }
         assertEquals(HoursReading.of("Mon 9–12\nMon–Fri 8–10", "en"), new HoursReading.Read.Overlap("Mon–Fri 8–10"));
         assertEquals(
                 HoursReading.of("1 January 2026 – 31 December 2026 closed\n1 January 2027 – 1 June 2027 closed", "en"),

@@ -139,14 +139,14 @@ class HibernateSiteStore implements SiteStore {
                 .setParameter("phone", after.details().contact().phone())
                 .setParameter("mail", after.details().contact().mail())
                 .setParameter("postal", after.details().contact().postal())
-                .setParameter("hours", forms.writeHours(after.details().hours()))
+                .setParameter("hours", forms.writeColumn(after.details().hours()))
                 .setParameter(
                         "position",
                         after.details().position() == null
                                 ? null
                                 : after.details().position().written(),
                         String.class)
-                .setParameter("channels", forms.writeChannels(after.details().channels()))
+                .setParameter("channels", forms.writeColumn(after.details().channels()))
                 .setParameter("home", after.home() == null ? null : after.home().value(), String.class)
                 .setParameter("reach", begin.reach())
                 .setParameter("layout", begin.layout().value())

@@ -43,7 +43,7 @@ class JournalEntity {
         entity.at = entry.at();
         entity.title =
                 entry.title().length() <= 1000 ? entry.title() : entry.title().substring(0, 999) + "…";
-        entity.told = forms.writeTexts(entry.told());
+        entity.told = forms.writeColumn(entry.told());
         entity.changes = forms.writeChanges(entry.changes());
         entity.difference = forms.writeDifference(entry.difference());
         entity.format = StoredForms.FORMAT;
@@ -59,7 +59,7 @@ class JournalEntity {
                 person,
                 at,
                 title,
-                forms.readTexts(told),
+                forms.readColumns(told, String.class),
                 forms.readChanges(format, changes),
                 forms.readDifference(format, difference));
     }

@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import velnik.core.enquiry.Enquiry;
 
 @Entity
 @Table(name = "message")
@@ -48,7 +49,7 @@ class MessageEntity {
         entity.at = message.at();
         entity.page = message.page();
         entity.pageTitle = message.pageTitle();
-        entity.answers = forms.writeAnswers(message.answers());
+        entity.answers = forms.writeColumn(message.answers());
         entity.mail = message.mail();
         entity.read = message.read();
         entity.answered = message.answered();
@@ -65,7 +66,7 @@ class MessageEntity {
                 at,
                 page,
                 pageTitle,
-                forms.readAnswers(answers),
+                forms.readColumns(answers, Enquiry.Answer.class),
                 mail,
                 read,
                 answered,

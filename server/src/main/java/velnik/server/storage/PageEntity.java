@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.Place;
+import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileId;
 import velnik.core.site.LayoutId;
 import velnik.core.site.Page;
@@ -107,11 +108,11 @@ class PageEntity {
         entity.summary = page.summary();
         entity.searchTitle = page.searchTitle();
         entity.searchDescription = page.searchDescription();
-        entity.topics = forms.writeTexts(page.topics().stream().sorted().toList());
+        entity.topics = forms.writeColumn(page.topics().stream().sorted().toList());
         entity.date = page.date();
         entity.picture = page.picture() == null ? null : page.picture().value();
         entity.textHash = page.text() == null ? null : page.text().value();
-        entity.form = page.form() == null ? null : forms.writeForm(page.form());
+        entity.form = page.form() == null ? null : forms.writeColumn(page.form());
         entity.periods = forms.writePeriods(page.periods());
         entity.whenClosed = page.whenClosed();
         entity.locked = page.locked();
@@ -132,11 +133,11 @@ class PageEntity {
                 summary,
                 searchTitle,
                 searchDescription,
-                Set.copyOf(forms.readTexts(topics)),
+                Set.copyOf(forms.readColumns(topics, String.class)),
                 date,
                 picture == null ? null : new FileId(picture),
                 textHash == null ? null : new TextHash(textHash),
-                form == null ? null : forms.readForm(form),
+                form == null ? null : forms.readColumn(form, EnquiryForm.class),
                 forms.readPeriods(periods),
                 whenClosed,
                 locked,

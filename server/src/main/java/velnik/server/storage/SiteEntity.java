@@ -8,11 +8,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
+import velnik.core.site.Channel;
 import velnik.core.site.Contact;
 import velnik.core.site.Details;
 import velnik.core.site.FileId;
 import velnik.core.site.LayoutId;
 import velnik.core.site.NewPages;
+import velnik.core.site.OpeningHours;
 import velnik.core.site.PageId;
 import velnik.core.site.Position;
 import velnik.core.site.Reach;
@@ -72,9 +74,9 @@ class SiteEntity {
                 ZoneId.of(timeZone),
                 language,
                 new Contact(phone, mail, postal),
-                forms.readHours(hours),
+                forms.readColumn(hours, OpeningHours.class),
                 position == null ? null : Position.read(position).orElse(null),
-                forms.readChannels(channels),
+                forms.readColumns(channels, Channel.class),
                 new NewPages(
                         newPagesReach,
                         new LayoutId(newPagesLayout),

@@ -19,14 +19,11 @@ import velnik.core.change.Change;
 import velnik.core.change.FileChange;
 import velnik.core.change.MenuChange;
 import velnik.core.compare.Difference;
-import velnik.core.enquiry.Enquiry;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
-import velnik.core.site.Channel;
 import velnik.core.site.Details;
-import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileHash;
 import velnik.core.site.FileId;
 import velnik.core.site.Forward;
@@ -37,7 +34,6 @@ import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
-import velnik.core.site.OpeningHours;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Past;
@@ -73,9 +69,6 @@ class StoredForms {
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
-    private static final TypeReference<List<Enquiry.Answer>> ANSWERS = new TypeReference<>() {};
-    private static final TypeReference<List<Channel>> CHANNELS = new TypeReference<>() {};
-    private static final TypeReference<List<String>> TEXTS = new TypeReference<>() {};
 
     private final JsonMapper json = JsonMapper.builder()
             // Only what a value holds is written, not what it can be asked.
@@ -299,45 +292,18 @@ class StoredForms {
         return json.treeToValue(current(format, text), type);
     }
 
-    String writeTexts(List<String> texts) {
-        return json.writerFor(TEXTS).writeValueAsString(texts);
+    /** What a column of its own holds, without the number of a form; it has had one form alone so far. */
+    String writeColumn(Object value) {
+        return json.writeValueAsString(value);
     }
 
-    List<String> readTexts(String text) {
-        return json.readValue(text, TEXTS);
+    <T> T readColumn(String text, Class<T> type) {
+        return json.readValue(text, type);
     }
 
-    /** A column of its own, without the number of a form; what it holds so far has one form alone. */
-    String writeForm(EnquiryForm form) {
-        return json.writeValueAsString(form);
-    }
-
-    EnquiryForm readForm(String text) {
-        return json.readValue(text, EnquiryForm.class);
-    }
-
-    String writeHours(OpeningHours hours) {
-        return json.writeValueAsString(hours);
-    }
-
-    OpeningHours readHours(String text) {
-        return json.readValue(text, OpeningHours.class);
-    }
-
-    String writeChannels(List<Channel> channels) {
-        return json.writerFor(CHANNELS).writeValueAsString(channels);
-    }
-
-    List<Channel> readChannels(String text) {
-        return json.readValue(text, CHANNELS);
-    }
-
-    String writeAnswers(List<Enquiry.Answer> answers) {
-        return json.writerFor(ANSWERS).writeValueAsString(answers);
-    }
-
-    List<Enquiry.Answer> readAnswers(String text) {
-        return json.readValue(text, ANSWERS);
+    /** As {@link #readColumn}, for a list of such. */
+    <T> List<T> readColumns(String text, Class<T> type) {
+        return json.readerForListOf(type).readValue(text);
     }
 
     String writePeriods(List<Period> periods) {
