@@ -28,6 +28,7 @@ export type KindDto = Schemas["KindDto"];
 export type ListDto = Schemas["ListDto"];
 export type RowPlace = Schemas["RowPlace"];
 export type OfferDto = Schemas["OfferDto"];
+export type TextPlaceDto = Schemas["TextPlaceDto"];
 export type ZonesDto = Schemas["ZonesDto"];
 export type ScopeRowDto = Schemas["ScopeRowDto"];
 export type ScopeDto = Schemas["ScopeDto"];
@@ -233,6 +234,9 @@ export const api = {
   },
   pageCard: async (page: string, abandoned: AbortSignal) =>
     (await call<PageCardDto | undefined>("GET", `/pages/${page}/card`, undefined, abandoned)) ?? null,
+  /** Places on any page that answer to what was typed. */
+  places: (text: string) => call<TextPlaceDto[]>("GET", `/places?text=${encodeURIComponent(text)}`),
+  placesOn: (page: string) => call<TextPlaceDto[]>("GET", `/pages/${page}/places`),
   text: (page: string, abandoned?: AbortSignal) =>
     call<Schemas["WrittenDto"]>("GET", `/pages/${page}/text`, undefined, abandoned),
   waiting: (abandoned?: AbortSignal) => call<WaitingDto>("GET", "/waiting", undefined, abandoned),

@@ -15,6 +15,7 @@ import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import { MakeIt } from "./MakeIt";
 import type { Node } from "./outline";
 import { PageChoice } from "./PageChoice";
+import { PlaceChoice } from "./PlaceChoice";
 import { StandsHere } from "./StandsHere";
 import { KIND_WORDS, whoSees } from "./words";
 
@@ -152,6 +153,8 @@ function Leads(props: Sending) {
           />
         </>
       );
+    case "PLACE":
+      return <PlaceChoice key={row.item} {...props} />;
     case "CHANNELS":
     case "PHONE_OF_BUSINESS":
     case "MAIL_OF_BUSINESS":

@@ -4,6 +4,7 @@ import { counted } from "../shared/counted";
 /** What kinds of item are called. */
 export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
   PAGE: "page",
+  PLACE: "place on a page",
   WEB_LINK: "web link",
   MAIL: "mail address",
   PHONE: "phone number",

@@ -134,6 +134,7 @@ export function KindMark({ kind }: { readonly kind: string }) {
 const KINDS: Readonly<Record<string, string>> = {
   PAGE: "M3 1.5h5.5l2.5 2.5v8.5H3zM8.5 1.5V4h2.5",
   LISTED: "M3 1.5h5.5l2.5 2.5v8.5H3zM8.5 1.5V4h2.5",
+  PLACE: "M3 1.5h5.5l2.5 2.5v8.5H3zM8.5 1.5V4h2.5M5 8.5h4",
   WEB_LINK: "M6 3H2.5v8.5H11V8M8 2h4v4M12 2L6.5 7.5",
   MAIL: "M1.5 3h11v8h-11zM1.5 3.5L7 8l5.5-4.5",
   PHONE: "M4.5 1.5h5v11h-5zM6 10.5h2",

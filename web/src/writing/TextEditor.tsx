@@ -70,6 +70,7 @@ export default function TextEditor(props: {
       readOnly,
       tree: () => tree.current,
       files: () => filesNow.current,
+      places: api.places,
       onFiles: (sent) => void send(sent),
       onType: (text) => {
         keeping.typed(text);
@@ -176,7 +177,10 @@ function CommandButton(props: {
   );
 }
 
+/** Where links lead and what headings are called by is not read. */
+const UNREAD = /\]\([^()\n]*\)|\{#[a-z0-9-]+\}/g;
+
 function countOf(text: string): string {
-  const count = text.match(/[\p{L}\p{N}][\p{L}\p{N}'’-]*/gu)?.length ?? 0;
+  const count = text.replaceAll(UNREAD, " ").match(/[\p{L}\p{N}][\p{L}\p{N}'’-]*/gu)?.length ?? 0;
   return count === 1 ? "1 word" : `${count} words`;
 }

@@ -26,6 +26,7 @@ import {
   withStanding,
   withTable,
 } from "./marks";
+import { type FindsPlaces, offersAgain, PlacesFound, pastPlaceName, placesFound } from "./places";
 
 /** A text that came from elsewhere and was not typed here. */
 const fromElsewhere = Annotation.define<true>();
@@ -185,6 +186,7 @@ export function editorIn(
     readonly readOnly: boolean;
     readonly tree: () => PageTree;
     readonly files: () => readonly FileDto[];
+    readonly places: FindsPlaces;
     /** Files were dropped or pasted; what stands for them comes at the cursor. */
     readonly onFiles: (files: readonly File[]) => void;
     readonly onType: (text: string) => void;
@@ -203,6 +205,8 @@ export function editorIn(
       {
         key: "Enter",
         run: (view) => {
+          const past = pastPlaceName(view.state);
+          if (past !== null) view.dispatch({ selection: { anchor: past } });
           const out = outOfList(view.state);
           return out !== null && changes(() => out)(view);
         },
@@ -221,6 +225,7 @@ export function editorIn(
     }),
     pagesOf.of(what.tree),
     filesOf.of(what.files),
+    placesFound.of(new PlacesFound(what.places, () => offersAgain(view))),
     links,
     dropped(what.onFiles),
     pasting,
@@ -239,7 +244,8 @@ export function editorIn(
     EditorView.domEventHandlers({ blur: () => what.onLeave() }),
     EditorView.editable.of(!what.readOnly),
   ];
-  return new EditorView({ parent, doc: what.text, extensions });
+  const view = new EditorView({ parent, doc: what.text, extensions });
+  return view;
 }
 
 /** Shows a text that came from elsewhere; the cursor stays in the words it is in. */

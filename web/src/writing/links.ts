@@ -12,6 +12,7 @@ import {
 import type { FileDto } from "../api/client";
 import { matching } from "../shared/matching";
 import { type PageTree, pageOf, pathTo } from "../working-copy/tree";
+import { placeNames, placesFound } from "./places";
 
 /** The page tree as it is now; what is written about pages follows it. */
 export const pagesOf = Facet.define<() => PageTree, () => PageTree>({ combine: (all) => all[0] ?? noPages });
@@ -115,37 +116,47 @@ const names = new MatchDecorator({
   },
 });
 
-const shown = ViewPlugin.fromClass(
-  class {
-    names: DecorationSet;
+/** What is shown in the place of how it is written. */
+const inPlace = (decorator: MatchDecorator) =>
+  ViewPlugin.fromClass(
+    class {
+      shown: DecorationSet;
 
-    constructor(view: EditorView) {
-      this.names = names.createDeco(view);
-    }
+      constructor(view: EditorView) {
+        this.shown = decorator.createDeco(view);
+      }
 
-    update(update: ViewUpdate) {
-      const told = update.transactions.some((step) => step.effects.some((effect) => effect.is(namesChanged)));
-      this.names = told ? names.createDeco(update.view) : names.updateDeco(update, this.names);
-    }
-  },
-  {
-    decorations: (plugin) => plugin.names,
-    // The cursor goes past a page's name in one step, and Backspace removes it whole.
-    provide: (plugin) =>
-      EditorView.atomicRanges.of((view) => {
-        const all = view.plugin(plugin)?.names ?? Decoration.none;
-        return all.update({ filter: (_from, _to, value) => value.spec.widget !== undefined });
-      }),
-  },
-);
+      update(update: ViewUpdate) {
+        const told = update.transactions.some((step) =>
+          step.effects.some((effect) => effect.is(namesChanged)),
+        );
+        this.shown = told ? decorator.createDeco(update.view) : decorator.updateDeco(update, this.shown);
+      }
+    },
+    {
+      decorations: (plugin) => plugin.shown,
+      // The cursor goes past it in one step, and Backspace removes it whole.
+      provide: (plugin) =>
+        EditorView.atomicRanges.of((view) => {
+          const all = view.plugin(plugin)?.shown ?? Decoration.none;
+          return all.update({ filter: (_from, _to, value) => value.spec.widget !== undefined });
+        }),
+    },
+  );
 
 /** As many as are looked through. */
 const OFFERED = 50;
 
 /** What a link can lead to, as it is offered. */
-type Offered = { readonly name: string; readonly detail: string; readonly written: string };
+type Offered = {
+  readonly name: string;
+  readonly detail: string;
+  readonly written: string;
+  /** What the link reads; without words of its own it goes on showing the name, whatever it becomes. */
+  readonly words?: string;
+};
 
-/** Offers pages and files by their names: after "[" as a whole link, and where a link is to lead. */
+/** Offers pages, files and places on pages by their names: after "[" as a whole link, and where a link is to lead. */
 function offers(context: CompletionContext): CompletionResult | null {
   const words = context.matchBefore(/\[[^[\]()\n]*$/);
   const target = context.matchBefore(/\]\([^()\s]*$/);
@@ -167,18 +178,27 @@ function offers(context: CompletionContext): CompletionResult | null {
         written: `file:${id}`,
       })),
   ];
-  const found = matching(all, ({ name }) => name, context.state.sliceDoc(begins, context.pos), OFFERED);
+  const typed = context.state.sliceDoc(begins, context.pos);
+  const places = context.state.facet(placesFound)?.now(typed) ?? [];
+  const found: readonly Offered[] = [
+    ...matching(all, ({ name }) => name, typed, OFFERED),
+    ...places.map(({ page, name, words }) => ({
+      name: words,
+      detail: `heading · ${tree.pages.get(page)?.title ?? ""}`,
+      written: `page:${page}#${name}`,
+      words: words.replaceAll(/[[\]]/g, ""),
+    })),
+  ];
   return {
     from: begins,
     filter: false,
     // At once, so that Enter never finds the list still being looked for.
     update: (_before, _from, _to, now) => offers(now),
-    options: found.map(({ name, detail, written }) => ({
+    options: found.map(({ name, detail, written, words: read = "" }) => ({
       label: name,
       detail,
       apply: (view: EditorView, _chosen: unknown, from: number, to: number) => {
-        // Without words of its own the link goes on showing the name, whatever it becomes.
-        const insert = words ? `](${written})` : written;
+        const insert = words ? `${read}](${written})` : written;
         const closed = words || view.state.sliceDoc(to, to + 1) === ")";
         view.dispatch({
           changes: { from, to, insert: closed ? insert : `${insert})` },
@@ -190,9 +210,10 @@ function offers(context: CompletionContext): CompletionResult | null {
   };
 }
 
-/** Links to pages and files: shown by their names, and found by typing; pictures shown. */
+/** Links to pages, files and places on pages: shown by their names, and found by typing; pictures shown. */
 export const links: Extension = [
-  shown,
+  inPlace(names),
+  inPlace(placeNames),
   autocompletion({
     override: [offers],
     icons: false,

@@ -63,6 +63,39 @@ public class WritingIT extends UndoneTest {
         mara.complainsOfNothing();
     }
 
+    /** From a text and from a menu, by typing; and a heading that gets other words is led to all the same. */
+    @Test
+    public void aHeadingIsLedTo_andStaysSoWhenItIsRenamed() {
+        mara.chooses("Canoes");
+        writesAtTheEnd();
+        mara.types("\n\n## Deposits and keys\n\nTake them along.").isTold("The text of Canoes is saved.");
+        mara.clicks("Back to the pages").chooses("Kayaks");
+        writesAtTheEnd();
+        mara.types("\n\nSee [depos");
+        assertThat(offer("Deposits and keys")).isVisible();
+        mara.presses("Enter").types(" too.");
+        assertThat(inWindow("p a").last()).hasText("Deposits and keys");
+        mara.isTold("The text of Kayaks is saved.").opensScreen("Menus").chooses("Terms of hire");
+        mara.presses("n").types("deposits");
+        assertThat(offer("Deposits and keys")).isVisible();
+        mara.presses("Enter", "Escape").isTold("Deposits and keys added");
+        assertThat(mara.row("Deposits and keys")).containsText("/hire/canoes#deposits-and-keys");
+        mara.isAccessible("an item that leads to a place on a page");
+        mara.opensScreen("Pages").chooses("Canoes");
+        writesAtTheEnd();
+        mara.presses("ArrowUp", "ArrowUp", "End").types(" to bring");
+        assertThat(mara.page().locator(".page-name").last()).hasText("#deposits-and-keys");
+        assertThat(inWindow("h2").last()).hasText("Deposits and keys to bring");
+        mara.isTold("The text of Canoes is saved.").publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire/kayaks");
+        visitor.page().locator("main p a").last().click();
+        visitor.reads("Canoes");
+        assertThat(visitor.page().locator(":target")).hasText("Deposits and keys to bring");
+        visitor.complainsOfNothing();
+        mara.complainsOfNothing();
+    }
+
     @Test
     public void formAndContactCard_standWhereTheyArePutInAText() {
         mara.chooses("Contact");

@@ -125,6 +125,7 @@ final class RandomMenuEdits {
 
     private ItemKind kind(List<Branch<MenuRowId, MenuRow>> rows, PageId page) {
         return switch (random.nextInt(16)) {
+            case 14 -> new ItemKind.ToPlace(page, "prices");
             case 13 -> new ItemKind.Channels();
             case 12 -> new ItemKind.OfBusiness(ItemKind.Way.values()[random.nextInt(2)]);
             case 11 -> new ItemKind.ToFile(new FileId("f" + random.nextInt(6)));

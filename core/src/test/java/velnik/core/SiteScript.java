@@ -28,8 +28,8 @@ import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.change.Remedy;
 import velnik.core.compare.Difference;
+import velnik.core.content.LastingNames;
 import velnik.core.content.LinkedTexts;
-import velnik.core.content.Markdown;
 import velnik.core.content.Written;
 import velnik.core.edit.Changes;
 import velnik.core.explanation.ReachSentence;
@@ -159,7 +159,8 @@ public final class SiteScript {
     /** @param text as typed; empty for none */
     public SiteScript writes(String page, String text) {
         PageId id = page(page);
-        String kept = Written.kept(text, site);
+        String kept =
+                LastingNames.in(Written.kept(text, site), text(page), () -> LastingNames.ledTo(site, id, texts()));
         TextHash hash = kept.isEmpty() ? null : TextHash.of(kept);
         if (hash != null) {
             texts.put(hash, kept);
@@ -175,7 +176,7 @@ public final class SiteScript {
 
     /** Where what was written leads. */
     public LinkedTexts texts() {
-        return text -> Markdown.links(texts.getOrDefault(text, ""));
+        return LinkedTexts.in(text -> texts.getOrDefault(text, ""));
     }
 
     public SiteScript setsSlug(String page, @Nullable String slug) {

@@ -123,6 +123,7 @@ public final class MenuRowFields {
         return switch (kind) {
             case ItemKind.ToPage(PageId page, int carries) ->
                 "the page " + Words.title(site, page) + (carries == 0 ? "" : " with " + carries + " levels under it");
+            case ItemKind.ToPlace(PageId page, String name) -> "the place #" + name + " on " + Words.title(site, page);
             case ItemKind.WebLink(String address) -> "a link to " + address;
             case ItemKind.Mail(String address) -> "mail to " + address;
             case ItemKind.Phone(String number) ->

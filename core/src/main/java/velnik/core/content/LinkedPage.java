@@ -38,6 +38,12 @@ public record LinkedPage(PageId page, String place) {
         return SCHEME + page.value() + place;
     }
 
+    /** The name of the place on the page that it leads to; empty where it leads to the page as a whole. */
+    public Optional<String> name() {
+        return Optional.of(place.substring(place.indexOf('#') + 1))
+                .filter(name -> place.indexOf('#') >= 0 && TextPlace.isName(name));
+    }
+
     private static String placeOf(String destination) {
         for (int at = 0; at < destination.length(); at++) {
             if (destination.charAt(at) == '#' || destination.charAt(at) == '?') {

@@ -18,6 +18,7 @@ import org.commonmark.node.Link;
 import org.commonmark.node.Node;
 import org.commonmark.node.Paragraph;
 import org.commonmark.node.Text;
+import org.commonmark.parser.IncludeSourceSpans;
 import org.commonmark.parser.Parser;
 import org.commonmark.renderer.html.HtmlRenderer;
 import org.owasp.html.HtmlPolicyBuilder;
@@ -43,6 +44,12 @@ public final class Markdown {
 
     static final Parser PARSER =
             Parser.builder().extensions(TABLES).maxOpenBlockParsers(BLOCKS).build();
+
+    private static final Parser SPANNED = Parser.builder()
+            .extensions(TABLES)
+            .maxOpenBlockParsers(BLOCKS)
+            .includeSourceSpans(IncludeSourceSpans.BLOCKS_AND_INLINES)
+            .build();
 
     private static final Pattern ID = Pattern.compile("[a-z0-9-]+");
 
@@ -144,12 +151,12 @@ public final class Markdown {
             links.picture(image.getDestination(), words(image))
                     .ifPresentOrElse(picture -> pictures.put(image, picture), () -> asWords(image));
         }
-        // Which headings and pictures there are is known anew with each text.
+        // Which pictures there are is known anew with each text.
         HtmlRenderer renderer = HtmlRenderer.builder()
                 .extensions(TABLES)
                 .escapeHtml(true)
                 .percentEncodeUrls(true)
-                .attributeProviderFactory(context -> new HeadingIds())
+                .attributeProviderFactory(context -> PlaceNames.attributes())
                 .attributeProviderFactory(context -> new PictureAttributes(pictures, lazy))
                 .build();
         return withStanding(ALLOWED.sanitize(renderer.render(document)), standing);
@@ -202,9 +209,29 @@ public final class Markdown {
         node.unlink();
     }
 
+    /** The places that links can lead to, in the order of the text. */
+    public static List<TextPlace> places(String text) {
+        return PlaceNames.headings(parsed(text)).stream()
+                .map(heading -> new TextPlace(PlaceNames.of(heading).name(), PlaceNames.wordsOf(heading)))
+                .toList();
+    }
+
     private static Node parsed(String text) {
-        Node document = PARSER.parse(text);
-        return isDeep(document) ? asTyped(text) : document;
+        return parsed(text, PARSER);
+    }
+
+    /** With each node knowing where in the text it stands. */
+    static Node spanned(String text) {
+        return parsed(text, SPANNED);
+    }
+
+    private static Node parsed(String text, Parser parser) {
+        Node document = parser.parse(text);
+        if (isDeep(document)) {
+            return asTyped(text);
+        }
+        PlaceNames.give(document);
+        return document;
     }
 
     /** Walks without calling itself, since what it looks for would be too deep for that. */

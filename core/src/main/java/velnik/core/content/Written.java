@@ -9,8 +9,6 @@ import org.commonmark.node.Image;
 import org.commonmark.node.Link;
 import org.commonmark.node.Node;
 import org.commonmark.node.SourceSpan;
-import org.commonmark.parser.IncludeSourceSpans;
-import org.commonmark.parser.Parser;
 import velnik.core.change.Refusal;
 import velnik.core.site.Limits;
 import velnik.core.site.Site;
@@ -22,11 +20,6 @@ public final class Written {
             Pattern.compile("[\\p{Cc}&&[^\\t\\n]]|[\\x{D800}-\\x{DFFF}]|[\\uFFFE\\uFFFF]");
 
     private static final Pattern LINE_ENDS = Pattern.compile("\\r\\n?");
-
-    private static final Parser WITH_PLACES = Parser.builder()
-            .maxOpenBlockParsers(Markdown.BLOCKS)
-            .includeSourceSpans(IncludeSourceSpans.BLOCKS_AND_INLINES)
-            .build();
 
     private Written() {}
 
@@ -46,11 +39,11 @@ public final class Written {
         return text.isBlank() ? "" : lasting(text, site);
     }
 
-    private record Place(int from, int to, String written) {}
+    private record Part(int from, int to, String written) {}
 
     private static String lasting(String text, Site site) {
-        List<Place> places = new ArrayList<>();
-        WITH_PLACES.parse(text).accept(new AbstractVisitor() {
+        List<Part> parts = new ArrayList<>();
+        Markdown.spanned(text).accept(new AbstractVisitor() {
             @Override
             public void visit(Link link) {
                 visitChildren(link); // a picture in it comes before where it leads
@@ -58,27 +51,27 @@ public final class Written {
                 Optional<String> named = LinkedPage.of(destination, site)
                         .map(LinkedPage::written)
                         .or(() -> LinkedFile.of(destination, site).map(LinkedFile::written));
-                place(link, destination, named, text).ifPresent(places::add);
+                part(link, destination, named, text).ifPresent(parts::add);
             }
 
             @Override
             public void visit(Image image) {
                 String destination = image.getDestination();
-                place(image, destination, LinkedFile.of(destination, site).map(LinkedFile::written), text)
-                        .ifPresent(places::add);
+                part(image, destination, LinkedFile.of(destination, site).map(LinkedFile::written), text)
+                        .ifPresent(parts::add);
             }
         });
         StringBuilder lasting = new StringBuilder();
         int done = 0;
-        for (Place place : places) {
-            lasting.append(text, done, place.from()).append(place.written());
-            done = place.to();
+        for (Part part : parts) {
+            lasting.append(text, done, part.from()).append(part.written());
+            done = part.to();
         }
         return lasting.append(text, done, text.length()).toString();
     }
 
     /** Where the destination of a link stands that should name a page or a file; a destination that is escaped is left alone. */
-    private static Optional<Place> place(Node node, String destination, Optional<String> named, String text) {
+    private static Optional<Part> part(Node node, String destination, Optional<String> named, String text) {
         List<SourceSpan> spans = node.getSourceSpans();
         if (spans.size() != 1) {
             return Optional.empty();
@@ -88,12 +81,12 @@ public final class Written {
         return named.filter(written -> !written.equals(destination)).flatMap(written -> {
             String all = text.substring(from, to);
             if (all.equals("<" + destination + ">")) {
-                return Optional.of(new Place(from, to, "[](" + written + ")"));
+                return Optional.of(new Part(from, to, "[](" + written + ")"));
             }
             int at = all.lastIndexOf("](" + destination);
             return at < 0
                     ? Optional.empty()
-                    : Optional.of(new Place(from + at + 2, from + at + 2 + destination.length(), written));
+                    : Optional.of(new Part(from + at + 2, from + at + 2 + destination.length(), written));
         });
     }
 }

@@ -7,13 +7,14 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import velnik.core.address.Addresses;
 import velnik.core.address.Links;
+import velnik.core.content.LinkedTexts;
+import velnik.core.content.TextPlace;
 import velnik.core.explanation.Words;
 import velnik.core.listing.TopicListings;
+import velnik.core.menus.OwnAddresses;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
@@ -32,10 +33,12 @@ import velnik.core.text.Latin;
 /** Understands one line typed to add an item, and offers what it could mean, the likeliest first. */
 public final class Offers {
     private static final int PAGES = 8;
-    private static final Pattern GAPS = Pattern.compile("[^\\p{L}\\p{N}]+");
 
     /** Pages of which what is under them is offered as a list. */
     private static final int BRANCHES = 2;
+
+    /** Places on pages that are offered. */
+    private static final int PLACES = 5;
 
     /** Files that are offered; pictures are shown on pages rather than led to. */
     private static final int FILES = 5;
@@ -111,8 +114,8 @@ public final class Offers {
         return new Offer.OfList(list, Words.capital(Words.source(site, list.source())));
     }
 
-    /** What a typed line could become, likeliest first. Costs O(pages + menus + items of the menu). */
-    public static List<Offer> of(Site site, MenuRowId menu, String typed) {
+    /** What a typed line could become, likeliest first. Costs O(pages + places + menus + items of the menu). */
+    public static List<Offer> of(Site site, LinkedTexts texts, MenuRowId menu, String typed) {
         String text = typed.strip();
         if (text.isEmpty()) {
             return List.of();
@@ -128,8 +131,9 @@ public final class Offers {
                 theirOwn(site, ItemKind.Way.MAIL, address, label, new ItemKind.Mail(address), address);
             case Links.Read.Phone(String number) ->
                 theirOwn(site, ItemKind.Way.PHONE, number, label, new ItemKind.Phone(number), Links.numberOf(number));
-            case Links.Read.OfThisSite(String address) -> ofThisSite(site, address, label, placed);
-            case Links.Read.NoLink() -> label.isEmpty() ? words(site, menu, text, placed) : renamed(site, line, placed);
+            case Links.Read.OfThisSite(String address) -> ofThisSite(site, texts, address, label, placed);
+            case Links.Read.NoLink() ->
+                label.isEmpty() ? words(site, texts, menu, text, placed) : renamed(site, line, placed);
         };
     }
 
@@ -164,10 +168,26 @@ public final class Offers {
     private static final Set<String> CHANNELS =
             Set.of("channels", "our channels", "elsewhere", "social", "social media", "follow us", "icons");
 
-    private static List<Offer> ofThisSite(Site site, String address, String label, Set<PageId> placed) {
-        Optional<PageId> page = Addresses.find(site, address);
-        return page.map(found -> List.of(page(site, found, label, placed)))
-                .orElseGet(() -> link(new ItemKind.WebLink(address), label, address));
+    private static List<Offer> ofThisSite(
+            Site site, LinkedTexts texts, String address, String label, Set<PageId> placed) {
+        return switch (OwnAddresses.read(site, address).orElse(new ItemKind.WebLink(address))) {
+            case ItemKind.ToPage(PageId page, int carries) -> List.of(page(site, page, label, placed));
+            case ItemKind.ToPlace(PageId page, String name) ->
+                List.of(place(
+                        page,
+                        name,
+                        label.isEmpty()
+                                ? FoundPlaces.on(site, texts, page, name)
+                                        .map(TextPlace::words)
+                                        .orElseGet(() -> site.pages().get(page).title())
+                                : label));
+            case ItemKind link -> link(link, label, address);
+        };
+    }
+
+    /** A heading's words are the item's own: it does not follow what is written on a page. */
+    private static Offer place(PageId page, String name, String words) {
+        return new Offer.OfLink(new ItemKind.ToPlace(page, name), words, true);
     }
 
     private static Offer page(Site site, PageId page, String label, Set<PageId> placed) {
@@ -192,7 +212,7 @@ public final class Offers {
         offers.add(new Offer.OfNewPage(text));
     }
 
-    private static List<Offer> words(Site site, MenuRowId menu, String text, Set<PageId> placed) {
+    private static List<Offer> words(Site site, LinkedTexts texts, MenuRowId menu, String text, Set<PageId> placed) {
         List<Offer> offers = new ArrayList<>();
         List<PageId> pages = matching(site, text, placed);
         for (PageId page : pages) {
@@ -210,20 +230,23 @@ public final class Offers {
                     new ItemKind.Channels(), Words.channels(site.details().channels()), false));
         }
         site.files().stream()
-                .filter(file -> !file.content().isPicture() && rank(Latin.of(file.name()), wanted) >= 0)
+                .filter(file -> !file.content().isPicture() && Rank.of(Latin.of(file.name()), wanted) >= 0)
                 .limit(FILES)
                 .forEach(file -> offers.add(new Offer.OfLink(new ItemKind.ToFile(file.id()), file.name(), false)));
+        FoundPlaces.of(site, texts, text, PLACES)
+                .forEach(found -> offers.add(
+                        place(found.page(), found.place().name(), found.place().words())));
         for (TopicListings.Listing listing :
                 TopicListings.of(site, Openings.ALWAYS, Visitor.MEMBER).all()) {
-            if (rank(Latin.of(listing.topic()), wanted) >= 0) {
+            if (Rank.of(Latin.of(listing.topic()), wanted) >= 0) {
                 offers.add(new Offer.OfListing(listing.topic(), listing.address()));
             }
         }
         for (Offer offer : ofThemselves(site, menu)) {
             boolean meant = switch (offer) {
                 case Offer.OfList(ItemKind.PageList list, String words) ->
-                    !(list.source() instanceof ListSource.Under) && rank(Latin.of(words), wanted) >= 0;
-                case Offer.OfMenu(MenuRowId other, String name) -> rank(Latin.of(name), wanted) >= 0;
+                    !(list.source() instanceof ListSource.Under) && Rank.of(Latin.of(words), wanted) >= 0;
+                case Offer.OfMenu(MenuRowId other, String name) -> Rank.of(Latin.of(name), wanted) >= 0;
                 default -> false;
             };
             if (meant) {
@@ -256,7 +279,7 @@ public final class Offers {
         for (Branch<PageId, Page> row : site.pages().walk()) {
             String title = Latin.of(row.value().title());
             boolean called = CALLED.getOrDefault(row.value().kind(), Set.of()).contains(wanted);
-            int rank = called ? 0 : rank(title, wanted);
+            int rank = called ? 0 : Rank.of(title, wanted);
             if (rank >= 0) {
                 boolean shown = rank > 0 && placed.contains(row.id());
                 matches.add(new Match(row.id(), rank, shown, title.length(), matches.size()));
@@ -271,25 +294,5 @@ public final class Offers {
                 .limit(PAGES)
                 .map(Match::page)
                 .toList();
-    }
-
-    /** 0 is best; -1 is no match. */
-    private static int rank(String title, String wanted) {
-        if (title.equals(wanted)) {
-            return 0;
-        }
-        if (title.startsWith(wanted)) {
-            return 1;
-        }
-        List<String> words = List.of(GAPS.split(title));
-        if (words.stream().anyMatch(word -> word.startsWith(wanted))) {
-            return 2;
-        }
-        if (title.contains(wanted)) {
-            return 3;
-        }
-        boolean each = List.of(GAPS.split(wanted)).stream()
-                .allMatch(part -> !part.isEmpty() && words.stream().anyMatch(word -> word.startsWith(part)));
-        return each ? 4 : -1;
     }
 }

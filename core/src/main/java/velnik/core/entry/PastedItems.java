@@ -12,6 +12,7 @@ import velnik.core.address.Links;
 import velnik.core.change.MenuChange;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.Nesting;
+import velnik.core.menus.OwnAddresses;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
@@ -118,6 +119,8 @@ public final class PastedItems {
         String followed = switch (meant.kind()) {
             case ItemKind.ToPage(PageId page, int carried) ->
                 site.pages().get(page).title();
+            case ItemKind.ToPlace(PageId page, String name) ->
+                site.pages().get(page).title();
             case ItemKind.WebLink(String address) -> Links.labelOf(address);
             case ItemKind.Mail(String address) -> address;
             case ItemKind.Phone(String number) -> Links.numberOf(number);
@@ -125,6 +128,7 @@ public final class PastedItems {
         };
         String leads = switch (meant.kind()) {
             case ItemKind.ToPage(PageId page, int carried) -> Addresses.of(site, page);
+            case ItemKind.ToPlace(PageId page, String name) -> Addresses.of(site, page) + "#" + name;
             case ItemKind.WebLink(String address) -> address;
             case ItemKind.Mail(String address) -> address;
             case ItemKind.Phone(String number) -> Links.numberOf(number);
@@ -149,9 +153,10 @@ public final class PastedItems {
             case Links.Read.Mail(String address) -> Meant.of(new ItemKind.Mail(address), typed.label());
             case Links.Read.Phone(String number) -> Meant.of(new ItemKind.Phone(number), typed.label());
             case Links.Read.OfThisSite(String address) ->
-                Addresses.find(site, address)
-                        .map(found -> toPage(site, found, typed.label()))
-                        .orElseGet(() -> Meant.of(new ItemKind.WebLink(address), typed.label()));
+                switch (OwnAddresses.read(site, address).orElse(new ItemKind.WebLink(address))) {
+                    case ItemKind.ToPage(PageId found, int carries) -> toPage(site, found, typed.label());
+                    case ItemKind leads -> Meant.of(leads, typed.label());
+                };
             case Links.Read.Refused(String sentence) -> new Meant(words, typed.target(), sentence);
             case Links.Read.NoLink() -> Meant.of(words, typed.words());
         };

@@ -41,6 +41,7 @@ public final class Labels {
     private static String followed(Site site, ItemKind kind) {
         return switch (kind) {
             case ItemKind.ToPage(PageId page, int carries) -> Words.title(site, page);
+            case ItemKind.ToPlace(PageId page, String name) -> Words.title(site, page);
             case ItemKind.WebLink(String address) -> Links.labelOf(address);
             case ItemKind.Mail(String address) -> address;
             case ItemKind.Phone(String number) -> Links.numberOf(number);

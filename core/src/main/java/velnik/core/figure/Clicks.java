@@ -79,7 +79,7 @@ public final class Clicks {
         if (!row.isOn(device)) {
             return;
         }
-        @Nullable PageId page = row.page();
+        @Nullable PageId page = row.leadsTo();
         if (page != null && row.isLinkOn(device)) {
             follow(site, openings, page, next, waiting);
         }

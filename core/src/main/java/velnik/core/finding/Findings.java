@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.toMap;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.content.LinkedTexts;
+import velnik.core.explanation.Labels;
 import velnik.core.figure.Clicks;
 import velnik.core.files.FileUses;
 import velnik.core.finding.Finding.Level;
@@ -22,6 +24,9 @@ import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.FileId;
+import velnik.core.site.ItemKind;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -43,6 +48,7 @@ public final class Findings {
     private final Clicks clicks;
     private final LinkedTexts texts;
     private final Set<PageId> linked;
+    private final Map<PageId, List<MenuRowId>> toPlaces;
     private final Map<FileId, SiteFile> files;
     private final List<Finding> found = new ArrayList<>();
 
@@ -53,6 +59,7 @@ public final class Findings {
         this.clicks = clicks;
         this.texts = texts;
         this.linked = linked();
+        this.toPlaces = toPlaces();
         this.files = site.files().stream().collect(toMap(SiteFile::id, file -> file));
     }
 
@@ -83,6 +90,18 @@ public final class Findings {
         return linked;
     }
 
+    /** For each page the items that lead to places on it. */
+    private Map<PageId, List<MenuRowId>> toPlaces() {
+        Map<PageId, List<MenuRowId>> toPlaces = new HashMap<>();
+        for (Branch<MenuRowId, MenuRow> row : site.menus().walk()) {
+            if (row.value() instanceof MenuRow.Item item
+                    && item.kind() instanceof ItemKind.ToPlace(PageId page, String name)) {
+                toPlaces.computeIfAbsent(page, none -> new ArrayList<>()).add(row.id());
+            }
+        }
+        return toPlaces;
+    }
+
     private void look(Branch<PageId, Page> row) {
         int before = found.size();
         Access access = Access.of(site, row.id(), openings);
@@ -95,6 +114,7 @@ public final class Findings {
         lookAtPeriods(row, access);
         lookAtItems(row, standing);
         lookAtLinks(row, access);
+        lookAtPlaces(row, access);
         lookAtFiles(row, access);
         found.subList(before, found.size()).sort((one, other) -> one.level().compareTo(other.level()));
     }
@@ -108,6 +128,8 @@ public final class Findings {
         boolean isLedTo = site.isHome(row.id())
                 || standing.stream().anyMatch(place -> !place.shownIn().isEmpty())
                 || linked.contains(row.id())
+                || toPlaces.getOrDefault(row.id(), List.of()).stream()
+                        .anyMatch(item -> !whereabouts.zonesOf(item).isEmpty())
                 || isListedByItsParent(row, access);
         if (!isLedTo) {
             note(
@@ -189,6 +211,31 @@ public final class Findings {
                 note(row, Level.WARNING, new Reason.LinkUnseen(page));
             }
         }
+    }
+
+    private void lookAtPlaces(Branch<PageId, Page> row, Access access) {
+        if (!access.isGettable()) {
+            return;
+        }
+        texts.linked(site, row).stream()
+                .filter(link -> site.pages().contains(link.page()))
+                .filter(link ->
+                        link.name().filter(name -> isGone(link.page(), name)).isPresent())
+                .forEach(link -> note(
+                        row,
+                        Level.WARNING,
+                        new Reason.PlaceGone(link.page(), link.name().orElseThrow())));
+        for (MenuRowId id : toPlaces.getOrDefault(row.id(), List.of())) {
+            if (site.item(id).kind() instanceof ItemKind.ToPlace(PageId page, String name) && isGone(page, name)) {
+                String menu = Labels.of(site, site.menuOf(id));
+                note(row, Level.WARNING, new Reason.ItemPlaceGone(menu, Labels.of(site, id), name));
+            }
+        }
+    }
+
+    private boolean isGone(PageId page, String name) {
+        return texts.places(site.pages().get(page)).stream()
+                .noneMatch(place -> place.name().equals(name));
     }
 
     private void lookAtFiles(Branch<PageId, Page> row, Access access) {

@@ -71,6 +71,24 @@ public sealed interface Reason {
 
     record LinkGone() implements Reason {}
 
+    /**
+     * @param to the page that has no such place
+     * @param name of the place
+     */
+    record PlaceGone(PageId to, String name) implements Reason {
+        @Override
+        public String sentence(Site site) {
+            return WORDS.say("PlaceGone", Map.of("to", site.pages().get(to).title(), "name", name));
+        }
+    }
+
+    /**
+     * An item leads to a place that the page does not have.
+     *
+     * @param menu the name of the item's menu
+     */
+    record ItemPlaceGone(String menu, String item, String name) implements Reason {}
+
     /** A picture or a file that its text or its card names. */
     record FileGone() implements Reason {}
 

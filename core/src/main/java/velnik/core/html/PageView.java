@@ -166,6 +166,7 @@ public record PageView(
     public @Nullable String addressOf(NavigationRow row) {
         return switch (row.target()) {
             case Target.ToPage(PageId to) -> addresses.of(to);
+            case Target.ToPlace(PageId to, String name) -> addresses.of(to) + "#" + name;
             case Target.ToAddress(String href, boolean ofThisSite) ->
                 ofThisSite ? frame.addresses().write(href) : href;
             case Target.ToChannels channels -> null;

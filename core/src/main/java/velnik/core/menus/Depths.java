@@ -160,6 +160,7 @@ public final class Depths {
             case ItemKind.PageList list -> Math.min(list.levels(), height(site, list.source()));
             case ItemKind.OtherMenu(MenuRowId menu) ->
                 site.menus().contains(menu) ? beneath(site, site.menus().branch(menu)) : 0;
+            case ItemKind.ToPlace place -> 0;
             case ItemKind.WebLink link -> 0;
             case ItemKind.Mail mail -> 0;
             case ItemKind.Phone phone -> 0;

@@ -3,9 +3,9 @@ package velnik.core.menus;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import velnik.core.address.Addresses;
 import velnik.core.address.Links;
 import velnik.core.change.Refusal;
+import velnik.core.content.TextPlace;
 import velnik.core.files.Files;
 import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
@@ -13,7 +13,9 @@ import velnik.core.site.Limits;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.text.Shortened;
 
@@ -31,6 +33,7 @@ final class Linking {
     static Looked look(Site site, ItemKind kind) {
         return switch (kind) {
             case ItemKind.ToPage(PageId page, int carries) -> page(site, page, kind);
+            case ItemKind.ToPlace(PageId page, String name) -> place(site, page, name);
             case ItemKind.WebLink(String typed) -> link(site, typed);
             case ItemKind.Mail(String typed) -> link(site, "mailto:" + typed.strip());
             case ItemKind.Phone(String typed) ->
@@ -57,6 +60,20 @@ final class Linking {
                 : new Looked.Refused(new Refusal.PageUnknown(page.value()));
     }
 
+    private static Looked place(Site site, PageId page, String name) {
+        Optional<Page> there = site.pages().find(page);
+        if (there.isEmpty()) {
+            return new Looked.Refused(new Refusal.PageUnknown(page.value()));
+        }
+        if (there.get().kind() != PageKind.PAGE) {
+            return new Looked.Refused(new Refusal.NoTextOf(there.get().title()));
+        }
+        return TextPlace.isName(name)
+                ? new Looked.Kept(new ItemKind.ToPlace(page, name))
+                : new Looked.Refused(
+                        new Refusal.LinkRefused("“#" + Shortened.to(60, name) + "” names no place on a page."));
+    }
+
     private static Looked list(Site site, ItemKind.PageList list) {
         if (list.source() instanceof ListSource.OfTopic(String topic) && topic.length() > Limits.TOPIC) {
             return new Looked.Refused(new Refusal.TopicMalformed(topic.length(), Limits.TOPIC));
@@ -76,10 +93,7 @@ final class Linking {
         };
     }
 
-    /** A plain address of a page is that page, and goes on leading there when it moves. */
     private static ItemKind ofThisSite(Site site, String address) {
-        Optional<PageId> page = address.matches("[^?#]*") ? Addresses.find(site, address) : Optional.empty();
-        return page.<ItemKind>map(found -> new ItemKind.ToPage(found, 0))
-                .orElseGet(() -> new ItemKind.WebLink(address));
+        return OwnAddresses.read(site, address).orElseGet(() -> new ItemKind.WebLink(address));
     }
 }

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.address.FileAddresses;
@@ -90,6 +91,7 @@ public final class MenuReading {
         }
         return switch (item.kind()) {
             case ItemKind.ToPage to -> page(branch, item, to);
+            case ItemKind.ToPlace to -> place(branch, item, to);
             case ItemKind.WebLink(String address) -> webLink(branch, item, address);
             case ItemKind.Mail(String address) ->
                 plain(branch, item, address.replaceAll("\\?.*", ""), new Target.ToAddress("mailto:" + address, false));
@@ -113,9 +115,7 @@ public final class MenuReading {
     private MenuEntry page(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, ItemKind.ToPage to) {
         PageId id = to.page();
         if (!site.pages().contains(id)) {
-            String title = site.findRemoved(id).map(Page::title).orElse("");
-            return entry(branch, item, title, null, new Target.Nowhere(), false, Visitor.ANY, items(branch.children()))
-                    .withAbsence(new Absence.PageGone(id));
+            return pageGone(branch, item, id);
         }
         boolean group = site.pages().get(id).kind() == PageKind.GROUP;
         List<MenuEntry> beneath = new ArrayList<>(items(branch.children()));
@@ -124,18 +124,35 @@ public final class MenuReading {
             Branch<MenuRowId, MenuRow> alone = new Branch<>(branch.id(), branch.parent(), branch.value(), List.of());
             beneath.addAll(new ListReading(site, openings, this, alone, carried, visited).entries());
         }
+        String title = site.pages().get(id).title();
+        return judged(
+                id, item, visitors -> entry(branch, item, title, id, new Target.ToPage(id), group, visitors, beneath));
+    }
+
+    /** A place is no page of the menu: it is shown where its page can be got, and marks nothing as visited. */
+    private MenuEntry place(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, ItemKind.ToPlace to) {
+        PageId id = to.page();
+        if (!site.pages().contains(id)) {
+            return pageGone(branch, item, id);
+        }
+        String title = site.pages().get(id).title();
+        Target target = new Target.ToPlace(id, to.name());
+        List<MenuEntry> beneath = items(branch.children());
+        return judged(id, item, visitors -> entry(branch, item, title, null, target, false, visitors, beneath));
+    }
+
+    private MenuEntry pageGone(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, PageId id) {
+        String title = site.findRemoved(id).map(Page::title).orElse("");
+        return plain(branch, item, title, new Target.Nowhere()).withAbsence(new Absence.PageGone(id));
+    }
+
+    /** An item that leads to a page by hand, for those who get the page, or why nobody does. */
+    private MenuEntry judged(PageId id, MenuRow.Item item, Function<Set<Visitor>, MenuEntry> made) {
         Access access = Access.of(site, id, openings);
-        MenuEntry entry = entry(
-                branch,
-                item,
-                site.pages().get(id).title(),
-                id,
-                new Target.ToPage(id),
-                group,
+        MenuEntry entry = made.apply(
                 item.appearance().beforeSignIn() && access.membersBy() != null
                         ? Visitor.ANY
-                        : whoCanGet(id, access.membersBy() != null),
-                beneath);
+                        : whoCanGet(id, access.membersBy() != null));
         return entry.absence().isPresent()
                 ? entry
                 : withheld(id, access).map(entry::withAbsence).orElse(entry);

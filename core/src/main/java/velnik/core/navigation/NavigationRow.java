@@ -41,9 +41,14 @@ public record NavigationRow(
         rows = List.copyOf(rows);
     }
 
-    /** The page it is about; null for one that is about none. */
+    /** The page it is about; null for one that is about none, or about a place on a page alone. */
     public @Nullable PageId page() {
         return target instanceof Target.ToPage(PageId page) ? page : null;
+    }
+
+    /** The page that somebody comes to by it; null where it leads elsewhere or nowhere. */
+    public @Nullable PageId leadsTo() {
+        return target instanceof Target.ToPlace(PageId page, String name) ? page : page();
     }
 
     public boolean isOn(Device device) {

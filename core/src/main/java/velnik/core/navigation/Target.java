@@ -9,6 +9,9 @@ public sealed interface Target {
 
     record ToPage(PageId page) implements Target {}
 
+    /** @param name of the place on the page */
+    record ToPlace(PageId page, String name) implements Target {}
+
     /**
      * @param href ready to be written: with a scheme, or from the root of this site
      * @param ofThisSite whether it begins at the root of this site

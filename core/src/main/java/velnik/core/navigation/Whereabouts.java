@@ -98,6 +98,11 @@ public final class Whereabouts {
         entry.rows().forEach(row -> collect(row, menu, name, zones, beneath));
     }
 
+    /** The zones that an item of a menu shows in, for some page. */
+    public Set<Zone> zonesOf(MenuRowId item) {
+        return shown.getOrDefault(new NavigationRow.Key(item, null), Set.of());
+    }
+
     public List<Place> of(PageId page) {
         return List.copyOf(places.getOrDefault(page, List.of()));
     }

@@ -217,6 +217,7 @@ public final class Removing {
             boolean concerned = row.value() instanceof MenuRow.Item item
                     && switch (item.kind()) {
                         case ItemKind.ToPage(PageId page, int carries) -> gone.contains(page);
+                        case ItemKind.ToPlace(PageId page, String name) -> gone.contains(page);
                         case ItemKind.PageList list ->
                             list.source() instanceof ListSource.Under(PageId root) && gone.contains(root);
                         default -> false;

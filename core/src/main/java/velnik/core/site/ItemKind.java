@@ -21,6 +21,13 @@ public sealed interface ItemKind {
         }
     }
 
+    /**
+     * Leads to a place on a page of the site.
+     *
+     * @param name of the place, as the end of an address says it after {@code #}; it may be gone
+     */
+    record ToPlace(PageId page, String name) implements ItemKind {}
+
     /** @param address absolute with http or https, or of this site from its root; as {@code Links} reads it */
     record WebLink(String address) implements ItemKind {}
 

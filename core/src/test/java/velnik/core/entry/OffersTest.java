@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
 
+import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
@@ -69,11 +70,27 @@ public class OffersTest {
         };
     }
 
+    @Test
+    public void placesOnPages_areOfferedByTheirHeadings() {
+        SiteScript written = brackwater().writes("Canoes", "## Deposits and keys");
+        Map.of(
+                        "deposits",
+                                "link Deposits and keys of its own, heading deposits, text deposits, new page deposits",
+                        "/hire/canoes#deposits-and-keys", "link Deposits and keys of its own",
+                        "Cost = /hire/canoes#deposits-and-keys", "link Cost of its own",
+                        "/hire/canoes#never-was", "link Canoes of its own")
+                .forEach((typed, offered) -> assertEquals(
+                        Offers.of(written.site(), written.texts(), written.menu("Main"), typed).stream()
+                                .map(OffersTest::words)
+                                .collect(joining(", ")),
+                        offered));
+    }
+
     /** A star marks a page that Main shows already. */
     @Test(dataProvider = "typed")
     public void line_isUnderstood_likeliestFirst(String typed, String offered) {
         assertEquals(
-                Offers.of(script.site(), script.menu("Main"), typed).stream()
+                Offers.of(script.site(), script.texts(), script.menu("Main"), typed).stream()
                         .map(OffersTest::words)
                         .collect(joining(", ")),
                 offered);

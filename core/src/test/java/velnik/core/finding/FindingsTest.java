@@ -26,6 +26,7 @@ import velnik.core.site.ItemKind;
 import velnik.core.site.LayoutId;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
@@ -70,6 +71,28 @@ public class FindingsTest {
                         + " a link.");
         script.writes("Hulls", "").does(new Change.SetReach(List.of(script.page("Summer regatta")), Reach.OPEN));
         assertEquals(of(script, "Insurance work"), "HINT: " + NOBODY_LINKS);
+        assertEquals(of(script, "Hulls") + of(script, "Canoes"), "");
+    }
+
+    @Test
+    public void placesThatLinksAndItemsName_areLookedAfter() {
+        SiteScript script = brackwater()
+                .writes("Hulls", "## Planks\n\n[](#planks) [](#decks) [](page:canoes#prices)")
+                .puts(
+                        new ItemKind.ToPlace(new PageId("canoes"), "terms"),
+                        "Terms",
+                        brackwater().menu("Footer"));
+        assertEquals(
+                of(script, "Hulls"),
+                "WARNING: Its text links to #decks on Hulls, and no heading there has that name; visitors come to the"
+                        + " beginning of the page. WARNING: Its text links to #prices on Canoes, and no heading there"
+                        + " has that name; visitors come to the beginning of the page.");
+        assertEquals(
+                of(script, "Canoes"),
+                "WARNING: “Terms” in Footer leads to #terms here, and no heading has that name; visitors come to the"
+                        + " beginning of the page.");
+        script.writes("Canoes", "## Prices\n\n## Small print {#terms}")
+                .writes("Hulls", "## Planks\n\n## Decks\n\n[](#decks)");
         assertEquals(of(script, "Hulls") + of(script, "Canoes"), "");
     }
 

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.core.address.Addresses;
 import velnik.core.address.Links;
 import velnik.core.entry.Offers;
 import velnik.core.entry.Offers.Offer;
@@ -32,6 +33,7 @@ import velnik.core.site.Site;
 import velnik.core.site.Zone;
 import velnik.server.calls.ProblemException;
 import velnik.server.editing.KindDto;
+import velnik.server.texts.Texts;
 import velnik.server.workingcopy.Computed;
 
 /** Computed answers about menus and zones of the working copy. */
@@ -39,9 +41,11 @@ import velnik.server.workingcopy.Computed;
 @RequestMapping("/-/api")
 class ArrangingController {
     private final Computed computed;
+    private final Texts texts;
 
-    ArrangingController(Computed computed) {
+    ArrangingController(Computed computed, Texts texts) {
         this.computed = computed;
+        this.texts = texts;
     }
 
     @GetMapping("/menus")
@@ -145,7 +149,7 @@ class ArrangingController {
     record OfferDto(
             OfferKind offer, @Nullable KindDto kind, String label, String words, String detail, boolean placed) {
 
-        static OfferDto of(Offer offer) {
+        static OfferDto of(Site site, Offer offer) {
             return switch (offer) {
                 case Offer.OfPage(PageId page, String title, String label, String address, boolean placed) ->
                     new OfferDto(
@@ -156,7 +160,7 @@ class ArrangingController {
                             label.isEmpty() ? address : title + ", " + address,
                             placed);
                 case Offer.OfLink(ItemKind kind, String label, boolean own) ->
-                    new OfferDto(OfferKind.LINK, KindDto.of(kind), own ? label : "", label, leads(kind), false);
+                    new OfferDto(OfferKind.LINK, KindDto.of(kind), own ? label : "", label, leads(site, kind), false);
                 case Offer.OfListing(String topic, String address) ->
                     new OfferDto(
                             OfferKind.LISTING, KindDto.of(new ItemKind.WebLink(address)), topic, topic, address, false);
@@ -174,8 +178,10 @@ class ArrangingController {
         }
     }
 
-    private static String leads(ItemKind kind) {
+    private static String leads(Site site, ItemKind kind) {
         return switch (kind) {
+            case ItemKind.ToPlace(PageId page, String name) ->
+                site.pages().get(page).title() + ", " + Addresses.of(site, page) + "#" + name;
             case ItemKind.WebLink(String address) -> address;
             case ItemKind.Mail(String address) -> address;
             case ItemKind.Phone(String number) -> Links.numberOf(number);
@@ -194,8 +200,8 @@ class ArrangingController {
             throw new ProblemException(HttpStatus.NOT_FOUND, "not-there", "That menu is no longer there.");
         }
         List<OfferDto> offers = new ArrayList<>();
-        List<Offer> found = text.isBlank() ? Offers.ofThemselves(site, id) : Offers.of(site, id, text);
-        found.forEach(offer -> offers.add(OfferDto.of(offer)));
+        List<Offer> found = text.isBlank() ? Offers.ofThemselves(site, id) : Offers.of(site, texts, id, text);
+        found.forEach(offer -> offers.add(OfferDto.of(site, offer)));
         return offers;
     }
 }

@@ -201,6 +201,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
     private static String leads(Site site, Target target) {
         return switch (target) {
             case Target.ToPage(PageId page) -> Addresses.of(site, page);
+            case Target.ToPlace(PageId page, String name) -> Addresses.of(site, page) + "#" + name;
             case Target.ToAddress(String href, boolean ofThisSite) -> href;
             case Target.ToChannels channels -> "";
             case Target.Nowhere nowhere -> "";

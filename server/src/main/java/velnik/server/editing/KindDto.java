@@ -19,9 +19,9 @@ import velnik.core.site.PageId;
 /**
  * What an item is, as the editor sends and gets it.
  *
- * @param page it leads to, for {@code PAGE}
+ * @param page it leads to, for {@code PAGE}, or that it leads to a place on, for {@code PLACE}
  * @param carries levels of subpages shown with it; none when left out
- * @param address of a {@code WEB_LINK} or {@code MAIL}, number of a {@code PHONE}
+ * @param address of a {@code WEB_LINK} or {@code MAIL}, number of a {@code PHONE}, name of a {@code PLACE}
  * @param file it leads to, for {@code FILE}
  * @param menu shown by {@code OTHER_MENU}
  */
@@ -37,6 +37,7 @@ public record KindDto(
     /** {@code LISTED} is a row that a list yields; it is never sent. */
     public enum Kind {
         PAGE,
+        PLACE,
         WEB_LINK,
         MAIL,
         PHONE,
@@ -108,6 +109,8 @@ public record KindDto(
         return switch (kind) {
             case ItemKind.ToPage(PageId page, int carries) ->
                 new KindDto(Kind.PAGE, page.value(), carries, null, null, null, null);
+            case ItemKind.ToPlace(PageId page, String name) ->
+                new KindDto(Kind.PLACE, page.value(), null, name, null, null, null);
             case ItemKind.WebLink(String address) -> new KindDto(Kind.WEB_LINK, null, null, address, null, null, null);
             case ItemKind.Mail(String address) -> new KindDto(Kind.MAIL, null, null, address, null, null, null);
             case ItemKind.Phone(String number) -> new KindDto(Kind.PHONE, null, null, number, null, null, null);
@@ -134,6 +137,8 @@ public record KindDto(
     ItemKind itemKind() {
         return switch (kind) {
             case PAGE -> new ItemKind.ToPage(new PageId(Objects.requireNonNull(page)), carries == null ? 0 : carries);
+            case PLACE ->
+                new ItemKind.ToPlace(new PageId(Objects.requireNonNull(page)), Objects.requireNonNull(address));
             case WEB_LINK -> new ItemKind.WebLink(Objects.requireNonNull(address));
             case MAIL -> new ItemKind.Mail(Objects.requireNonNull(address));
             case PHONE -> new ItemKind.Phone(Objects.requireNonNull(address));

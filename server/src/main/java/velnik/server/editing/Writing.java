@@ -2,9 +2,15 @@ package velnik.server.editing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
+import velnik.core.content.LastingNames;
 import velnik.core.content.Written;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
 import velnik.core.site.Site;
+import velnik.server.releasing.LiveSite;
 import velnik.server.texts.Texts;
 import velnik.server.workingcopy.Refusals;
 import velnik.server.workingcopy.WorkingCopy;
@@ -13,10 +19,12 @@ import velnik.server.workingcopy.WorkingCopy;
 @Service
 class Writing {
     private final WorkingCopy workingCopy;
+    private final LiveSite live;
     private final Texts texts;
 
-    Writing(WorkingCopy workingCopy, Texts texts) {
+    Writing(WorkingCopy workingCopy, LiveSite live, Texts texts) {
         this.workingCopy = workingCopy;
+        this.live = live;
         this.texts = texts;
     }
 
@@ -36,7 +44,7 @@ class Writing {
                 Written.refused(written.text()).ifPresent(why -> {
                     throw Refusals.problem(why);
                 });
-                WritingDto.SetText kept = written.kept(site);
+                WritingDto.SetText kept = written.withText(kept(site, written));
                 ready.changes().add(kept);
                 if (!kept.text().isEmpty()) {
                     ready.texts().add(kept.text());
@@ -49,6 +57,22 @@ class Writing {
             }
         }
         return ready;
+    }
+
+    private String kept(Site site, WritingDto.SetText written) {
+        String text = Written.kept(written.text(), site);
+        Optional<Page> page = PageId.of(written.page()).flatMap(site.pages()::find);
+        // Upon another text it is refused.
+        return page.filter(there -> there.text() != null && there.text().value().equals(written.upon()))
+                .map(there -> LastingNames.in(text, texts.of(there), () -> followed(site, new PageId(written.page()))))
+                .orElse(text);
+    }
+
+    /** The names of places on a page that visitors may have come by, or that something leads to. */
+    private Set<String> followed(Site site, PageId id) {
+        Set<String> names = LastingNames.ledTo(site, id, texts);
+        live.site().pages().find(id).ifPresent(page -> texts.places(page).forEach(place -> names.add(place.name())));
+        return names;
     }
 
     void keep(Ready ready) {

@@ -5,10 +5,8 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
-import velnik.core.content.Written;
 import velnik.core.site.EnquiryForm;
 import velnik.core.site.PageId;
-import velnik.core.site.Site;
 import velnik.core.site.TextHash;
 
 /** A change of what a page says, as the editor sends it. */
@@ -81,9 +79,8 @@ sealed interface WritingDto extends ChangeDto
                     stretch);
         }
 
-        /** As the text is kept on a site. */
-        SetText kept(Site site) {
-            return new SetText(page, Written.kept(text, site), upon, stretch);
+        SetText withText(String kept) {
+            return new SetText(page, kept, upon, stretch);
         }
     }
 }

@@ -50,7 +50,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 13;
+    static final int FORMAT = 14;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -65,7 +65,8 @@ class StoredForms {
             FormatTen::upgraded,
             FormatEleven::upgraded,
             FormatTwelve::upgraded,
-            FormatThirteen::upgraded);
+            FormatThirteen::upgraded,
+            UnaryOperator.identity()); // 14 knows items that lead to places on pages
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -135,6 +136,7 @@ class StoredForms {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = ItemKind.ToPage.class, name = "page"),
+        @JsonSubTypes.Type(value = ItemKind.ToPlace.class, name = "place"),
         @JsonSubTypes.Type(value = ItemKind.WebLink.class, name = "webLink"),
         @JsonSubTypes.Type(value = ItemKind.Mail.class, name = "mail"),
         @JsonSubTypes.Type(value = ItemKind.Phone.class, name = "phone"),

@@ -3,6 +3,7 @@ package velnik.server.texts;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Collection;
+import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
@@ -12,6 +13,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import velnik.core.content.LinkedTexts;
 import velnik.core.content.Markdown;
+import velnik.core.content.TextPlace;
 import velnik.core.outline.Branch;
 import velnik.core.site.Page;
 import velnik.core.site.Site;
@@ -28,6 +30,8 @@ public class Texts implements LinkedTexts {
     /** Destinations of links. */
     private static final int LINKS_KEPT = 1_000_000;
 
+    private static final int PLACES_KEPT = 200_000;
+
     /** Pages whose texts are read before anybody asks for them. */
     private static final int AHEAD = 2_000;
 
@@ -35,6 +39,7 @@ public class Texts implements LinkedTexts {
     private final Cache<TextHash, String> texts = kept(CHARACTERS_KEPT, String::length);
     private final Cache<TextHash, String> words = kept(CHARACTERS_KEPT, String::length);
     private final Cache<TextHash, Set<String>> links = kept(LINKS_KEPT, each -> 1 + each.size());
+    private final Cache<TextHash, List<TextPlace>> places = kept(PLACES_KEPT, each -> 1 + each.size());
 
     Texts(TextStore store) {
         this.store = store;
@@ -66,6 +71,11 @@ public class Texts implements LinkedTexts {
     @Override
     public Set<String> linksOf(TextHash text) {
         return links.get(text, made(Markdown::links));
+    }
+
+    @Override
+    public List<TextPlace> placesOf(TextHash text) {
+        return places.get(text, made(Markdown::places));
     }
 
     /** Keeps texts, so that a page can have them. */

@@ -109,6 +109,35 @@ public class WritingTest extends OnTheDemo {
         assertEquals(words(mara, "prices"), "By the hour or day.");
     }
 
+    /** What visitors may have kept keeps leading there; what nobody could know is called by its words. */
+    @Test
+    public void aHeadingThatVisitorsHave_keepsItsName() {
+        writes(mara, "sails-and-rigging", "## Ropes\\n\\n## Masts", "names").answers(200);
+        mara.publishes().answers(201);
+        writes(mara, "sails-and-rigging", "## Ropes and lines\\n\\n## Masts\\n\\n## New", "names")
+                .answers(200);
+        assertEquals(words(mara, "sails-and-rigging"), "## Ropes and lines {#ropes}\n\n## Masts\n\n## New");
+        writes(
+                        mara,
+                        "sails-and-rigging",
+                        words(mara, "sails-and-rigging").replace("\n", "\\n").replace("New", "Newer"),
+                        "names")
+                .answers(200);
+        assertEquals(words(mara, "sails-and-rigging"), "## Ropes and lines {#ropes}\n\n## Masts\n\n## Newer");
+        JsonNode places =
+                mara.gets("/-/api/pages/sails-and-rigging/places").answers(200).json();
+        assertEquals(places.path(0).path("name").asString(), "ropes");
+        assertEquals(places.path(0).path("words").asString(), "Ropes and lines");
+        JsonNode found =
+                mara.gets("/-/api/places?text=ropes%20and").answers(200).json();
+        assertEquals(
+                found,
+                mara.gets("/-/api/places?text=%23ropes%20and").answers(200).json());
+        assertEquals(found.path(0).path("page").asString(), "sails-and-rigging");
+        assertEquals(
+                mara.gets("/-/api/pages/never-was/places").answers(200).json().size(), 0);
+    }
+
     @Test
     public void addressesOfTheSite_becomeLinksThatLast() {
         var answer = writes(mara, "hulls", "See [what it costs](/hire/prices).", "links")
