@@ -9,7 +9,7 @@ import { Dense } from "../shared/density";
 import { listen } from "../working-copy/elsewhere";
 import { type Result, useWorkingCopyState, type WorkingCopyStore } from "../working-copy/store";
 import { FootLine, type Problem as FootProblem } from "./FootLine";
-import { isTyping } from "./keys";
+import { isTyping, undoesItself } from "./keys";
 import { Mishap } from "./Mishap";
 import { screenAt } from "./screenNames";
 import {
@@ -100,11 +100,11 @@ export default function Shell({
         setGoing("anywhere");
         return;
       }
-      if (isTyping(event.target)) return;
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") {
+        if (undoesItself(event.target)) return;
         event.preventDefault();
         void tell(event.shiftKey ? store.redo() : store.undo());
-      } else if (event.key === "?") {
+      } else if (event.key === "?" && !isTyping(event.target)) {
         event.preventDefault();
         setHelping(true);
       }

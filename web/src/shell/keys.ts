@@ -1,9 +1,21 @@
+/** Kinds of input that nothing is typed in. */
+const PRESSED = ["checkbox", "radio", "button", "file", "color", "range"];
+
 /** Whether keys go into a field where somebody types. */
 export function isTyping(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&
-    (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName))
+    (target.isContentEditable ||
+      ["TEXTAREA", "SELECT"].includes(target.tagName) ||
+      (target instanceof HTMLInputElement && !PRESSED.includes(target.type)))
   );
+}
+
+/** Whether undo is the field's own: not where something is chosen from a list, once no letter looks for it. */
+export function undoesItself(target: EventTarget | null): boolean {
+  const choosing =
+    target instanceof HTMLInputElement && target.getAttribute("role") === "combobox" && target.value === "";
+  return isTyping(target) && !choosing;
 }
 
 const LETTERS = "velnik.singleLetterKeys";
