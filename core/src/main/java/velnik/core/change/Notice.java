@@ -166,6 +166,18 @@ public sealed interface Notice {
     /** A page is at an address now that led to another until now. */
     record TakesAddress(String address, String to, String title) implements Notice {}
 
+    /** @param titles of pages whose texts lead to what visitors can no longer get */
+    record LinksBecomeWords(List<String> titles) implements Notice {
+        public LinksBecomeWords {
+            titles = List.copyOf(titles);
+        }
+
+        @Override
+        public String sentence() {
+            return WORDS.say("LinksBecomeWords", SomeTitles.facts(titles));
+        }
+    }
+
     /** Items, and lists, that lead to what was removed. */
     record ItemsRest(int items, List<String> menus) implements Notice {
         public ItemsRest {

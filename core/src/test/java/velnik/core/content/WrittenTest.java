@@ -6,16 +6,21 @@ import static velnik.core.SiteScript.brackwater;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
 import velnik.core.change.Change;
+import velnik.core.change.Notice;
 import velnik.core.change.Refusal;
 import velnik.core.html.Frame;
 import velnik.core.html.VisitorHtml;
 import velnik.core.html.VisitorWords;
+import velnik.core.reach.Openings;
 import velnik.core.site.Limits;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 
 /** Texts as they are kept, and where their links lead. */
@@ -102,6 +107,32 @@ public class WrittenTest {
         assertEquals(
                 linked.texts().linking(linked.site()),
                 Map.of(linked.page("Hulls"), List.of(linked.page("Home"), linked.page("Canoes"))));
+    }
+
+    @Test
+    public void textsThatWouldLoseLinks_areTold() {
+        SiteScript linked = brackwater()
+                .writes("Canoes", "See [](page:hulls).")
+                .writes("Kayaks", "See [hulls](page:hulls#planks) and [](page:engines).")
+                .writes("Summer regatta", "Held back itself: [](page:hulls).");
+        assertEquals(
+                lost(linked, script -> script.removes("Hulls")),
+                "The texts of Canoes and Kayaks link there; visitors read the words without the link.");
+        assertEquals(
+                lost(linked, script -> script.setsReach("Engines", Reach.HELD_BACK)),
+                "The text of Kayaks links there; visitors read the words without the link.");
+        assertEquals(lost(linked, script -> script.setsReach("Repairs", Reach.BY_LINK_ONLY)), "");
+        assertEquals(lost(linked, script -> script.movesUnder(null, "Hulls")), "");
+        assertEquals(lost(linked, script -> script.removes("Kayaks", "Engines")), "");
+    }
+
+    private static String lost(SiteScript linked, UnaryOperator<SiteScript> change) {
+        Site before = linked.site();
+        Openings openings = linked.navigation().openings();
+        Site after = change.apply(SiteScript.of(before)).site();
+        return LostLinks.between(before, after, openings, linked.texts())
+                .map(Notice::sentence)
+                .orElse("");
     }
 
     /** Words for search engines are told to them alone; without any they are the page's own. */

@@ -166,7 +166,8 @@ class EditingController {
     TriedDto wouldChange(@RequestParam boolean dryRun, @Valid @RequestBody Edit edit, Principal person) {
         Site before = workingCopy.state().site();
         Writing.Ready ready = writing.ready(Whole.checked(edit.changes(), "changes"));
-        return TriedDto.of(workingCopy.tried(person.getName(), changes(ready)), before);
+        Outcome outcome = workingCopy.tried(person.getName(), changes(ready));
+        return TriedDto.of(writing.alsoTold(before, outcome), before);
     }
 
     private static List<Change> changes(Writing.Ready ready) {

@@ -1,0 +1,47 @@
+package velnik.core.content;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import velnik.core.change.Notice;
+import velnik.core.outline.Branch;
+import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** Tells which texts would lose links by a change. */
+public final class LostLinks {
+    private LostLinks() {}
+
+    /**
+     * Of the pages that visitors can get before and after, those whose texts link to one that they can get before alone.
+     * Costs O(pages × levels + links).
+     *
+     * @param openings of both, at the moment asked about
+     */
+    public static Optional<Notice> between(Site before, Site after, Openings openings, LinkedTexts texts) {
+        Set<PageId> lost = new HashSet<>();
+        for (Branch<PageId, Page> row : before.pages().walk()) {
+            if (isGettable(before, row.id(), openings) && !isGettable(after, row.id(), openings)) {
+                lost.add(row.id());
+            }
+        }
+        List<String> titles = new ArrayList<>();
+        for (Branch<PageId, Page> row :
+                lost.isEmpty() ? List.<Branch<PageId, Page>>of() : after.pages().walk()) {
+            if (isGettable(after, row.id(), openings)
+                    && texts.pages(after, row.value()).stream().anyMatch(lost::contains)) {
+                titles.add(row.value().title());
+            }
+        }
+        return titles.isEmpty() ? Optional.empty() : Optional.of(new Notice.LinksBecomeWords(titles));
+    }
+
+    private static boolean isGettable(Site site, PageId page, Openings openings) {
+        return site.pages().contains(page) && Access.of(site, page, openings).isGettable();
+    }
+}
