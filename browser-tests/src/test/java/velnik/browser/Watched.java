@@ -90,7 +90,8 @@ class Watched {
 
     private static String axe() {
         try {
-            return Files.readString(Path.of(Objects.requireNonNull(System.getProperty("velnik.axe"))));
+            Path modules = Path.of(Objects.requireNonNull(System.getProperty("velnik.modules")));
+            return Files.readString(modules.resolve("axe-core/axe.min.js"));
         } catch (IOException missing) {
             throw new IllegalStateException(missing);
         }

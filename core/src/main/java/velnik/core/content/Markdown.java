@@ -63,8 +63,8 @@ public final class Markdown {
             .matching(ID)
             .onElements("h1", "h2", "h3", "h4", "h5", "h6")
             .allowElements("table", "thead", "tbody", "tr", "th", "td")
-            .allowAttributes("align")
-            .matching(true, "left", "center", "right")
+            .allowAttributes("class")
+            .matching(false, CellAttributes.CENTRE, CellAttributes.END)
             .onElements("th", "td")
             .allowElements("a")
             .allowAttributes("href")
@@ -157,6 +157,7 @@ public final class Markdown {
                 .escapeHtml(true)
                 .percentEncodeUrls(true)
                 .attributeProviderFactory(context -> PlaceNames.attributes())
+                .attributeProviderFactory(context -> new CellAttributes())
                 .attributeProviderFactory(context -> new PictureAttributes(pictures, lazy))
                 .build();
         return withStanding(ALLOWED.sanitize(renderer.render(document)), standing);

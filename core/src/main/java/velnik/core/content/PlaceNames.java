@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.commonmark.node.AbstractVisitor;
@@ -23,14 +22,13 @@ import velnik.core.address.Slugs;
 final class PlaceNames {
     private static final Pattern SAID = Pattern.compile("\\s*\\{#([a-z0-9-]{1,80})}");
 
-    /** What the page around the text calls its own parts by. */
-    private static final Set<String> TAKEN = Set.of("content", "asked", "name", "password");
+    /** What the page around the text, and forms in it, call their own parts by. */
+    private static final Pattern TAKEN =
+            Pattern.compile("content|asked|name|password|enquiry|website|f\\d+(?:-problem)?");
 
     private final Map<String, Integer> used = new HashMap<>();
 
-    private PlaceNames() {
-        TAKEN.forEach(name -> used.put(name, 1));
-    }
+    private PlaceNames() {}
 
     /** Gives each heading its name, and takes what it says of that out of its words. */
     static void give(Node document) {
@@ -49,7 +47,7 @@ final class PlaceNames {
     }
 
     private String free(String wanted) {
-        int times = used.merge(wanted, 1, Integer::sum);
+        int times = used.merge(wanted, TAKEN.matcher(wanted).matches() ? 2 : 1, (before, more) -> before + 1);
         return times == 1 ? wanted : free(wanted + "-" + times);
     }
 

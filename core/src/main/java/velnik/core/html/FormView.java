@@ -55,8 +55,13 @@ public record FormView(String action, String name, List<FieldView> fields, Strin
             };
         }
 
-        public int longest() {
-            return field.kind() == EnquiryForm.Kind.WORDS ? Enquiry.LONGEST : Limits.TITLE;
+        /** Characters; null where it is not typed as characters. */
+        public @Nullable Integer longest() {
+            return switch (field.kind()) {
+                case WORDS -> Enquiry.LONGEST;
+                case DATE -> null;
+                case NAME, MAIL, PHONE, CHOICE -> Limits.TITLE;
+            };
         }
     }
 

@@ -63,8 +63,8 @@ public class MarkdownTest {
             {"\uE0000\uE001\n\n[x](here:a)", "<p>0</p>\n<form>here:a</form>\n"},
             {
                 "|Boat|Day|\n|:--|--:|\n|Canoe|£40|",
-                "<table><thead><tr><th align=\"left\">Boat</th><th align=\"right\">Day</th></tr></thead><tbody><tr>"
-                        + "<td align=\"left\">Canoe</td><td align=\"right\">£40</td></tr></tbody></table>\n"
+                "<table><thead><tr><th>Boat</th><th class=\"to-end\">Day</th></tr></thead><tbody><tr>"
+                        + "<td>Canoe</td><td class=\"to-end\">£40</td></tr></tbody></table>\n"
             },
         };
     }
@@ -136,8 +136,8 @@ public class MarkdownTest {
             "td",
             "a");
 
-    private static final Pattern ATTRIBUTES =
-            Pattern.compile("(?: (?:id=\"[a-z0-9-]+\"|align=\"[a-z]+\"|href=\"(?:(?i:https?|mailto|tel|sms):|"
+    private static final Pattern ATTRIBUTES = Pattern.compile(
+            "(?: (?:id=\"[a-z0-9-]+\"|class=\"to-(?:centre|end)\"|href=\"(?:(?i:https?|mailto|tel|sms):|"
                     + "(?![^\"/?#]*:))[^\"]*\"))*");
 
     private static void holdsOnlyWhatIsAllowed(String html) {

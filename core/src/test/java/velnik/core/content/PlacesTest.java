@@ -42,7 +42,7 @@ public class PlacesTest {
             {"## {#prices}", "prices: "},
             {"## `{#code}`", "code: {#code}"},
             {"## Rates {#Prices} {#no name}", "rates-prices-no-name: Rates {#Prices} {#no name}"},
-            {"## Content\n\n## Größe", "content-2: Content, grosse: Größe"},
+            {"## Content\n\n## Größe\n\n## F1", "content-2: Content, grosse: Größe, f1-2: F1"},
             {"words {#prices}\n\n    ## code", ""},
             {"##", "page: "},
         };
