@@ -29,7 +29,7 @@ const WHICH: readonly { readonly value: Which; readonly label: string }[] = [
 export default function FilesScreen(props: { readonly copy: WorkingCopy; readonly store: WorkingCopyStore }) {
   const { copy, store } = props;
   const mayEdit = useMayEdit();
-  const files = useLasting(useFiles(copy.revision));
+  const files = useLasting(useFiles(copy.revision, 0));
   const uploads = useUploads(store);
   const [which, setWhich] = useState<Which>("all");
   const [words, setWords] = useState("");

@@ -30,6 +30,11 @@ export default function TextEditor(props: {
   const keeper = useRef<TextKeeper>(null);
   const [said, setSaid] = useState<string | null>(null);
   const [words, setWords] = useState(() => countOf(kept.text));
+  const counting = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const count = (text: string) => {
+    clearTimeout(counting.current);
+    counting.current = setTimeout(() => setWords(countOf(text)), PAUSE);
+  };
   const { title, text: hash, form } = pageOf(copy.tree, page);
   const tree = useRef(copy.tree);
   const files = ifKnown(useFiles(copy.revision));
@@ -59,7 +64,7 @@ export default function TextEditor(props: {
     const keeping = new TextKeeper(page, kept, onChange, {
       show: (text) => {
         if (view.current) shows(view.current, text);
-        setWords(countOf(text));
+        count(text);
       },
       say: setSaid,
     });
@@ -74,7 +79,7 @@ export default function TextEditor(props: {
       onFiles: (sent) => void send(sent),
       onType: (text) => {
         keeping.typed(text);
-        setWords(countOf(text));
+        count(text);
       },
       onTooLong: setSaid,
       onLeave: () => void keeping.save(),
@@ -82,6 +87,7 @@ export default function TextEditor(props: {
     view.current = editor;
     editor.focus();
     return () => {
+      clearTimeout(counting.current);
       void keeping.save();
       editor.destroy();
       view.current = null;
@@ -176,6 +182,9 @@ function CommandButton(props: {
     </Tooltip>
   );
 }
+
+/** Milliseconds without a letter after which words are counted: none has to wait for it. */
+const PAUSE = 300;
 
 /** Where links lead and what headings are called by is not read. */
 const UNREAD = /\]\([^()\n]*\)|\{#[a-z0-9-]+\}/g;

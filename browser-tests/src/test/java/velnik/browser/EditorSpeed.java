@@ -9,8 +9,6 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.function.DoubleSupplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.testng.annotations.Test;
@@ -31,36 +29,46 @@ public class EditorSpeed extends BrowserTest {
             Owner mara = new Owner(velnik, wide()).signsIn();
             Page page = mara.page();
             mara.chooses("Canoes");
-            line("an edit seen in the window after its answer, median", 150, median(9, () -> retitled(mara)));
+            Figures.line(
+                    "an edit seen in the window after its answer, median",
+                    150,
+                    Figures.median(9, () -> retitled(mara)));
             mara.sends(pages()).publishes();
-            line("Pages usable with 5,000 pages, median", 1_500, median(5, () -> usable(velnik, page, "pages")));
-            line("script that Pages loads first, compressed", 275, scripts(page), "kB");
+            Figures.line(
+                    "Pages usable with 5,000 pages, median",
+                    1_500,
+                    Figures.median(5, () -> usable(velnik, page, "pages")));
+            Figures.line("script that Pages loads first, compressed", 275, scripts(page), "kB");
             mara.chooses("Kayaks");
-            line("a keyboard move painted with its answer, p95", 100, percentile(95, 40, () -> moved(page)));
+            Figures.line(
+                    "a keyboard move painted with its answer, p95", 100, Figures.percentile(95, 40, () -> moved(page)));
             rests(page);
-            line("scrolling through 5,000 rows, a frame, p95", 25, percentile(95, 1, () -> scrolled(page)));
+            Figures.line(
+                    "scrolling through 5,000 rows, a frame, p95", 25, Figures.percentile(95, 1, () -> scrolled(page)));
             page.getByLabel("Find a page").focus();
             rests(page);
-            line("a letter typed to find pages, painted, p95", 50, percentile(95, 20, () -> found(page)));
+            Figures.line(
+                    "a letter typed to find pages, painted, p95", 50, Figures.percentile(95, 20, () -> found(page)));
             mara.presses("Escape");
             rests(page);
-            line("dragging over the rows, a frame, p95", 25, percentile(95, 1, () -> dragged(mara)));
+            Figures.line("dragging over the rows, a frame, p95", 25, Figures.percentile(95, 1, () -> dragged(mara)));
             mara.sends(oneBranch());
             mara.chooses("Section 49");
-            line("a branch of 2,000 pages moved, painted, p95", 300, percentile(95, 15, () -> moved(page)));
+            Figures.line(
+                    "a branch of 2,000 pages moved, painted, p95", 300, Figures.percentile(95, 15, () -> moved(page)));
             mara.sends(menus());
-            line(
+            Figures.line(
                     "Menus usable with 20 menus of 250 items, median",
                     1_500,
-                    median(5, () -> usable(velnik, page, "menus")));
-            line(
+                    Figures.median(5, () -> usable(velnik, page, "menus")));
+            Figures.line(
                     "the sheet of 5,000 pages and 27 menus usable, median",
                     1_500,
-                    median(5, () -> usable(velnik, page, "pages/sheet")));
+                    Figures.median(5, () -> usable(velnik, page, "pages/sheet")));
             rests(page);
-            line("scrolling the sheet, a frame, p95", 25, percentile(95, 1, () -> scrolled(page)));
+            Figures.line("scrolling the sheet, a frame, p95", 25, Figures.percentile(95, 1, () -> scrolled(page)));
             page.getByRole(AriaRole.GRID).focus();
-            line("a key from cell to cell, painted, p95", 50, percentile(95, 20, () -> stepped(page)));
+            Figures.line("a key from cell to cell, painted, p95", 50, Figures.percentile(95, 20, () -> stepped(page)));
         }
     }
 
@@ -72,14 +80,14 @@ public class EditorSpeed extends BrowserTest {
             List<String> pages = new ArrayList<>(List.of(page("root", "null", "Harbour")));
             pages.addAll(sections(100, 99, "'root'"));
             mara.sends(adding(pages)).publishes().chooses("Harbour");
-            line(
+            Figures.line(
                     "a root of 10,000 public pages retitled, painted, p95",
                     150,
-                    percentile(95, 15, () -> retitledRoot(mara)));
-            line(
+                    Figures.percentile(95, 15, () -> retitledRoot(mara)));
+            Figures.line(
                     "its slug changed, 10,000 addresses with it, painted, p95",
                     150,
-                    percentile(95, 15, () -> readdressed(mara)));
+                    Figures.percentile(95, 15, () -> readdressed(mara)));
         }
     }
 
@@ -96,14 +104,14 @@ public class EditorSpeed extends BrowserTest {
             assertThat(text).isFocused();
             mara.presses("Control+Home");
             rests(page);
-            line(
+            Figures.line(
                     "a letter typed in a text of 20,000 characters, painted, p95",
                     16,
-                    percentile(95, 40, () -> painted(page, "input", "a")));
-            line(
+                    Figures.percentile(95, 40, () -> painted(page, "input", "a")));
+            Figures.line(
                     "its preview after the last letter, a pause of 200 ms included, median",
                     350,
-                    median(9, () -> written(mara)));
+                    Figures.median(9, () -> written(mara)));
         }
     }
 
@@ -343,32 +351,5 @@ public class EditorSpeed extends BrowserTest {
 
     private static double number(Object value) {
         return ((Number) value).doubleValue();
-    }
-
-    private static double median(int times, DoubleSupplier measure) {
-        return percentile(50, times, measure);
-    }
-
-    private static double percentile(int percent, int times, DoubleSupplier measure) {
-        double[] sorted = IntStream.range(0, times)
-                .mapToDouble(time -> measure.getAsDouble())
-                .sorted()
-                .toArray();
-        return sorted[(sorted.length - 1) * percent / 100];
-    }
-
-    private static void line(String what, double bound, double value) {
-        line(what, bound, value, "ms");
-    }
-
-    private static void line(String what, double bound, double value, String unit) {
-        System.out.printf(
-                Locale.ROOT,
-                "%-62s %10.2f %-6s %s (≤ %,.0f)%n",
-                what,
-                value,
-                unit,
-                value <= bound ? "within" : "OVER",
-                bound);
     }
 }

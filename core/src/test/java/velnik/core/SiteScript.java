@@ -30,6 +30,7 @@ import velnik.core.change.Remedy;
 import velnik.core.compare.Difference;
 import velnik.core.content.LastingNames;
 import velnik.core.content.LinkedTexts;
+import velnik.core.content.Markdown;
 import velnik.core.content.Written;
 import velnik.core.edit.Changes;
 import velnik.core.explanation.ReachSentence;
@@ -159,8 +160,8 @@ public final class SiteScript {
     /** @param text as typed; empty for none */
     public SiteScript writes(String page, String text) {
         PageId id = page(page);
-        String kept =
-                LastingNames.in(Written.kept(text, site), text(page), () -> LastingNames.ledTo(site, id, texts()));
+        String kept = LastingNames.in(
+                Written.kept(text, site), Markdown.places(text(page)), () -> LastingNames.ledTo(site, id, texts()));
         TextHash hash = kept.isEmpty() ? null : TextHash.of(kept);
         if (hash != null) {
             texts.put(hash, kept);

@@ -27,11 +27,10 @@ public final class LastingNames {
      * A text in which each heading that got other words says the name that it had before, if that is one to keep; all
      * else as it was. Which headings are the same is told by their order between those that kept their words.
      *
-     * @param before the text until now
+     * @param had the places of the text until now
      * @param kept the names to keep; asked only where one would be lost
      */
-    public static String in(String text, String before, Supplier<Set<String>> kept) {
-        List<TextPlace> had = Markdown.places(before);
+    public static String in(String text, List<TextPlace> had, Supplier<Set<String>> kept) {
         if (had.isEmpty()) {
             return text;
         }

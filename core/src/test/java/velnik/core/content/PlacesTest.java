@@ -81,9 +81,9 @@ public class PlacesTest {
     /** Of all names only {@code prices} is one to keep. */
     @Test(dataProvider = "changed")
     public void aHeadingThatIsRenamed_keepsItsName(String before, String text, String kept) {
-        assertEquals(LastingNames.in(text, before, () -> Set.of("prices")), kept);
-        assertEquals(LastingNames.in(kept, before, () -> Set.of("prices")), kept, "again");
-        assertEquals(LastingNames.in(text, before, Set::of), text, "nothing leads there");
+        assertEquals(LastingNames.in(text, Markdown.places(before), () -> Set.of("prices")), kept);
+        assertEquals(LastingNames.in(kept, Markdown.places(before), () -> Set.of("prices")), kept, "again");
+        assertEquals(LastingNames.in(text, Markdown.places(before), Set::of), text, "nothing leads there");
     }
 
     /** Whatever is done to the headings one by one, each goes on being found by the name it had first. */
@@ -108,7 +108,7 @@ public class PlacesTest {
                         names.add(at, "fresh-" + step);
                     }
                 }
-                text = LastingNames.in(text(now), text, () -> Set.copyOf(names));
+                text = LastingNames.in(text(now), Markdown.places(text), () -> Set.copyOf(names));
                 assertEquals(Markdown.places(text).stream().map(TextPlace::name).toList(), names, text);
             }
         }

@@ -71,7 +71,8 @@ class Writing {
         Optional<Page> page = PageId.of(written.page()).flatMap(site.pages()::find);
         // Upon another text it is refused.
         return page.filter(there -> there.text() != null && there.text().value().equals(written.upon()))
-                .map(there -> LastingNames.in(text, texts.of(there), () -> followed(site, new PageId(written.page()))))
+                .map(there ->
+                        LastingNames.in(text, texts.places(there), () -> followed(site, new PageId(written.page()))))
                 .orElse(text);
     }
 
