@@ -77,6 +77,11 @@ public interface LinkedTexts {
                 .toList();
     }
 
+    /** Whether a page's text has a place for what stands in texts. */
+    default boolean hasPlaceFor(Standing standing, Page page) {
+        return links(page).contains(standing.destination());
+    }
+
     /** For each page that a text links to, the other pages whose texts do, in the order of the page tree. O(pages + links). */
     default Map<PageId, List<PageId>> linking(Site site) {
         Map<PageId, List<PageId>> linking = new HashMap<>();

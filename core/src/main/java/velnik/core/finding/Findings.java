@@ -13,6 +13,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.content.LinkedTexts;
+import velnik.core.content.Standing;
 import velnik.core.explanation.Labels;
 import velnik.core.figure.Clicks;
 import velnik.core.files.FileUses;
@@ -115,6 +116,7 @@ public final class Findings {
         lookAtItems(row, standing);
         lookAtLinks(row, access);
         lookAtPlaces(row, access);
+        lookAtForm(row);
         lookAtFiles(row, access);
         found.subList(before, found.size()).sort((one, other) -> one.level().compareTo(other.level()));
     }
@@ -210,6 +212,12 @@ public final class Findings {
             } else if (Access.of(site, page, openings).reach() == Reach.HELD_BACK) {
                 note(row, Level.WARNING, new Reason.LinkUnseen(page));
             }
+        }
+    }
+
+    private void lookAtForm(Branch<PageId, Page> row) {
+        if (row.value().form() == null && texts.hasPlaceFor(Standing.FORM, row.value())) {
+            note(row, Level.WARNING, new Reason.FormMissing());
         }
     }
 

@@ -71,6 +71,9 @@ public sealed interface Reason {
 
     record LinkGone() implements Reason {}
 
+    /** Its text has a place for an enquiry form, and the page has none. */
+    record FormMissing() implements Reason {}
+
     /**
      * @param to the page that has no such place
      * @param name of the place

@@ -2,6 +2,7 @@ package velnik.core.finding;
 
 import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static velnik.core.SiteScript.brackwater;
 
 import java.time.Instant;
@@ -94,6 +95,15 @@ public class FindingsTest {
         script.writes("Canoes", "## Prices\n\n## Small print {#terms}")
                 .writes("Hulls", "## Planks\n\n## Decks\n\n[](#decks)");
         assertEquals(of(script, "Hulls") + of(script, "Canoes"), "");
+    }
+
+    @Test
+    public void aPlaceForAForm_wantsOne() {
+        SiteScript script = brackwater().writes("Hulls", "[](here:form)").writes("Group bookings", "[](here:form)");
+        assertEquals(
+                of(script, "Hulls"),
+                "WARNING: Its text has a place for the enquiry form, and the page has none; nothing stands there.");
+        assertFalse(of(script, "Group bookings").contains("form"));
     }
 
     @Test
