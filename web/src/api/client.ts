@@ -86,6 +86,8 @@ export const BASE = "/-/api";
 export const eventsAddress = `${BASE}/events`;
 /** Where all messages are saved for a spreadsheet. */
 export const messagesAsCsv = `${BASE}/messages/all.csv`;
+/** Where the site is saved in an open format. */
+export const exportOf = (path: string) => `${BASE}/exports/${path}`;
 /** Milliseconds after which a call counts as not answered. */
 const PATIENCE = 20_000;
 

@@ -16,6 +16,7 @@ import {
   AddressesScreen,
   BinScreen,
   BusinessScreen,
+  ExportScreen,
   FilesScreen,
   fetchAhead,
   GoTo,
@@ -186,6 +187,7 @@ export default function Shell({
                   <Route path="/files" element={<FilesScreen copy={copy} store={store} />} />
                   <Route path="/messages" element={<MessagesScreen copy={copy} />} />
                   <Route path="/topics" element={<TopicsScreen copy={copy} store={store} />} />
+                  <Route path="/export" element={<ExportScreen copy={copy} />} />
                   <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
                   <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
                   <Route path="/pages/:page/write" element={<PageTreeScreen copy={copy} store={store} />} />

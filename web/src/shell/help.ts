@@ -276,6 +276,15 @@ export const HELP: readonly HelpTopic[] = [
     control: ".top-line .latest",
   },
   {
+    question: "How do I save my pages or a menu as a file?",
+    answer: [
+      "Under More, choose Export: tables for a spreadsheet, outlines and lists of the page tree and of each menu.",
+      "A Markdown list of pages can be pasted on Pages again.",
+    ],
+    screen: "/export",
+    control: ".ledger tbody a",
+  },
+  {
     question: "How do I get back what I removed?",
     answer: ["The bin keeps what you removed for 90 days. Restore puts it back where it was."],
     screen: "/bin",

@@ -7,6 +7,7 @@ import {
   AddressesScreen,
   BinScreen,
   BusinessScreen,
+  ExportScreen,
   FilesScreen,
   MembersScreen,
   MenusScreen,
@@ -32,6 +33,7 @@ const NEEDS: Readonly<Record<string, Needs>> = {
   "/messages": { script: MessagesScreen.fetch },
   "/topics": { script: TopicsScreen.fetch },
   "/members": { script: MembersScreen.fetch },
+  "/export": { script: ExportScreen.fetch, menus: true },
   "/bin": { script: BinScreen.fetch },
 };
 

@@ -9,6 +9,7 @@ export const SCREENS = [
   { path: "/messages", name: "Messages", seldom: true },
   { path: "/business", name: "The business", seldom: true },
   { path: "/topics", name: "Topics and layouts", seldom: true },
+  { path: "/export", name: "Export", seldom: true },
   { path: "/bin", name: "Bin", seldom: true },
   { path: "/members", name: "Members", seldom: true, ownersOnly: true },
 ] as const;

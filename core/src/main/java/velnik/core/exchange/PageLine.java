@@ -41,15 +41,19 @@ public record PageLine(
         }
     }
 
-    /** What the line says beside its title, for somebody to look at. */
-    public String marks() {
-        String address = slug == null ? "" : "/" + slug;
-        String word = switch (reach) {
-            case null -> "";
+    /** How a line says who gets a page. */
+    static String word(Reach reach) {
+        return switch (reach) {
             case OPEN -> "open";
             case BY_LINK_ONLY -> "by link only";
             case HELD_BACK -> "held back";
         };
+    }
+
+    /** What the line says beside its title, for somebody to look at. */
+    public String marks() {
+        String address = slug == null ? "" : "/" + slug;
+        String word = reach == null ? "" : word(reach);
         return address.isEmpty() || word.isEmpty() ? address + word : address + ", " + word;
     }
 }

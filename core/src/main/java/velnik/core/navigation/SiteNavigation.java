@@ -98,6 +98,11 @@ public final class SiteNavigation {
         return validUntil;
     }
 
+    /** The rows of one menu, wherever it stands; lists of what is under the visited page have none. */
+    public List<NavigationRow> rows(MenuRowId menu) {
+        return MenuResolver.rows(MenuReading.of(site, openings, menu, null), visitors);
+    }
+
     /** What a page shows. For one that is not in the tree, such as the not-found page, give null: nothing is marked. */
     public Navigation forPage(@Nullable PageId page) {
         return standing(page, null);

@@ -4,17 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 import velnik.core.enquiry.Enquiry;
+import velnik.core.exchange.Csv;
 import velnik.server.storage.VisitorMessage;
 
-/**
- * Messages as CSV (RFC 4180): a row each, a column for each field that any form had. Begins with the mark by which
- * spreadsheets know UTF-8.
- */
+/** Messages as CSV: a row each, a column for each field that any form had. */
 final class MessagesCsv {
-    private static final String MARK = "\uFEFF";
-
     private MessagesCsv() {}
 
     static String of(List<VisitorMessage> messages) {
@@ -22,7 +17,7 @@ final class MessagesCsv {
         messages.forEach(message -> message.answers().forEach(answer -> labels.add(answer.label())));
         List<String> head = new ArrayList<>(List.of("Received", "Page", "Read", "Answered"));
         head.addAll(labels);
-        StringBuilder csv = new StringBuilder(MARK).append(row(head));
+        List<List<String>> rows = new ArrayList<>();
         for (VisitorMessage message : messages) {
             List<String> cells = new ArrayList<>(List.of(
                     message.at().toString(),
@@ -34,18 +29,8 @@ final class MessagesCsv {
                     .map(Enquiry.Answer::value)
                     .findFirst()
                     .orElse("")));
-            csv.append(row(cells));
+            rows.add(cells);
         }
-        return csv.toString();
-    }
-
-    private static String row(List<String> cells) {
-        return cells.stream().map(MessagesCsv::cell).collect(Collectors.joining(",")) + "\r\n";
-    }
-
-    /** What a spreadsheet would reckon with is words by an apostrophe before it. */
-    private static String cell(String value) {
-        boolean reckoned = !value.isEmpty() && "=+-@\t\r".indexOf(value.charAt(0)) >= 0;
-        return '"' + (reckoned ? "'" : "") + value.replace("\"", "\"\"") + '"';
+        return Csv.of(head, rows);
     }
 }

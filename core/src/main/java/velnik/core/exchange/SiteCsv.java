@@ -1,0 +1,170 @@
+package velnik.core.exchange;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.Addresses;
+import velnik.core.explanation.Words;
+import velnik.core.forwarding.AddressBook;
+import velnik.core.listing.TopicListings;
+import velnik.core.navigation.MenuEntry;
+import velnik.core.navigation.MenuReading;
+import velnik.core.navigation.Target;
+import velnik.core.outline.Branch;
+import velnik.core.reach.Days;
+import velnik.core.reach.Openings;
+import velnik.core.site.Assignment;
+import velnik.core.site.MenuRow;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.Site;
+
+/** What is on a site as tables: one of its pages, of its items, of what stands in its zones, of its addresses that lead on. */
+public final class SiteCsv {
+    private static final int MOVED = 301;
+    private static final int GONE = 410;
+
+    private SiteCsv() {}
+
+    /** All pages in the order of the page tree. */
+    public static String pages(Site site) {
+        List<List<String>> rows = new ArrayList<>();
+        for (Branch<PageId, Page> row : site.pages().walk()) {
+            Page page = row.value();
+            @Nullable PageId parent = row.parent();
+            rows.add(List.of(
+                    page.title(),
+                    Addresses.of(site, row.id()),
+                    parent == null ? "" : Addresses.of(site, parent),
+                    site.isHome(row.id()) ? "home" : Words.kind(page.kind()),
+                    Words.reach(page.reach()),
+                    page.membersOnly() ? "members" : "everyone",
+                    page.keptFromSearchEngines() ? "asked not to list it" : "may list it",
+                    page.periods().isEmpty() ? "" : Days.ENGLISH.periods(page.periods()),
+                    Words.layout(site, page.layout()),
+                    String.join(", ", page.topics().stream().sorted().toList()),
+                    page.date() == null ? "" : page.date().toString(),
+                    page.summary(),
+                    page.searchTitle(),
+                    page.searchDescription(),
+                    row.id().value()));
+        }
+        return Csv.of(
+                List.of(
+                        "Title",
+                        "Address",
+                        "Under",
+                        "Kind",
+                        "Reach",
+                        "For",
+                        "Search engines",
+                        "Periods",
+                        "Layout",
+                        "Topics",
+                        "Date",
+                        "Summary",
+                        "Title for search",
+                        "Description for search",
+                        "Id"),
+                rows);
+    }
+
+    /** All rows of all menus as they come out now, those of lists too, with why one shows to nobody. */
+    public static String items(Site site, Openings openings) {
+        List<List<String>> rows = new ArrayList<>();
+        for (Branch<MenuRowId, MenuRow> menu : site.menus().top()) {
+            if (menu.value() instanceof MenuRow.Menu named) {
+                MenuReading.of(site, openings, menu.id(), null)
+                        .forEach(entry -> collect(site, named.name(), 1, entry, rows));
+            }
+        }
+        return Csv.of(
+                List.of(
+                        "Menu",
+                        "Level",
+                        "Label",
+                        "Leads to",
+                        "Shows to",
+                        "On",
+                        "Not shown because",
+                        "Icon",
+                        "Note",
+                        "Tab"),
+                rows);
+    }
+
+    private static void collect(Site site, String menu, int level, MenuEntry entry, List<List<String>> rows) {
+        if (!entry.splices()) {
+            rows.add(List.of(
+                    menu,
+                    String.valueOf(level),
+                    entry.label(),
+                    leads(site, entry.target()),
+                    entry.visitors().isEmpty() ? "nobody" : Words.visitors(entry.visitors()),
+                    Words.devices(entry.appearance().devices()),
+                    entry.absence().map(absence -> absence.sentence(site)).orElse(""),
+                    entry.appearance().icon(),
+                    entry.appearance().note(),
+                    entry.appearance().newTab() ? "new" : "same"));
+        }
+        entry.rows().forEach(row -> collect(site, menu, entry.splices() ? level : level + 1, row, rows));
+    }
+
+    private static String leads(Site site, Target target) {
+        return switch (target) {
+            case Target.ToPage(PageId page) -> Addresses.of(site, page);
+            case Target.ToPlace(PageId page, String name) -> Addresses.of(site, page) + "#" + name;
+            case Target.ToAddress(String href, boolean ofThisSite) -> href;
+            case Target.ToChannels channels -> "the channels of the business";
+            case Target.Nowhere nowhere -> "";
+        };
+    }
+
+    /** Which menus are assigned where. */
+    public static String assignments(Site site) {
+        List<List<String>> rows = new ArrayList<>();
+        for (Assignment assignment : site.assignments()) {
+            rows.add(List.of(
+                    Words.zone(assignment.zone()),
+                    Words.scope(site, assignment.scope()),
+                    Words.says(site, assignment.says())));
+        }
+        return Csv.of(List.of("Zone", "For", "It"), rows);
+    }
+
+    /**
+     * Every address that will lead on once all is published, with what it answers: 301 and where, or 410. One that ends
+     * in {@code /*} is meant with all beneath it.
+     *
+     * @param live what visitors see
+     */
+    public static String forwards(Site live, Site working, Instant now) {
+        List<List<String>> rows = new ArrayList<>();
+        for (AddressBook.Row row : AddressBook.of(live, working, now)) {
+            leadsOn(working, row.next())
+                    .ifPresent(to -> rows.add(List.of(
+                            row.beneath() ? row.address() + "/*" : row.address(),
+                            String.valueOf(to.isEmpty() ? GONE : MOVED),
+                            to)));
+        }
+        return Csv.of(List.of("From", "Answer", "To"), rows);
+    }
+
+    /** Where an address leads; an empty one for gone, nothing where it does not lead on. */
+    private static Optional<String> leadsOn(Site site, AddressBook.Answer answer) {
+        return switch (answer) {
+            case AddressBook.Answer.LeadsTo(PageId page) -> Optional.of(Addresses.of(site, page));
+            case AddressBook.Answer.LeadsToListing(String topic) ->
+                Optional.ofNullable(TopicListings.addresses(site).get(topic));
+            case AddressBook.Answer.LeadsOut(String address) -> Optional.of(address);
+            case AddressBook.Answer.Gone gone -> Optional.of("");
+            case AddressBook.Answer.Shows shows -> Optional.empty();
+            case AddressBook.Answer.Withheld withheld -> Optional.empty();
+            case AddressBook.Answer.Lists lists -> Optional.empty();
+            case AddressBook.Answer.Nothing nothing -> Optional.empty();
+        };
+    }
+}

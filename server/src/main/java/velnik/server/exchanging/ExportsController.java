@@ -1,0 +1,130 @@
+package velnik.server.exchanging;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import velnik.core.address.AddressWriter;
+import velnik.core.address.Slugs;
+import velnik.core.exchange.MarkdownList;
+import velnik.core.exchange.Opml;
+import velnik.core.exchange.Outlined;
+import velnik.core.exchange.SiteCsv;
+import velnik.core.explanation.Labels;
+import velnik.core.outline.Branch;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Site;
+import velnik.core.site.Visitor;
+import velnik.server.calls.ProblemException;
+import velnik.server.releasing.LiveSite;
+import velnik.server.workingcopy.Computed;
+
+/** The working copy in open formats, as files to save. Menus are as visitors get them who are not members. */
+@RestController
+@RequestMapping("/-/api/exports")
+class ExportsController {
+    private final Computed computed;
+    private final LiveSite live;
+    private final Clock clock;
+
+    ExportsController(Computed computed, LiveSite live, Clock clock) {
+        this.clock = clock;
+        this.computed = computed;
+        this.live = live;
+    }
+
+    /** What tables there are. */
+    public enum Table {
+        PAGES,
+        ITEMS,
+        ASSIGNMENTS,
+        FORWARDS
+    }
+
+    /** A table (RFC 4180). */
+    @GetMapping(path = "/csv", produces = "text/csv")
+    ResponseEntity<byte[]> csv(@RequestParam Table of) {
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        return file(
+                site,
+                of.name().toLowerCase(Locale.ROOT),
+                "csv",
+                switch (of) {
+                    case PAGES -> SiteCsv.pages(site);
+                    case ITEMS -> SiteCsv.items(site, now.openings());
+                    case ASSIGNMENTS -> SiteCsv.assignments(site);
+                    case FORWARDS -> SiteCsv.forwards(live.site(), site, clock.instant());
+                });
+    }
+
+    /** OPML 2.0. */
+    @GetMapping(path = "/opml", produces = "text/x-opml")
+    ResponseEntity<byte[]> opml(@RequestParam(required = false) @Nullable String menu) {
+        Outline found = outline(menu);
+        return file(found.site(), found.name(), "opml", Opml.of(found.title(), found.rows()));
+    }
+
+    /** An indented list. */
+    @GetMapping(path = "/markdown", produces = "text/markdown")
+    ResponseEntity<byte[]> markdown(@RequestParam(required = false) @Nullable String menu) {
+        Outline found = outline(menu);
+        return file(
+                found.site(),
+                found.name(),
+                "md",
+                menu == null ? MarkdownList.ofPages(found.rows()) : MarkdownList.ofItems(found.rows()));
+    }
+
+    private record Outline(Site site, String name, String title, List<Outlined> rows) {}
+
+    /** @param menu null for the page tree */
+    private Outline outline(@Nullable String menu) {
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        String address = site.details().address();
+        AddressWriter addresses = address.isEmpty() ? AddressWriter.fromRoot() : AddressWriter.absolute(address);
+        if (menu == null) {
+            return new Outline(site, "pages", site.details().name(), Outlined.pages(site, addresses));
+        }
+        MenuRowId id = site.menus().top().stream()
+                .map(Branch::id)
+                .filter(there -> there.value().equals(menu))
+                .findFirst()
+                .orElseThrow(
+                        () -> new ProblemException(HttpStatus.NOT_FOUND, "not-there", "That menu is no longer there."));
+        String name = Labels.of(site, id);
+        List<Outlined> rows = Outlined.menu(site, now.navigation(Visitor.NON_MEMBER), id, addresses);
+        return new Outline(site, "menu-" + Slugs.fromTitle(name), name, rows);
+    }
+
+    private static ResponseEntity<byte[]> file(Site site, String name, String ending, String text) {
+        String business = Slugs.fromTitle(site.details().name());
+        return ResponseEntity.ok()
+                .contentType(new MediaType(
+                        "text",
+                        switch (ending) {
+                            case "csv" -> "csv";
+                            case "md" -> "markdown";
+                            default -> "x-opml";
+                        },
+                        StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(business + "-" + name + "." + ending)
+                                .build()
+                                .toString())
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,56 @@
+package velnik.server.exchanging;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.net.http.HttpResponse;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import velnik.server.OnTheDemo;
+
+/** Files in open formats over HTTP. */
+public class ExportsTest extends OnTheDemo {
+
+    @DataProvider
+    public Object[][] exports() {
+        return new Object[][] {
+            {"csv?of=PAGES", "text/csv", "pages.csv", "\"Canoes\",\"/hire/canoes\",\"/hire\""},
+            {"csv?of=ITEMS", "text/csv", "items.csv", "\"Footer\",\"2\",\"The crew\",\"/about-us/the-crew\""},
+            {"csv?of=ASSIGNMENTS", "text/csv", "assignments.csv", "\"the header\",\"every page\",\"shows Main\""},
+            {"csv?of=FORWARDS", "text/csv", "forwards.csv", "\"From\",\"Answer\",\"To\""},
+            {"opml", "text/x-opml", "pages.opml", "url=\"https://brackwater.example/hire/canoes\""},
+            {"opml?menu=footer", "text/x-opml", "menu-footer.opml", "<outline text=\"The yard\">"},
+            {"markdown", "text/markdown", "pages.md", "- Hire\n  - Canoes\n"},
+            {
+                "markdown?menu=footer",
+                "text/markdown",
+                "menu-footer.md",
+                "- The yard\n  - [About us](https://brackwater.example/about-us)\n"
+            },
+        };
+    }
+
+    @Test(dataProvider = "exports")
+    public void export_isAFileToSave(String path, String type, String name, String holds) {
+        HttpResponse<String> answer =
+                mara.gets("/-/api/exports/" + path).answers(200).response();
+        assertEquals(answer.headers().firstValue("Content-Type").orElse(""), type + ";charset=UTF-8");
+        assertEquals(
+                answer.headers().firstValue("Content-Disposition").orElse(""),
+                "attachment; filename=\"brackwater-boatyard-" + name + "\"");
+        assertTrue(answer.body().contains(holds), answer.body());
+    }
+
+    @Test
+    public void whatIsNotThere_isSaid() {
+        mara.gets("/-/api/exports/opml?menu=never-was").refuses(404, "not-there");
+        mara.gets("/-/api/exports/markdown?menu=%2e%2e").refuses(404, "not-there");
+        mara.gets("/-/api/exports/csv?of=SECRETS").answers(400);
+        mara.gets("/-/api/exports/csv").answers(400);
+    }
+
+    @Test
+    public void visitors_getNone() {
+        assertEquals(server.visit("/-/api/exports/csv?of=PAGES").statusCode(), 401);
+    }
+}

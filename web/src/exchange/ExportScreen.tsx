@@ -1,0 +1,102 @@
+import { exportOf } from "../api/client";
+import { useMenus } from "../menus/useMenus";
+import { Answered } from "../shared/answer";
+import { counted } from "../shared/counted";
+import type { WorkingCopy } from "../working-copy/store";
+
+type Format = { readonly name: string; readonly path: string };
+
+const TABLE = (of: string): Format => ({ name: "CSV", path: `csv?of=${of}` });
+
+/** What is taken away in open formats, and what each holds. */
+export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
+  const menus = useMenus(copy.revision);
+  return (
+    <main className="ledger">
+      <div className="head">
+        <h2>Export</h2>
+        <span>everything as it is now, published or not, in formats that other programs read</span>
+      </div>
+      <Answered answer={menus} what="your menus">
+        {({ menus: { menus: all } }) => (
+          <table>
+            <thead>
+              <tr>
+                <th>What</th>
+                <th>What the file holds</th>
+                <th>Save it as</th>
+              </tr>
+            </thead>
+            <tbody>
+              <Row
+                what="All pages"
+                holds="titles, addresses, nesting, who gets them, periods, layouts, topics, dates, summaries"
+                formats={[TABLE("PAGES")]}
+              />
+              <Row
+                what="The page tree"
+                holds="titles, addresses and nesting; the Markdown list can be pasted on Pages again"
+                formats={[
+                  { name: "OPML", path: "opml" },
+                  { name: "Markdown", path: "markdown" },
+                ]}
+              />
+              <Row
+                what="All items"
+                holds="every row of every menu, what it leads to, who sees it and why one is not shown"
+                formats={[TABLE("ITEMS")]}
+              />
+              {all.map((menu) => (
+                <Row
+                  key={menu.id}
+                  what={`The menu ${menu.name}`}
+                  holds={`${counted(menu.items, "# item", "# items")}, as visitors see the menu now`}
+                  formats={[
+                    { name: "OPML", path: `opml?menu=${menu.id}` },
+                    { name: "Markdown", path: `markdown?menu=${menu.id}` },
+                  ]}
+                />
+              ))}
+              <Row
+                what="Zones"
+                holds="which menus are shown where, for which pages"
+                formats={[TABLE("ASSIGNMENTS")]}
+              />
+              <Row
+                what="Addresses that forward"
+                holds="old addresses and where they lead once you publish"
+                formats={[TABLE("FORWARDS")]}
+              />
+            </tbody>
+          </table>
+        )}
+      </Answered>
+      <p>
+        CSV opens in any spreadsheet. OPML is read by outliners. Markdown is plain text. Pictures and texts of
+        pages are not in these files.
+      </p>
+    </main>
+  );
+}
+
+function Row(props: { readonly what: string; readonly holds: string; readonly formats: readonly Format[] }) {
+  return (
+    <tr>
+      <th scope="row">{props.what}</th>
+      <td>{props.holds}</td>
+      <td>
+        {props.formats.map(({ name, path }) => (
+          <a
+            key={name}
+            className="as-button"
+            href={exportOf(path)}
+            download
+            aria-label={`${props.what} as ${name}`}
+          >
+            {name}
+          </a>
+        ))}
+      </td>
+    </tr>
+  );
+}
