@@ -1,6 +1,7 @@
 package velnik.core.content;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
@@ -93,8 +94,12 @@ public final class Markdown {
 
     /** The destinations of its links and of the files it shows as pictures, as they are written, each once. */
     public static Set<String> links(String text) {
+        return links(parsed(text));
+    }
+
+    private static Set<String> links(Node document) {
         Set<String> links = new LinkedHashSet<>();
-        parsed(text).accept(new AbstractVisitor() {
+        document.accept(new AbstractVisitor() {
             @Override
             public void visit(Link link) {
                 links.add(link.getDestination());
@@ -212,9 +217,27 @@ public final class Markdown {
 
     /** The places that links can lead to, in the order of the text. */
     public static List<TextPlace> places(String text) {
-        return PlaceNames.headings(parsed(text)).stream()
+        return places(parsed(text));
+    }
+
+    private static List<TextPlace> places(Node document) {
+        return PlaceNames.headings(document).stream()
                 .map(heading -> new TextPlace(PlaceNames.of(heading).name(), PlaceNames.wordsOf(heading)))
                 .toList();
+    }
+
+    /** What a text is looked through for. */
+    public record Looked(Set<String> links, List<TextPlace> places) {
+        public Looked {
+            links = Collections.unmodifiableSet(links);
+            places = List.copyOf(places);
+        }
+    }
+
+    /** Its {@link #links} and {@link #places} in one go. */
+    public static Looked lookedThrough(String text) {
+        Node document = parsed(text);
+        return new Looked(links(document), places(document));
     }
 
     private static Node parsed(String text) {

@@ -31,8 +31,10 @@ public final class FoundPlaces {
         }
         List<Match> matches = new ArrayList<>();
         for (Branch<PageId, Page> row : site.pages().walk()) {
-            for (TextPlace place : texts.places(row.value())) {
-                int rank = rank(row.value().title(), place.words(), wanted);
+            List<TextPlace> places = texts.places(row.value());
+            String title = places.isEmpty() ? "" : Latin.of(row.value().title());
+            for (TextPlace place : places) {
+                int rank = rank(title, Latin.of(place.words()), wanted);
                 if (rank >= 0) {
                     matches.add(new Match(new Found(row.id(), place), rank));
                 }
@@ -47,13 +49,8 @@ public final class FoundPlaces {
 
     /** Where the heading alone does not answer, a heading and its page together may, of which the heading has a part. */
     private static int rank(String title, String words, String wanted) {
-        String latin = Latin.of(words);
-        int alone = Rank.of(latin, wanted);
-        if (alone >= 0) {
-            return alone;
-        }
-        String page = Latin.of(title);
-        return Rank.of(page, wanted) < 0 ? Rank.of(page + " " + latin, wanted) : -1;
+        int alone = Rank.of(words, wanted);
+        return alone >= 0 || Rank.of(title, wanted) >= 0 ? alone : Rank.of(title + " " + words, wanted);
     }
 
     /** The place of a name on a page; empty where there is none. */

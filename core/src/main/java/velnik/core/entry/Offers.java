@@ -20,6 +20,7 @@ import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Openings;
 import velnik.core.site.ItemKind;
+import velnik.core.site.Limits;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
@@ -29,6 +30,7 @@ import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.text.Latin;
+import velnik.core.text.Shortened;
 
 /** Understands one line typed to add an item, and offers what it could mean, the likeliest first. */
 public final class Offers {
@@ -187,7 +189,7 @@ public final class Offers {
 
     /** A heading's words are the item's own: it does not follow what is written on a page. */
     private static Offer place(PageId page, String name, String words) {
-        return new Offer.OfLink(new ItemKind.ToPlace(page, name), words, true);
+        return new Offer.OfLink(new ItemKind.ToPlace(page, name), Shortened.to(Limits.TITLE - 1, words), true);
     }
 
     private static Offer page(Site site, PageId page, String label, Set<PageId> placed) {

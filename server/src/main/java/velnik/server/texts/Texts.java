@@ -27,10 +27,8 @@ public class Texts implements LinkedTexts {
 
     private static final int CHARACTERS_KEPT = 8_000_000;
 
-    /** Destinations of links. */
-    private static final int LINKS_KEPT = 1_000_000;
-
-    private static final int PLACES_KEPT = 200_000;
+    /** Destinations of links, and places. */
+    private static final int FOUND_KEPT = 1_000_000;
 
     /** Pages whose texts are read before anybody asks for them. */
     private static final int AHEAD = 2_000;
@@ -38,8 +36,8 @@ public class Texts implements LinkedTexts {
     private final TextStore store;
     private final Cache<TextHash, String> texts = kept(CHARACTERS_KEPT, String::length);
     private final Cache<TextHash, String> words = kept(CHARACTERS_KEPT, String::length);
-    private final Cache<TextHash, Set<String>> links = kept(LINKS_KEPT, each -> 1 + each.size());
-    private final Cache<TextHash, List<TextPlace>> places = kept(PLACES_KEPT, each -> 1 + each.size());
+    private final Cache<TextHash, Markdown.Looked> looked =
+            kept(FOUND_KEPT, each -> 1 + each.links().size() + each.places().size());
 
     Texts(TextStore store) {
         this.store = store;
@@ -70,12 +68,12 @@ public class Texts implements LinkedTexts {
 
     @Override
     public Set<String> linksOf(TextHash text) {
-        return links.get(text, made(Markdown::links));
+        return looked.get(text, made(Markdown::lookedThrough)).links();
     }
 
     @Override
     public List<TextPlace> placesOf(TextHash text) {
-        return places.get(text, made(Markdown::places));
+        return looked.get(text, made(Markdown::lookedThrough)).places();
     }
 
     /** Keeps texts, so that a page can have them. */
