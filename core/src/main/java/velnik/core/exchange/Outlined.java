@@ -61,22 +61,12 @@ public record Outlined(
                         channels.channels()
                                 .forEach(channel -> beneath.add(item(channel.name(), channel.address(), List.of())));
                     }
-                    return item(row.label(), leads(site, row.target(), addresses), beneath);
+                    return item(row.label(), row.target().address(site, addresses), beneath);
                 })
                 .toList();
     }
 
     private static Outlined item(String label, String address, List<Outlined> rows) {
         return new Outlined(label, address, "", Reach.OPEN, List.of(), rows);
-    }
-
-    private static String leads(Site site, Target target, AddressWriter addresses) {
-        return switch (target) {
-            case Target.ToPage(PageId page) -> addresses.write(Addresses.of(site, page));
-            case Target.ToPlace(PageId page, String name) -> addresses.write(Addresses.of(site, page)) + "#" + name;
-            case Target.ToAddress(String href, boolean ofThisSite) -> ofThisSite ? addresses.write(href) : href;
-            case Target.ToChannels channels -> "";
-            case Target.Nowhere nowhere -> "";
-        };
     }
 }

@@ -5,13 +5,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.explanation.Words;
 import velnik.core.forwarding.AddressBook;
 import velnik.core.listing.TopicListings;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
-import velnik.core.navigation.Target;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
@@ -102,7 +102,7 @@ public final class SiteCsv {
                     menu,
                     String.valueOf(level),
                     entry.label(),
-                    leads(site, entry.target()),
+                    entry.target().address(site, AddressWriter.fromRoot()),
                     entry.visitors().isEmpty() ? "nobody" : Words.visitors(entry.visitors()),
                     Words.devices(entry.appearance().devices()),
                     entry.absence().map(absence -> absence.sentence(site)).orElse(""),
@@ -111,16 +111,6 @@ public final class SiteCsv {
                     entry.appearance().newTab() ? "new" : "same"));
         }
         entry.rows().forEach(row -> collect(site, menu, entry.splices() ? level : level + 1, row, rows));
-    }
-
-    private static String leads(Site site, Target target) {
-        return switch (target) {
-            case Target.ToPage(PageId page) -> Addresses.of(site, page);
-            case Target.ToPlace(PageId page, String name) -> Addresses.of(site, page) + "#" + name;
-            case Target.ToAddress(String href, boolean ofThisSite) -> href;
-            case Target.ToChannels channels -> "the channels of the business";
-            case Target.Nowhere nowhere -> "";
-        };
     }
 
     /** Which menus are assigned where. */

@@ -1,8 +1,11 @@
 package velnik.core.navigation;
 
 import java.util.List;
+import velnik.core.address.AddressWriter;
+import velnik.core.address.Addresses;
 import velnik.core.site.Channel;
 import velnik.core.site.PageId;
+import velnik.core.site.Site;
 
 /** Where a row leads. */
 public sealed interface Target {
@@ -26,4 +29,15 @@ public sealed interface Target {
     }
 
     record Nowhere() implements Target {}
+
+    /** As an address; empty for nowhere, and for what leads to several. */
+    default String address(Site site, AddressWriter addresses) {
+        return switch (this) {
+            case ToPage(PageId page) -> addresses.write(Addresses.of(site, page));
+            case ToPlace(PageId page, String name) -> addresses.write(Addresses.of(site, page)) + "#" + name;
+            case ToAddress(String href, boolean ofThisSite) -> ofThisSite ? addresses.write(href) : href;
+            case ToChannels channels -> "";
+            case Nowhere nowhere -> "";
+        };
+    }
 }

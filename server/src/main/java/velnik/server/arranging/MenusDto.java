@@ -5,11 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import velnik.core.address.Addresses;
+import velnik.core.address.AddressWriter;
 import velnik.core.explanation.Leeway;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
-import velnik.core.navigation.Target;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -170,7 +169,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 entry.label(),
                 own ? entry.label() : "",
                 entry.follows(),
-                leads(site, entry.target()),
+                entry.target().address(site, AddressWriter.fromRoot()),
                 entry.page() != null && site.pages().get(entry.page()).kind().isBuiltIn(),
                 entry.absence().map(absence -> absence.sentence(site)).orElse(null),
                 entry.visitors().stream().sorted().toList(),
@@ -196,15 +195,5 @@ record MenusDto(long revision, List<MenuDto> menus) {
 
     private static boolean isForMembers(Site site, PageId page) {
         return Access.of(site, page, Openings.ALWAYS).membersBy() != null;
-    }
-
-    private static String leads(Site site, Target target) {
-        return switch (target) {
-            case Target.ToPage(PageId page) -> Addresses.of(site, page);
-            case Target.ToPlace(PageId page, String name) -> Addresses.of(site, page) + "#" + name;
-            case Target.ToAddress(String href, boolean ofThisSite) -> href;
-            case Target.ToChannels channels -> "";
-            case Target.Nowhere nowhere -> "";
-        };
     }
 }
