@@ -1,7 +1,6 @@
 import { exportOf } from "../api/client";
 import { useMenus } from "../menus/useMenus";
 import { Answered } from "../shared/answer";
-import { counted } from "../shared/counted";
 import type { WorkingCopy } from "../working-copy/store";
 
 type Format = { readonly name: string; readonly path: string };
@@ -12,7 +11,7 @@ const TABLE = (of: string): Format => ({ name: "CSV", path: `csv?of=${of}` });
 export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
   const menus = useMenus(copy.revision);
   return (
-    <main className="ledger">
+    <main className="ledger exports">
       <div className="head">
         <h2>Export</h2>
         <span>everything as it is now, published or not, in formats that other programs read</span>
@@ -50,7 +49,7 @@ export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
                 <Row
                   key={menu.id}
                   what={`The menu ${menu.name}`}
-                  holds={`${counted(menu.items, "# item", "# items")}, as visitors see the menu now`}
+                  holds="labels, where they lead, and nesting, as visitors see the menu now"
                   formats={[
                     { name: "OPML", path: `opml?menu=${menu.id}` },
                     { name: "Markdown", path: `markdown?menu=${menu.id}` },

@@ -103,8 +103,9 @@ public class Screenshots extends BrowserTest {
             assertThat(mara.page().locator(".message")).isVisible();
             mara.rests();
             take(mara, "messages");
-            mara.opensScreen("Pages").chooses("Canoes").presses("t", "Control+End");
-            mara.types("\n\nFor more of you there is [kay");
+            mara.opensScreen("Pages").chooses("Canoes").presses("t");
+            assertThat(mara.page().locator(".writing .cm-content")).isFocused();
+            mara.presses("Control+End").types("\n\nFor more of you there is [kay");
             assertThat(mara.page().getByRole(AriaRole.OPTION).first()).isVisible();
             mara.rests();
             take(mara, "writing");

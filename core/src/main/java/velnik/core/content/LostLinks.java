@@ -1,10 +1,8 @@
 package velnik.core.content;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import velnik.core.change.Notice;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -19,22 +17,16 @@ public final class LostLinks {
 
     /**
      * Of the pages that visitors can get before and after, those whose texts link to one that they can get before alone.
-     * Costs O(pages × levels + links).
+     * Costs O(pages + links × levels).
      *
      * @param openings of both, at the moment asked about
      */
     public static Optional<Notice> between(Site before, Site after, Openings openings, LinkedTexts texts) {
-        Set<PageId> lost = new HashSet<>();
-        for (Branch<PageId, Page> row : before.pages().walk()) {
-            if (isGettable(before, row.id(), openings) && !isGettable(after, row.id(), openings)) {
-                lost.add(row.id());
-            }
-        }
         List<String> titles = new ArrayList<>();
-        for (Branch<PageId, Page> row :
-                lost.isEmpty() ? List.<Branch<PageId, Page>>of() : after.pages().walk()) {
-            if (isGettable(after, row.id(), openings)
-                    && texts.pages(after, row.value()).stream().anyMatch(lost::contains)) {
+        for (Branch<PageId, Page> row : after.pages().walk()) {
+            boolean loses = texts.pages(after, row.value()).stream()
+                    .anyMatch(page -> isGettable(before, page, openings) && !isGettable(after, page, openings));
+            if (loses && isGettable(after, row.id(), openings)) {
                 titles.add(row.value().title());
             }
         }

@@ -80,7 +80,8 @@ class PageCardController {
         if (!site.pages().contains(page)) {
             return ResponseEntity.noContent().build();
         }
-        Function<Change, TriedDto> tried = change -> TriedDto.of(workingCopy.tried(person.getName(), List.of(change)));
+        Function<Change, TriedDto> tried =
+                change -> TriedDto.of(now.withLostLinks(workingCopy.tried(person.getName(), List.of(change))));
         Function<Change.Subpages, Change> removed =
                 subpages -> Change.RemovePages.of(new RemovalId("tried"), List.of(page), subpages);
         Reach reach = site.pages().get(page).reach();

@@ -26,6 +26,7 @@ import velnik.server.calls.ProblemException;
 import velnik.server.calls.RequestName;
 import velnik.server.calls.Whole;
 import velnik.server.releasing.LiveSite;
+import velnik.server.workingcopy.Computed;
 import velnik.server.workingcopy.History;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -39,6 +40,7 @@ class EditingController {
     private final Writing writing;
     private final OutlineImports imports;
     private final Elsewhere elsewhere;
+    private final Computed computed;
 
     EditingController(
             WorkingCopy workingCopy,
@@ -46,13 +48,15 @@ class EditingController {
             Answers answers,
             Writing writing,
             OutlineImports imports,
-            Elsewhere elsewhere) {
+            Elsewhere elsewhere,
+            Computed computed) {
         this.workingCopy = workingCopy;
         this.live = live;
         this.answers = answers;
         this.writing = writing;
         this.imports = imports;
         this.elsewhere = elsewhere;
+        this.computed = computed;
     }
 
     /**
@@ -167,7 +171,7 @@ class EditingController {
         Site before = workingCopy.state().site();
         Writing.Ready ready = writing.ready(Whole.checked(edit.changes(), "changes"));
         Outcome outcome = workingCopy.tried(person.getName(), changes(ready));
-        return TriedDto.of(writing.alsoTold(before, outcome), before);
+        return TriedDto.of(computed.now().withLostLinks(outcome), before);
     }
 
     private static List<Change> changes(Writing.Ready ready) {

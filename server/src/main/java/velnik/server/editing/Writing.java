@@ -1,17 +1,12 @@
 package velnik.server.editing;
 
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
-import velnik.core.change.Notice;
-import velnik.core.change.Outcome;
 import velnik.core.content.LastingNames;
-import velnik.core.content.LostLinks;
 import velnik.core.content.Written;
-import velnik.core.reach.Openings;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
@@ -26,10 +21,8 @@ class Writing {
     private final WorkingCopy workingCopy;
     private final LiveSite live;
     private final Texts texts;
-    private final Clock clock;
 
-    Writing(WorkingCopy workingCopy, LiveSite live, Texts texts, Clock clock) {
-        this.clock = clock;
+    Writing(WorkingCopy workingCopy, LiveSite live, Texts texts) {
         this.workingCopy = workingCopy;
         this.live = live;
         this.texts = texts;
@@ -81,17 +74,6 @@ class Writing {
         Set<String> names = LastingNames.ledTo(site, id, texts);
         live.site().pages().find(id).ifPresent(page -> texts.places(page).forEach(place -> names.add(place.name())));
         return names;
-    }
-
-    /** What would become of changes, with what that means for texts. */
-    Outcome alsoTold(Site before, Outcome outcome) {
-        if (!(outcome instanceof Outcome.Applied applied)) {
-            return outcome;
-        }
-        Openings openings = Openings.at(before, clock.instant());
-        List<Notice> notices = new ArrayList<>(applied.notices());
-        LostLinks.between(before, applied.site(), openings, texts).ifPresent(notices::add);
-        return new Outcome.Applied(applied.site(), applied.title(), applied.sentence(), notices, applied.remedies());
     }
 
     void keep(Ready ready) {

@@ -4,13 +4,17 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import velnik.core.change.Notice;
+import velnik.core.change.Outcome;
 import velnik.core.content.LinkedTexts;
+import velnik.core.content.LostLinks;
 import velnik.core.figure.Clicks;
 import velnik.core.finding.Finding;
 import velnik.core.finding.Findings;
@@ -101,6 +105,17 @@ public class Computed {
         /** Whether something has opened or closed since. */
         boolean isOver(Instant now) {
             return until.filter(moment -> !now.isBefore(moment)).isPresent();
+        }
+
+        /** What would become of it by changes, with what that means for links in texts. */
+        public Outcome withLostLinks(Outcome outcome) {
+            if (!(outcome instanceof Outcome.Applied applied)) {
+                return outcome;
+            }
+            List<Notice> notices = new ArrayList<>(applied.notices());
+            LostLinks.between(state.site(), applied.site(), openings, texts).ifPresent(notices::add);
+            return new Outcome.Applied(
+                    applied.site(), applied.title(), applied.sentence(), notices, applied.remedies());
         }
 
         /** With all that shows to somebody. */

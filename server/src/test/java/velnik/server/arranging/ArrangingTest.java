@@ -280,6 +280,16 @@ public class ArrangingTest extends OnTheDemo {
     }
 
     @Test
+    public void aPageThatTextsLinkTo_saysSoBeforeItGoes() {
+        JsonNode card = mara.gets("/-/api/pages/prices/card").answers(200).json();
+        String links = "The text of Kayaks links there; visitors read the words without the link.";
+        assertTrue(card.path("removal").path("told").toString().contains(links), card.toString());
+        assertTrue(
+                card.path("reaches").path("HELD_BACK").path("told").toString().contains(links), card.toString());
+        assertFalse(card.path("reaches").path("BY_LINK_ONLY").toString().contains(links), card.toString());
+    }
+
+    @Test
     public void pageCard_saysBeforehandWhatWouldFollow_andNothingOfAPageThatIsGone() {
         JsonNode card = mara.gets("/-/api/pages/courses/card").answers(200).json();
         assertTrue(card.path("reach").asString().startsWith("It has no content of its own"));
