@@ -35,9 +35,9 @@ public class ExportIT extends UndoneTest {
         mara.opensScreen("Export").isAccessible("export");
         assertTrue(saved("All pages as CSV", "pages.csv").contains("\"Canoes\",\"/hire/canoes\""));
         assertTrue(saved("The page tree as OPML", "pages.opml").contains("<opml version=\"2.0\">"));
-        String workshop = saved("The menu Tides as Markdown", "menu-tides.md");
+        String tides = saved("The menu Tides as Markdown", "menu-tides.md");
         mara.opensScreen("Menus").clicks("New menu").types("Tides again").presses("Enter");
-        mara.pastes(workshop);
+        mara.pastes(tides);
         assertThat(mara.page().locator(".pasted")).containsText("3 items");
         mara.presses("Enter", "Escape")
                 .seesUnder("Tides again", "Before you set out", "Tide tables", "Spring tides in March");

@@ -16,7 +16,7 @@ public final class LostLinks {
     private LostLinks() {}
 
     /**
-     * Of the pages that visitors can get before and after, those whose texts link to one that they can get before alone.
+     * The pages that visitors can get after it, and whose texts link to one that they can get before it alone.
      * Costs O(pages + links × levels).
      *
      * @param openings of both, at the moment asked about
