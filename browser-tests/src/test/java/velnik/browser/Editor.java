@@ -67,7 +67,8 @@ class Editor extends Watched {
 
     /** Whether nothing is left; an edit that others built upon cannot be undone. */
     boolean undoesWhatCanBe() {
-        page.navigate(velnik.url("/-/manage/"));
+        page.navigate(
+                velnik.url("/robots.txt")); // calls from there come from the same origin, and no editor starts first
         int status = 200;
         for (int undone = 0; undone < 200 && status == 200; undone++) {
             status = posts("undo", NEW_REQUEST);

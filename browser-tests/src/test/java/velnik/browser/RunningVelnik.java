@@ -2,6 +2,7 @@ package velnik.browser;
 
 import static java.util.Objects.requireNonNull;
 
+import com.microsoft.playwright.options.Cookie;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -10,9 +11,9 @@ import java.nio.file.attribute.FileTime;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 
 /** The packed jar, started on a free port with a data folder of its own. */
 final class RunningVelnik implements AutoCloseable {
@@ -26,7 +27,7 @@ final class RunningVelnik implements AutoCloseable {
     private final Path data;
     private final Process process;
     private final int port;
-    private final Set<String> known = new HashSet<>();
+    private final Map<String, List<Cookie>> sessions = new HashMap<>();
 
     private RunningVelnik(Path data, Process process, int port) {
         this.data = data;
@@ -93,9 +94,13 @@ final class RunningVelnik implements AutoCloseable {
                 "--velnik.data=" + data));
     }
 
-    /** Whether nobody was asked about under this name since it started. */
-    boolean isNew(String person) {
-        return known.add(person);
+    /** The cookies of whoever signed in since it started; none for others. */
+    List<Cookie> sessionOf(String person) {
+        return sessions.getOrDefault(person, List.of());
+    }
+
+    void remembers(String person, List<Cookie> session) {
+        sessions.put(person, session);
     }
 
     Path data() {

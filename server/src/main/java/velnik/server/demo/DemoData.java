@@ -1,11 +1,9 @@
 package velnik.server.demo;
 
 import java.io.ByteArrayInputStream;
-import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
-import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
 import velnik.core.sample.BrackwaterFiles;
 import velnik.server.files.Incoming;
@@ -59,10 +57,7 @@ class DemoData implements ApplicationRunner {
                 uploads.keep(taken);
             }
         }
-        List<Change> changes = Brackwater.changes();
-        for (int i = 0; i < changes.size(); i++) {
-            workingCopy.applyForGood(OWNER, "demo-" + i, List.of(changes.get(i)));
-        }
+        workingCopy.applyForGood(OWNER, "demo", Brackwater.changes());
         releases.publish(OWNER, "demo-release", workingCopy.state().revision(), "As the season begins");
         for (DemoAccount account : DemoAccount.ALL) {
             people.add(account.name(), account.displayName(), account.role(), account.password());
