@@ -56,6 +56,7 @@ export type FindingDto = Schemas["FindingDto"];
 export type BinDto = Schemas["BinDto"];
 export type RemovalDto = Schemas["RemovalDto"];
 export type MembersDto = Schemas["MembersDto"];
+export type BackupDto = Schemas["BackupDto"];
 export type MemberDto = Schemas["MemberDto"];
 export type UndoHow = NonNullable<Schemas["StepBack"]["how"]>;
 export type Zone = AssignmentDto["zone"];
@@ -88,8 +89,12 @@ export const eventsAddress = `${BASE}/events`;
 export const messagesAsCsv = `${BASE}/messages/all.csv`;
 /** Where the site is saved in an open format. */
 export const exportOf = (path: string) => `${BASE}/exports/${path}`;
+/** Where a backup is saved from. */
+export const backupFile = (name: string) => `${BASE}/backups/${name}`;
 /** Milliseconds after which a call counts as not answered. */
 const PATIENCE = 20_000;
+/** The same where all pictures are copied first. */
+const LONG_PATIENCE = 600_000;
 
 /**
  * What to do when a session is over: resolves once the person has signed in again, and the call then goes out once
@@ -105,9 +110,10 @@ async function call<T>(
   path: string,
   body?: unknown,
   abandoned?: AbortSignal,
+  patience = PATIENCE,
   tokenIsNew = false,
 ): Promise<T> {
-  const patience = AbortSignal.timeout(PATIENCE);
+  const given = AbortSignal.timeout(patience);
   try {
     const response = await fetch(BASE + path, {
       method,
@@ -117,7 +123,7 @@ async function call<T>(
         ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
       },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-      signal: abandoned ? AbortSignal.any([patience, abandoned]) : patience,
+      signal: abandoned ? AbortSignal.any([given, abandoned]) : given,
     });
     if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
     const refused = refusalOf(response.status, await response.text());
@@ -130,7 +136,7 @@ async function call<T>(
     if (over || (type === "csrf-missing" && !tokenIsNew)) {
       await (over ? over() : call("GET", "/session"));
       abandoned?.throwIfAborted();
-      return call(method, path, body, abandoned, !over);
+      return call(method, path, body, abandoned, patience, !over);
     }
     if (problem instanceof Refused) throw problem;
     // Nothing came, or something that is no answer of Velnik's, such as a page that stands in its way.
@@ -253,6 +259,8 @@ export const api = {
   giveMemberPassword: (name: string, password: string) =>
     call<MembersDto>("POST", `/members/${encodeURIComponent(name)}/password`, { password }),
   removeMember: (name: string) => call<MembersDto>("DELETE", `/members/${encodeURIComponent(name)}`),
+  backups: (abandoned?: AbortSignal) => call<Schemas["BackupsDto"]>("GET", "/backups", undefined, abandoned),
+  takeBackup: () => call<BackupDto>("POST", "/backups", undefined, undefined, LONG_PATIENCE),
   openWindow: () => call<{ address: string }>("POST", "/windows"),
 };
 

@@ -14,6 +14,7 @@ import { Mishap } from "./Mishap";
 import { screenAt } from "./screenNames";
 import {
   AddressesScreen,
+  BackupsScreen,
   BinScreen,
   BusinessScreen,
   ExportScreen,
@@ -182,6 +183,7 @@ export default function Shell({
                   {person.role === "OWNER" && (
                     <Route path="/members" element={<MembersScreen copy={copy} />} />
                   )}
+                  {person.role === "OWNER" && <Route path="/backups" element={<BackupsScreen />} />}
                   <Route path="/addresses" element={<AddressesScreen copy={copy} store={store} />} />
                   <Route path="/business" element={<BusinessScreen copy={copy} store={store} />} />
                   <Route path="/files" element={<FilesScreen copy={copy} store={store} />} />

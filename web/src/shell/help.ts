@@ -285,6 +285,15 @@ export const HELP: readonly HelpTopic[] = [
     control: ".ledger tbody a",
   },
   {
+    question: "What if this machine breaks?",
+    answer: [
+      "Velnik takes a backup of everything each night. Under More, Backups: save one elsewhere now and then.",
+      "On another machine, ./velnik restore puts all of it back with one command.",
+    ],
+    screen: "/backups",
+    control: ".backups .take button",
+  },
+  {
     question: "How do I get back what I removed?",
     answer: ["The bin keeps what you removed for 90 days. Restore puts it back where it was."],
     screen: "/bin",

@@ -5,6 +5,7 @@ import { Preferences } from "../people/preferences";
 import { WorkingCopyStore } from "../working-copy/store";
 import {
   AddressesScreen,
+  BackupsScreen,
   BinScreen,
   BusinessScreen,
   ExportScreen,
@@ -34,6 +35,7 @@ const NEEDS: Readonly<Record<string, Needs>> = {
   "/topics": { script: TopicsScreen.fetch },
   "/members": { script: MembersScreen.fetch },
   "/export": { script: ExportScreen.fetch, menus: true },
+  "/backups": { script: BackupsScreen.fetch },
   "/bin": { script: BinScreen.fetch },
 };
 

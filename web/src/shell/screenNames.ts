@@ -11,6 +11,7 @@ export const SCREENS = [
   { path: "/topics", name: "Topics and layouts", seldom: true },
   { path: "/export", name: "Export", seldom: true },
   { path: "/bin", name: "Bin", seldom: true },
+  { path: "/backups", name: "Backups", seldom: true, ownersOnly: true },
   { path: "/members", name: "Members", seldom: true, ownersOnly: true },
 ] as const;
 

@@ -10,6 +10,7 @@ export const BusinessScreen = apart(() => import("../business/BusinessScreen"));
 export const FilesScreen = apart(() => import("../files/FilesScreen"));
 export const MessagesScreen = apart(() => import("../messages/MessagesScreen"));
 export const TopicsScreen = apart(() => import("../topics/TopicsScreen"));
+export const BackupsScreen = apart(() => import("../backups/BackupsScreen"));
 export const ExportScreen = apart(() => import("../exchange/ExportScreen"));
 export const BinScreen = apart(() => import("../bin/BinScreen"));
 export const WaitingScreen = apart(() => import("../releases/WaitingScreen"));
@@ -34,6 +35,7 @@ export async function fetchAhead(): Promise<void> {
     MessagesScreen,
     TopicsScreen,
     ExportScreen,
+    BackupsScreen,
     BinScreen,
     MembersScreen,
   ];

@@ -78,11 +78,10 @@ abstract class Hand {
             owner.tabsTo(owner.outline());
             owner.presses("Home");
             Locator row = owner.row(title);
-            for (int rows = 0; rows < 100 && !isSelected(row); rows++) {
-                owner.presses("ArrowDown");
-                if (row.count() == 0) {
-                    owner.framesPass(); // rows are drawn a frame after they come into sight
-                }
+            for (int steps = 0; steps < 40 && !isSelected(row); steps++) {
+                // Rows are drawn as they come into sight; one that is drawn says how far it is.
+                presses(row.count() == 0 ? 8 : rowsTo(row), "ArrowDown", "ArrowUp");
+                owner.framesPass();
             }
             assertThat(row).hasAttribute("aria-selected", "true");
             return owner;
@@ -90,6 +89,12 @@ abstract class Hand {
 
         private static boolean isSelected(Locator row) {
             return row.count() == 1 && "true".equals(row.getAttribute("aria-selected"));
+        }
+
+        private static int rowsTo(Locator row) {
+            return (Integer) row.evaluate("row => { const index = each => Number(each.getAttribute('aria-rowindex'));"
+                    + " const at = row.closest('[role=treegrid]').querySelector('[aria-selected=true]');"
+                    + " return at ? index(row) - index(at) : 1; }");
         }
 
         @Override

@@ -43,6 +43,28 @@ final class RunningVelnik implements AutoCloseable {
         return start(temporary(), SUMMER);
     }
 
+    /** On what a backup holds, put back by the command into a folder that was not there before. */
+    static RunningVelnik restored(Path backup) {
+        Path data = temporary().resolve("another-machine");
+        ProcessBuilder restoring = new ProcessBuilder(
+                        Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
+                                .toString(),
+                        "-jar",
+                        UNPACKED.toString(),
+                        "restore",
+                        backup.toString())
+                .inheritIO();
+        restoring.environment().put("VELNIK_DATA", data.toString());
+        try {
+            if (restoring.start().waitFor() != 0) {
+                throw new AssertionError("it was not restored");
+            }
+        } catch (IOException | InterruptedException failed) {
+            throw new IllegalStateException(failed);
+        }
+        return start(data, SUMMER);
+    }
+
     /** Stops, and starts again on the same data. */
     RunningVelnik again() {
         return againAt(SUMMER);

@@ -1,14 +1,17 @@
 package velnik.server;
 
-import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
+import velnik.server.backups.Restoring;
+import velnik.server.commands.Commands;
 import velnik.server.settings.DataFolder;
 import velnik.server.settings.Settings;
 import velnik.server.storage.DatabaseFailure;
@@ -19,19 +22,25 @@ import velnik.server.storage.DatabaseFailure;
 public class Velnik {
 
     public static void main(String[] arguments) {
-        SpringApplication velnik = new SpringApplication(Velnik.class);
-        velnik.addListeners(DataFolder.locking());
+        if (arguments.length > 0 && Commands.isOne(arguments[0])) {
+            System.exit(Commands.run(List.of(arguments), Velnik::started));
+        }
         try {
-            velnik.run(arguments);
+            started(arguments);
         } catch (DataFolder.Unusable unusable) {
             refuse(unusable);
         } catch (RuntimeException failed) {
             if (!DatabaseFailure.is(failed)) {
                 throw failed;
             }
-            String folder = System.getProperty("velnik.data", System.getenv().getOrDefault("VELNIK_DATA", "data"));
-            refuse(DataFolder.damaged(Path.of(folder).toAbsolutePath().normalize(), "cannot be opened", failed));
+            refuse(DataFolder.damaged(DataFolder.named(), "cannot be opened", failed));
         }
+    }
+
+    private static ConfigurableApplicationContext started(String... arguments) {
+        SpringApplication velnik = new SpringApplication(Velnik.class);
+        velnik.addListeners(DataFolder.locking(Restoring::finish));
+        return velnik.run(arguments);
     }
 
     /** A plain sentence first, for the person who started it; the details after. */

@@ -88,7 +88,7 @@ class ExportsController {
 
     private record Outline(Site site, String name, String title, List<Outlined> rows) {}
 
-    /** @param menu null for the page tree */
+    /** @param menu its id or its name; null for the page tree */
     private Outline outline(@Nullable String menu) {
         Computed.Revision now = computed.now();
         Site site = now.state().site();
@@ -99,7 +99,8 @@ class ExportsController {
         }
         MenuRowId id = site.menus().top().stream()
                 .map(Branch::id)
-                .filter(there -> there.value().equals(menu))
+                .filter(there ->
+                        there.value().equals(menu) || Labels.of(site, there).equals(menu))
                 .findFirst()
                 .orElseThrow(
                         () -> new ProblemException(HttpStatus.NOT_FOUND, "not-there", "That menu is no longer there."));

@@ -2,12 +2,15 @@ package velnik.server.files;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.concurrent.locks.ReadWriteLock;
+import java.util.concurrent.locks.ReentrantReadWriteLock;
 import org.springframework.stereotype.Service;
 import velnik.server.storage.FileNames;
 
-/** Lets the contents of files go that nothing names any more. */
+/** Lets the contents of files go that nothing names any more, but for those that somebody copies. */
 @Service
 public class KeptFiles {
+    private final ReadWriteLock lock = new ReentrantReadWriteLock();
     private final FileFolder folder;
     private final FileNames names;
 
@@ -16,12 +19,33 @@ public class KeptFiles {
         this.names = names;
     }
 
-    /** Nothing may be taken in meanwhile. */
+    /** What is done with files and with the names that stand for them. */
+    @FunctionalInterface
+    public interface Copying {
+        void run() throws IOException;
+    }
+
+    /** Does something during which no content goes. */
+    public void whileKept(Copying copying) throws IOException {
+        lock.readLock().lock();
+        try {
+            copying.run();
+        } finally {
+            lock.readLock().unlock();
+        }
+    }
+
+    /** Nothing may be taken in meanwhile. Where contents are being copied, they stay until the next time. */
     public void tidy() {
+        if (!lock.writeLock().tryLock()) {
+            return;
+        }
         try {
             folder.tidy(names.named());
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
+        } finally {
+            lock.writeLock().unlock();
         }
     }
 }

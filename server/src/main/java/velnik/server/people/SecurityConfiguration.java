@@ -21,6 +21,7 @@ import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
@@ -45,11 +46,12 @@ class SecurityConfiguration {
 
     @Bean
     @Order(1)
-    SecurityFilterChain calls(HttpSecurity http, SecurityContextRepository contexts, ProblemWriter problems) {
+    SecurityFilterChain calls(
+            HttpSecurity http, SecurityContextRepository contexts, ProblemWriter problems, LocalKey local) {
         return http.securityMatcher("/-/api/**")
                 .authorizeHttpRequests(calls -> calls.requestMatchers("/-/api/session", "/-/api/owner")
                         .permitAll()
-                        .requestMatchers("/-/api/members/**")
+                        .requestMatchers("/-/api/members/**", "/-/api/backups/**")
                         .hasRole(OWNER)
                         .requestMatchers(HttpMethod.GET, "/-/api/**")
                         .authenticated()
@@ -59,7 +61,8 @@ class SecurityConfiguration {
                         .hasRole(OWNER)
                         .anyRequest()
                         .hasAnyRole(OWNER, EDITOR))
-                .csrf(csrf -> csrf.spa())
+                .csrf(csrf -> csrf.spa().ignoringRequestMatchers(local::opens))
+                .addFilterBefore(local.filter(), AnonymousAuthenticationFilter.class)
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)

@@ -14,6 +14,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
@@ -53,13 +54,23 @@ public final class DataFolder {
         return folder.resolve(DATABASE);
     }
 
-    /** Takes the lock before anything opens the data. */
-    public static ApplicationListener<ApplicationEnvironmentPreparedEvent> locking() {
+    /** The folder that is named from outside, when nothing has read the settings yet. */
+    public static Path named() {
+        String folder = System.getProperty("velnik.data", System.getenv().getOrDefault("VELNIK_DATA", "data"));
+        return Path.of(folder).toAbsolutePath().normalize();
+    }
+
+    /**
+     * Takes the lock before anything opens the data.
+     *
+     * @param first what is done with the folder before it is looked at
+     */
+    public static ApplicationListener<ApplicationEnvironmentPreparedEvent> locking(Consumer<Path> first) {
         return event -> {
             String folder = event.getEnvironment().getRequiredProperty("velnik.data");
             Path absolute = Path.of(folder).toAbsolutePath().normalize();
             lock(absolute);
-            keepPrivate(absolute);
+            first.accept(absolute);
             checkDatabase(absolute);
             // The database takes no path that depends on where one stands.
             event.getEnvironment()
@@ -68,8 +79,9 @@ public final class DataFolder {
         };
     }
 
+    /** Takes the lock, and makes the folder where there is none. */
     @SuppressWarnings("resource") // the channel stays open with the lock
-    private static void lock(Path folder) {
+    public static void lock(Path folder) {
         try {
             Files.createDirectories(folder);
             FileChannel channel =
@@ -78,6 +90,7 @@ public final class DataFolder {
             if (held == null) {
                 throw Unusable.inUse(folder);
             }
+            keepPrivate(folder);
         } catch (OverlappingFileLockException sameProcess) {
             throw Unusable.inUse(folder);
         } catch (IOException unusable) {

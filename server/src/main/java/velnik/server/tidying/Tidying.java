@@ -8,7 +8,7 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import velnik.server.files.KeptFiles;
 import velnik.server.releasing.Releases;
-import velnik.server.storage.Compaction;
+import velnik.server.storage.DatabaseFile;
 import velnik.server.texts.Texts;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -22,14 +22,14 @@ class Tidying {
     private final Releases releases;
     private final Texts texts;
     private final KeptFiles files;
-    private final Compaction compaction;
+    private final DatabaseFile database;
 
-    Tidying(WorkingCopy workingCopy, Releases releases, Texts texts, KeptFiles files, Compaction compaction) {
+    Tidying(WorkingCopy workingCopy, Releases releases, Texts texts, KeptFiles files, DatabaseFile database) {
         this.workingCopy = workingCopy;
         this.releases = releases;
         this.texts = texts;
         this.files = files;
-        this.compaction = compaction;
+        this.database = database;
     }
 
     @Scheduled(cron = "0 30 3 * * *")
@@ -51,14 +51,14 @@ class Tidying {
     /** So that not even a day of edits without a pause fills the disk. */
     @Scheduled(initialDelay = 15, fixedDelay = 15, timeUnit = TimeUnit.MINUTES)
     void compactWhenLarge() {
-        if (compaction.isLarge()) {
+        if (database.isLarge()) {
             compact();
         }
     }
 
     private void compact() {
         workingCopy.edit(() -> {
-            compaction.run();
+            database.compact();
             return workingCopy.state();
         });
     }

@@ -42,9 +42,9 @@ public class GrowthTest {
                 retitle(copy, "request-" + i, "Canoes " + i);
             }
             long grown = Files.size(file);
-            assertTrue(storage.compaction().isLarge(2_000_000), grown + " bytes");
-            storage.compaction().run();
-            assertFalse(storage.compaction().isLarge(2_000_000));
+            assertTrue(storage.file().isLarge(2_000_000), grown + " bytes");
+            storage.file().compact();
+            assertFalse(storage.file().isLarge(2_000_000));
             assertTrue(Files.size(file) < 2_000_000, Files.size(file) + " of " + grown);
             retitle(copy, "afterwards", "Canoes at last");
             last = copy.state().site();

@@ -107,8 +107,8 @@ public final class OpenedStorage implements AutoCloseable {
         return new HibernateTextStore(entityManagers);
     }
 
-    Compaction compaction() {
-        return new Compaction(pool, new Durability(pool), folder);
+    DatabaseFile file() {
+        return new DatabaseFile(pool, new Durability(pool), folder);
     }
 
     public Disk disk() {

@@ -1,14 +1,9 @@
 package velnik.server.storage;
 
-import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -21,8 +16,6 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.flywaydb.core.Flyway;
-import org.h2.tools.RunScript;
 import org.testng.annotations.Test;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
@@ -46,24 +39,9 @@ import velnik.server.Started;
 
 /** Data stored in an older format is opened, edited, taken back and kept as if it had been written today. */
 public class UpgradeTest {
-    /** A database as the first format left it. */
-    private static Path inFormatOne() throws IOException, SQLException {
-        Path data = Files.createTempDirectory("velnik-upgrade");
-        String url = OpenedStorage.url(data.toString());
-        Flyway.configure().dataSource(url, "sa", "").target("1").load().migrate();
-        try (Connection connection = DriverManager.getConnection(url, "sa", "");
-                Reader script = new InputStreamReader(
-                        requireNonNull(UpgradeTest.class.getResourceAsStream("/stored/format-1.sql")),
-                        StandardCharsets.UTF_8)) {
-            connection.createStatement().execute("delete from site");
-            RunScript.execute(connection, script);
-        }
-        return data;
-    }
-
     @Test
     public void storedInFormatOne_isGivenTheBuiltInPages_whenItIsStarted() throws IOException, SQLException {
-        Path data = inFormatOne();
+        Path data = FormerData.inFormatOne();
         try (Started server = Started.on(data)) {
             assertEquals(server.visit("/search").statusCode(), 404, "not published yet");
             assertTrue(server.visit("/nowhere").body().contains("<h1>Not found</h1>"));
@@ -79,7 +57,7 @@ public class UpgradeTest {
 
     @Test
     public void storedInFormatOne_opensEditsAndUndoes() throws IOException, SQLException {
-        String folder = inFormatOne().toString();
+        String folder = FormerData.inFormatOne().toString();
         Site edited;
         try (OpenedStorage storage = OpenedStorage.in(folder)) {
             SiteStore.Stored stored = storage.sites().load();
@@ -154,7 +132,7 @@ public class UpgradeTest {
     /** Rule 11, for those who published before addresses forwarded. */
     @Test
     public void addressesOfEarlierReleases_leadOn() throws IOException, SQLException {
-        Path data = inFormatOne();
+        Path data = FormerData.inFormatOne();
         String url = OpenedStorage.url(data.toString());
         try (Connection connection = DriverManager.getConnection(url, "sa", "");
                 Statement again = connection.createStatement()) {

@@ -7,9 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
+import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Set;
+import java.util.zip.ZipInputStream;
 import javax.sql.DataSource;
 import org.h2.api.ErrorCode;
 import org.slf4j.Logger;
@@ -21,14 +23,10 @@ import org.springframework.stereotype.Component;
 import velnik.server.settings.DataFolder;
 import velnik.server.settings.Settings;
 
-/**
- * Makes the database's file small again. Each edit appends to it and is forced to the disk, so it grows by some 30 kB an
- * edit, most of it of no use any more. The database closes, is written anew beside its file, and takes its place in one
- * step; the next connection opens it again.
- */
+/** The file that the database keeps everything in: made small again, and copied while it is in use. */
 @Component
-public class Compaction {
-    private static final Logger LOG = LoggerFactory.getLogger(Compaction.class);
+public class DatabaseFile {
+    private static final Logger LOG = LoggerFactory.getLogger(DatabaseFile.class);
 
     /** Bytes; some 17,000 edits come to it. */
     private static final long LARGE = 512_000_000;
@@ -41,11 +39,11 @@ public class Compaction {
     private final Path folder;
 
     @Autowired
-    Compaction(DataSource dataSource, Durability durability, Settings settings) {
+    DatabaseFile(DataSource dataSource, Durability durability, Settings settings) {
         this(dataSource, durability, settings.data());
     }
 
-    Compaction(DataSource dataSource, Durability durability, Path folder) {
+    DatabaseFile(DataSource dataSource, Durability durability, Path folder) {
         this.dataSource = dataSource;
         this.durability = durability;
         this.folder = folder;
@@ -60,9 +58,36 @@ public class Compaction {
         return DataFolder.databaseIn(folder).toFile().length() > bytes;
     }
 
-    /** Nothing may be written meanwhile, and what is read may have to be asked for again. */
+    /**
+     * Copies the database as it is now, as a file of the same name in another folder. Edits go on meanwhile: the copy
+     * has what was committed when it began. It costs one reading of the file.
+     *
+     * @throws IOException where the copy cannot be written, or the database does not answer
+     */
+    public synchronized void copyInto(Path other) throws IOException {
+        Path packed = other.resolve("copy.zip");
+        try (Connection connection = dataSource.getConnection();
+                PreparedStatement statement = connection.prepareStatement("BACKUP TO ?")) {
+            statement.setString(1, packed.toString());
+            statement.execute();
+        } catch (SQLException failed) {
+            throw new IOException(failed);
+        }
+        try (ZipInputStream entries = new ZipInputStream(Files.newInputStream(packed))) {
+            entries.getNextEntry(); // the only one
+            Files.copy(entries, DataFolder.databaseIn(other));
+        }
+        Files.delete(packed);
+    }
+
+    /**
+     * Makes the file small again. Each edit appends to it and is forced to the disk, so it grows by some 30 kB an edit,
+     * most of it of no use any more. The database closes, is written anew beside its file, and takes its place in one
+     * step; the next connection opens it again. Nothing may be written meanwhile, and what is read may have to be asked
+     * for again.
+     */
     @PreDestroy
-    public void run() {
+    public synchronized void compact() {
         try (Connection connection = dataSource.getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("SHUTDOWN COMPACT");
