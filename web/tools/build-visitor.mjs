@@ -1,10 +1,10 @@
-// Builds what visitors' pages load: one style sheet, one small script, and the script of the owner's window.
+// Builds what visitors' pages load: one style sheet, small scripts, and the script of the owner's window.
 import { copyFile, mkdir } from "node:fs/promises";
 import { build } from "vite";
 
 const out = "dist/visitor";
 await mkdir(out, { recursive: true });
-for (const name of ["visitor", "window"]) {
+for (const name of ["visitor", "window", "search"]) {
   await build({
     configFile: false,
     logLevel: "warn",

@@ -28,6 +28,11 @@ export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
             </thead>
             <tbody>
               <Row
+                what="The whole site"
+                holds="what visitors get, as files that any web server shows, and that open from a disk too; without members' pages and forms"
+                formats={[{ name: "ZIP", path: "static" }]}
+              />
+              <Row
                 what="All pages"
                 holds="titles, addresses, nesting, who gets them, periods, layouts, topics, dates, summaries"
                 formats={[TABLE("PAGES")]}
@@ -64,7 +69,11 @@ export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
               <Row
                 what="Addresses that forward"
                 holds="old addresses and where they lead once you publish"
-                formats={[TABLE("FORWARDS")]}
+                formats={[
+                  TABLE("FORWARDS"),
+                  { name: "nginx", path: "rules?for=NGINX" },
+                  { name: "Apache", path: "rules?for=APACHE" },
+                ]}
               />
             </tbody>
           </table>
@@ -72,7 +81,7 @@ export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
       </Answered>
       <p>
         CSV opens in any spreadsheet. OPML is read by outliners. Markdown is plain text. Pictures and texts of
-        pages are not in these files.
+        pages are in the ZIP alone, and in backups.
       </p>
     </main>
   );

@@ -44,6 +44,46 @@ public sealed interface AddressWriter {
         return new Relative(base);
     }
 
+    /**
+     * As files that a folder holds, opened without a server or served by any: {@code ../prices/index.html} is what
+     * {@code /hire/prices} is to {@code /hire/canoes}.
+     *
+     * @param base the address of the page that holds the link
+     */
+    static AddressWriter asFiles(String base) {
+        return new Filed(relativeTo(Filed.nameOf(base)));
+    }
+
+    /**
+     * The same for a page that is shown at any address: {@code /hire/prices/index.html}.
+     *
+     * @param prefix as in {@link #under}
+     */
+    static AddressWriter asFilesUnder(String prefix) {
+        return new Filed(under(prefix));
+    }
+
+    /** The file that holds the page at an address: {@code hire/canoes/index.html}. */
+    static String fileOf(String address) {
+        return Filed.nameOf(address).substring(1);
+    }
+
+    /** Names the file that stands for an address. Files of the site have their own names. */
+    record Filed(AddressWriter around) implements AddressWriter {
+        @Override
+        public String write(String address) {
+            int end = 0;
+            while (end < address.length() && address.charAt(end) != '?' && address.charAt(end) != '#') {
+                end++;
+            }
+            return around.write(nameOf(address.substring(0, end))) + address.substring(end);
+        }
+
+        private static String nameOf(String address) {
+            return address.startsWith("/-/") ? address : (address.equals("/") ? "" : address) + "/index.html";
+        }
+    }
+
     /** Puts something before the address. */
     record UnderPrefix(String prefix) implements AddressWriter {
         public UnderPrefix {

@@ -3,13 +3,10 @@ package velnik.core.exchange;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.explanation.Words;
-import velnik.core.forwarding.AddressBook;
-import velnik.core.listing.TopicListings;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
@@ -132,29 +129,13 @@ public final class SiteCsv {
      * @param live what visitors see
      */
     public static String forwards(Site live, Site working, Instant now) {
-        List<List<String>> rows = new ArrayList<>();
-        for (AddressBook.Row row : AddressBook.of(live, working, now)) {
-            leadsOn(working, row.next())
-                    .ifPresent(to -> rows.add(List.of(
-                            row.beneath() ? row.address() + "/*" : row.address(),
-                            String.valueOf(to.isEmpty() ? GONE : MOVED),
-                            to)));
-        }
-        return Csv.of(List.of("From", "Answer", "To"), rows);
-    }
-
-    /** Where an address leads; an empty one for gone, nothing where it does not lead on. */
-    private static Optional<String> leadsOn(Site site, AddressBook.Answer answer) {
-        return switch (answer) {
-            case AddressBook.Answer.LeadsTo(PageId page) -> Optional.of(Addresses.of(site, page));
-            case AddressBook.Answer.LeadsToListing(String topic) ->
-                Optional.ofNullable(TopicListings.addresses(site).get(topic));
-            case AddressBook.Answer.LeadsOut(String address) -> Optional.of(address);
-            case AddressBook.Answer.Gone gone -> Optional.of("");
-            case AddressBook.Answer.Shows shows -> Optional.empty();
-            case AddressBook.Answer.Withheld withheld -> Optional.empty();
-            case AddressBook.Answer.Lists lists -> Optional.empty();
-            case AddressBook.Answer.Nothing nothing -> Optional.empty();
-        };
+        return Csv.of(
+                List.of("From", "Answer", "To"),
+                LeadingOn.all(live, working, now).stream()
+                        .map(each -> List.of(
+                                each.beneath() ? each.from() + "/*" : each.from(),
+                                String.valueOf(each.to().isEmpty() ? GONE : MOVED),
+                                each.to()))
+                        .toList());
     }
 }

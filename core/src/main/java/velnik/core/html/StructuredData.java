@@ -21,6 +21,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Position;
 import velnik.core.site.Site;
+import velnik.core.text.JsonText;
 
 /** What search engines are told of a page beside its text, in the words of schema.org as JSON-LD. */
 final class StructuredData {
@@ -79,7 +80,7 @@ final class StructuredData {
                 list(
                         "sameAs",
                         details.channels().stream()
-                                .map(channel -> quoted(channel.address()))
+                                .map(channel -> JsonText.of(channel.address()))
                                 .toList()),
                 list("openingHoursSpecification", week(details.hours())),
                 list("specialOpeningHoursSpecification", special(details.hours(), today)));
@@ -98,7 +99,7 @@ final class StructuredData {
                         list(
                                 "dayOfWeek",
                                 each.getValue().stream()
-                                        .map(day -> quoted(day.getDisplayName(TextStyle.FULL, Locale.ENGLISH)))
+                                        .map(day -> JsonText.of(day.getDisplayName(TextStyle.FULL, Locale.ENGLISH)))
                                         .toList()),
                         text("opens", clock(each.getKey().opens())),
                         text("closes", clock(each.getKey().closes()))))
@@ -171,7 +172,7 @@ final class StructuredData {
     }
 
     private static String text(String name, String value) {
-        return value.isEmpty() ? "" : member(name, quoted(value));
+        return value.isEmpty() ? "" : member(name, JsonText.of(value));
     }
 
     private static String list(String name, List<String> values) {
@@ -180,25 +181,5 @@ final class StructuredData {
 
     private static String member(String name, String value) {
         return "\"" + name + "\":" + value;
-    }
-
-    private static String quoted(String value) {
-        return "\"" + escaped(value) + "\"";
-    }
-
-    /** As JSON wants it, and so that nothing in it ends the element it stands in. */
-    private static String escaped(String value) {
-        StringBuilder out = new StringBuilder();
-        value.chars().forEach(character -> {
-            if (character == '"'
-                    || character == '\\'
-                    || character < 0x20
-                    || "<>&\u2028\u2029".indexOf(character) >= 0) {
-                out.append("\\u%04x".formatted(character));
-            } else {
-                out.append((char) character);
-            }
-        });
-        return out.toString();
     }
 }

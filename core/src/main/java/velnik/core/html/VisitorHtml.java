@@ -57,6 +57,11 @@ public final class VisitorHtml {
     private @Nullable TopicListings listings;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
+        this(site, navigation, frame, null);
+    }
+
+    private VisitorHtml(Site site, SiteNavigation navigation, Frame frame, @Nullable TopicListings listings) {
+        this.listings = listings;
         this.site = site;
         this.navigation = navigation;
         this.openings = navigation.openings();
@@ -72,6 +77,11 @@ public final class VisitorHtml {
                 details.contact(),
                 HoursLines.of(
                         details.hours(), HoursLines.locale(details.language(), details.timeZone()), openings.today()));
+    }
+
+    /** The same pages in another frame. What they have in common is not worked out again. */
+    public VisitorHtml in(Frame other) {
+        return new VisitorHtml(site, navigation, other, listings());
     }
 
     /** @param text of the page, in Markdown; a built-in page has none */

@@ -28,6 +28,9 @@ public final class Commands {
             "items-csv", "csv?of=ITEMS",
             "zones-csv", "csv?of=ASSIGNMENTS",
             "forwards-csv", "csv?of=FORWARDS",
+            "nginx", "rules?for=NGINX",
+            "apache", "rules?for=APACHE",
+            "static", "static",
             "opml", "opml",
             "markdown", "markdown"));
 
@@ -128,7 +131,7 @@ public final class Commands {
             Function<String[], ConfigurableApplicationContext> start)
             throws Refused, IOException {
         String format = FORMATS.get(words.get(1));
-        if (format == null || (words.size() > 3 && format.contains("?"))) {
+        if (format == null || (words.size() > 3 && !List.of("opml", "markdown").contains(format))) {
             throw new Refused("The commands are:\n" + usage + "\n");
         }
         if (!Files.exists(DataFolder.databaseIn(data))) {

@@ -4,6 +4,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -14,8 +17,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import velnik.core.address.AddressWriter;
+import velnik.core.address.Addresses;
 import velnik.core.address.Slugs;
+import velnik.core.exchange.ForwardRules;
+import velnik.core.exchange.LeadingOn;
 import velnik.core.exchange.MarkdownList;
 import velnik.core.exchange.Opml;
 import velnik.core.exchange.Outlined;
@@ -27,6 +34,7 @@ import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.server.calls.ProblemException;
 import velnik.server.releasing.LiveSite;
+import velnik.server.visiting.TakenSite;
 import velnik.server.workingcopy.Computed;
 
 /** The working copy in open formats, as files to save. Menus are as visitors get them who are not members. */
@@ -35,9 +43,11 @@ import velnik.server.workingcopy.Computed;
 class ExportsController {
     private final Computed computed;
     private final LiveSite live;
+    private final TakenSite taken;
     private final Clock clock;
 
-    ExportsController(Computed computed, LiveSite live, Clock clock) {
+    ExportsController(Computed computed, LiveSite live, TakenSite taken, Clock clock) {
+        this.taken = taken;
         this.clock = clock;
         this.computed = computed;
         this.live = live;
@@ -86,6 +96,40 @@ class ExportsController {
                 menu == null ? MarkdownList.ofPages(found.rows()) : MarkdownList.ofItems(found.rows()));
     }
 
+    /** What web servers are told of old addresses. */
+    public enum WebServer {
+        NGINX,
+        APACHE
+    }
+
+    /** Forwards as rules for a web server, as they are once all is published. */
+    @GetMapping(path = "/rules", produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<byte[]> rules(@RequestParam("for") WebServer server) {
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        List<LeadingOn> all = LeadingOn.all(live.site(), site, clock.instant());
+        Set<String> pages = site.pages().walk().stream()
+                .map(row -> Addresses.of(site, row.id()))
+                .collect(Collectors.toCollection(TreeSet::new));
+        return switch (server) {
+            case NGINX -> file(site, "forwards.nginx", "conf", ForwardRules.nginx(all, pages));
+            case APACHE -> file(site, "forwards.apache", "conf", ForwardRules.apache(all, pages));
+        };
+    }
+
+    /** The live site as files, in a ZIP that is made while it is sent. */
+    @GetMapping(path = "/static", produces = "application/zip")
+    ResponseEntity<StreamingResponseBody> files() {
+        if (!taken.isThere()) {
+            throw new ProblemException(
+                    HttpStatus.CONFLICT, "nothing-published", "Nothing is published yet, so there is no site to save.");
+        }
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/zip"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition(live.site(), "site", "zip"))
+                .body(taken::write);
+    }
+
     private record Outline(Site site, String name, String title, List<Outlined> rows) {}
 
     /** @param menu its id or its name; null for the page tree */
@@ -109,23 +153,25 @@ class ExportsController {
         return new Outline(site, "menu-" + Slugs.fromTitle(name), name, rows);
     }
 
+    private static String disposition(Site site, String name, String ending) {
+        return ContentDisposition.attachment()
+                .filename(Slugs.fromTitle(site.details().name()) + "-" + name + "." + ending)
+                .build()
+                .toString();
+    }
+
     private static ResponseEntity<byte[]> file(Site site, String name, String ending, String text) {
-        String business = Slugs.fromTitle(site.details().name());
         return ResponseEntity.ok()
                 .contentType(new MediaType(
                         "text",
                         switch (ending) {
                             case "csv" -> "csv";
                             case "md" -> "markdown";
+                            case "conf" -> "plain";
                             default -> "x-opml";
                         },
                         StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(business + "-" + name + "." + ending)
-                                .build()
-                                .toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition(site, name, ending))
                 .body(text.getBytes(StandardCharsets.UTF_8));
     }
 }

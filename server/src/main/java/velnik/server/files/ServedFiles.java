@@ -52,6 +52,11 @@ public class ServedFiles {
                                 CacheControl.maxAge(Duration.ofDays(365)).immutable())));
     }
 
+    /** Where a content lies, in one of its widths; empty where it does not. */
+    public Optional<Path> content(SiteFile file, int width) {
+        return folder.find(file.content(), width);
+    }
+
     private static Optional<SiteFile> file(Site site, String id) {
         return FileId.of(id).flatMap(site::findFile);
     }

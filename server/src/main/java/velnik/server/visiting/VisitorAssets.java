@@ -4,9 +4,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.resource.ResourceUrlProvider;
 import velnik.core.address.AddressWriter;
+import velnik.core.exchange.StaticSite;
 import velnik.core.html.Frame;
 import velnik.core.html.VisitorWords;
 import velnik.core.site.Site;
@@ -43,6 +46,17 @@ class VisitorAssets {
                 address("look.css"),
                 List.of(address("visitor.js"), address("window.js")),
                 band);
+    }
+
+    /** What the pages load that need no server. */
+    StaticSite.Scripts alone() {
+        return new StaticSite.Scripts(address("look.css"), address("visitor.js"), address("search.js"));
+    }
+
+    /** The content of what lies at an address. */
+    Resource at(String address) {
+        String name = address.substring(BASE.length()).replaceFirst("-[0-9a-f]{32}(?=\\.[a-z]+$)", "");
+        return new ClassPathResource("web/visitor/" + name);
     }
 
     private String address(String name) {

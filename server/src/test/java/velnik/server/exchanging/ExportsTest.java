@@ -18,6 +18,8 @@ public class ExportsTest extends OnTheDemo {
             {"csv?of=ITEMS", "text/csv", "items.csv", "\"Footer\",\"2\",\"The crew\",\"/about-us/the-crew\""},
             {"csv?of=ASSIGNMENTS", "text/csv", "assignments.csv", "\"the header\",\"every page\",\"shows Main\""},
             {"csv?of=FORWARDS", "text/csv", "forwards.csv", "\"From\",\"Answer\",\"To\""},
+            {"rules?for=NGINX", "text/plain", "forwards.nginx.conf", "map $uri $leads_to {"},
+            {"rules?for=APACHE", "text/plain", "forwards.apache.conf", "<IfModule mod_alias.c>"},
             {"opml", "text/x-opml", "pages.opml", "url=\"https://brackwater.example/hire/canoes\""},
             {"opml?menu=footer", "text/x-opml", "menu-footer.opml", "<outline text=\"The yard\">"},
             {"markdown", "text/markdown", "pages.md", "- Hire\n  - Canoes\n"},

@@ -1,0 +1,257 @@
+package velnik.core.exchange;
+
+import static java.util.stream.Collectors.toCollection;
+
+import java.io.IOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import velnik.core.address.AddressWriter;
+import velnik.core.address.Addresses;
+import velnik.core.html.Frame;
+import velnik.core.html.VisitorHtml;
+import velnik.core.listing.Sitemap;
+import velnik.core.listing.TopicListings;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.outline.Branch;
+import velnik.core.reach.Access;
+import velnik.core.reach.Openings;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
+import velnik.core.site.Site;
+import velnik.core.site.Visitor;
+import velnik.core.text.JsonText;
+import velnik.core.text.Messages;
+
+/**
+ * The visitor site as files that need no Velnik: a file for each address, whose links lead from file to file, so that they
+ * work in any folder of any server and without one. As visitors get it who are no members, at one moment; what needs a
+ * server is left out, that is members' pages, signing in, and enquiry forms, where the ways to get in touch stand instead.
+ */
+public final class StaticSite {
+    /** Where the list lies that the search reads. */
+    public static final String SEARCH_LIST = "/-/search-list.js";
+
+    /** How many pages a search names at most, and how many it counts. */
+    private static final int NAMED = 20;
+
+    private static final int COUNTED = 200;
+
+    /** Stands for what was asked in a sentence that is made beforehand. */
+    private static final String ASKED = "⟦asked⟧";
+
+    /** Addresses that every system can have as files, none of them outside the folder. */
+    private static final Pattern FILE = Pattern.compile("(?:/(?!\\.)[\\p{L}\\p{N}._ -]+)+(?<![. ])");
+
+    private final Site site;
+    private final Instant at;
+    private final SiteNavigation navigation;
+    private final Scripts scripts;
+    private final Messages words;
+    private final Texts texts;
+    private final VisitorHtml html;
+
+    private StaticSite(Site site, Instant at, Messages words, Scripts scripts, Texts texts) {
+        this.site = site;
+        this.at = at;
+        this.navigation = SiteNavigation.of(site, at, Visitor.NON_MEMBER);
+        this.words = words;
+        this.scripts = scripts;
+        this.texts = texts;
+        this.html = new VisitorHtml(site, navigation, frame(AddressWriter.fromRoot(), List.of()));
+    }
+
+    /**
+     * What pages load, by addresses from the root of the site.
+     *
+     * @param search the script that searches in the list
+     */
+    public record Scripts(String stylesheet, String always, String search) {}
+
+    /**
+     * What is written on pages.
+     *
+     * @param markdown of a page; empty for none
+     * @param plain its words alone
+     */
+    public record Texts(Function<Page, String> markdown, Function<Page, String> plain) {}
+
+    /** Takes files as they are made. */
+    @FunctionalInterface
+    public interface Taking {
+        /** @param path within the folder, with slashes, beginning with none */
+        void take(String path, String content) throws IOException;
+    }
+
+    public static StaticSite of(Site live, Instant at, Messages words, Scripts scripts, Texts texts) {
+        return new StaticSite(alone(live), at, words, scripts, texts);
+    }
+
+    /** Without what a server would have to answer for. */
+    private static Site alone(Site live) {
+        Map<PageId, Page> pages = new HashMap<>();
+        for (Branch<PageId, Page> row : live.pages().walk()) {
+            Page page = row.value();
+            boolean needsServer = page.membersOnly() || page.kind() == PageKind.SIGN_IN;
+            if (page.form() != null || needsServer) {
+                pages.put(
+                        row.id(),
+                        page.with()
+                                .form(null)
+                                .reach(needsServer ? Reach.HELD_BACK : page.reach())
+                                .build());
+            }
+        }
+        return live.withPages(live.pages().replaceAll(pages), live.home());
+    }
+
+    /**
+     * Makes all files, one after the other, so that they need not be in memory together. O(pages × rows of their menus).
+     *
+     * @throws IOException as whoever takes them does
+     */
+    public void write(Taking out) throws IOException {
+        Set<String> there = new HashSet<>();
+        for (Branch<PageId, Page> row : site.pages().walk()) {
+            String address = Addresses.of(site, row.id());
+            @Nullable String content = content(row.id(), row.value(), address);
+            if (content != null) {
+                there.add(address);
+                out.take(AddressWriter.fileOf(address), content);
+            }
+        }
+        for (TopicListings.Listing listing : html.listings().all()) {
+            there.add(listing.address());
+            out.take(
+                    AddressWriter.fileOf(listing.address()),
+                    at(listing.address()).topic(listing));
+        }
+        String prefix = site.details().address();
+        out.take(
+                "404.html",
+                html.in(frame(AddressWriter.asFilesUnder(prefix), List.of())).notFound());
+        List<LeadingOn> forwards = LeadingOn.all(site, site, at);
+        for (LeadingOn forward : forwards) {
+            boolean file = !forward.beneath() && FILE.matcher(forward.from()).matches();
+            if (file && !forward.to().isEmpty() && there.add(forward.from())) {
+                out.take(AddressWriter.fileOf(forward.from()), leading(forward.from(), forward.to()));
+            }
+        }
+        out.take(SEARCH_LIST.substring(1), searchList());
+        out.take(".htaccess", "ErrorDocument 404 /404.html\n" + ForwardRules.apache(forwards, showing()));
+        out.take("forwards.nginx.conf", ForwardRules.nginx(forwards, showing()));
+    }
+
+    /** What the address of a page answers; null for nothing. */
+    private @Nullable String content(PageId id, Page page, String address) {
+        Openings openings = navigation.openings();
+        if (!Access.of(site, id, openings).isGettable()) {
+            return Access.isAnnounced(site, id, openings) ? at(address).closed(id) : null;
+        }
+        return switch (page.kind()) {
+            case GROUP ->
+                Access.leadsOnTo(site, id, openings, Visitor.NON_MEMBER)
+                        .map(first -> leading(address, Addresses.of(site, first)))
+                        .orElse(null);
+            case NOT_FOUND -> null;
+            case SEARCH -> in(address, List.of(SEARCH_LIST, scripts.search())).page(id, "");
+            case PAGE, PAGE_INDEX, SIGN_IN ->
+                at(address).page(id, texts.markdown().apply(page));
+        };
+    }
+
+    private VisitorHtml at(String address) {
+        return in(address, List.of());
+    }
+
+    private VisitorHtml in(String address, List<String> more) {
+        return html.in(frame(AddressWriter.asFiles(address), more));
+    }
+
+    private Frame frame(AddressWriter addresses, List<String> more) {
+        List<String> all = new ArrayList<>(List.of(scripts.always()));
+        all.addAll(more);
+        return new Frame(
+                addresses,
+                words,
+                addresses.write(scripts.stylesheet()),
+                all.stream().map(addresses::write).toList(),
+                null);
+    }
+
+    /** A page that leads on by itself, where no rule of a server does. */
+    private String leading(String from, String to) {
+        String href = escaped(to.startsWith("/") ? AddressWriter.asFiles(from).write(to) : to);
+        return "<!doctype html><html lang=\"" + words.language() + "\"><meta charset=\"utf-8\"><title>" + href
+                + "</title><meta name=\"robots\" content=\"noindex\"><meta http-equiv=\"refresh\" content=\"0; url="
+                + href
+                + "\"><p><a href=\"" + href + "\">" + href + "</a></p></html>\n";
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;").replace("\"", "&quot;").replace("<", "&lt;");
+    }
+
+    /** The addresses that show something, for forwards that stand for all beneath an address. */
+    private Set<String> showing() {
+        Set<String> all = site.pages().walk().stream()
+                .filter(row -> Access.of(site, row.id(), navigation.openings()).isGettable())
+                .map(row -> Addresses.of(site, row.id()))
+                .collect(toCollection(TreeSet::new));
+        html.listings().all().forEach(listing -> all.add(listing.address()));
+        return all;
+    }
+
+    /** The addresses for search engines; none while the address of the site is not known. */
+    public List<String> sitemap() {
+        String origin = site.details().address();
+        return origin.isEmpty()
+                ? List.of()
+                : Sitemap.addresses(site, navigation.openings()).stream()
+                        .map(AddressWriter.absolute(origin)::write)
+                        .toList();
+    }
+
+    /** A script that gives the search its words and pages; a file of data would not be read without a server. */
+    private String searchList() {
+        Optional<String> search = site.builtIn(PageKind.SEARCH).map(id -> Addresses.of(site, id));
+        AddressWriter addresses = AddressWriter.asFiles(search.orElse("/"));
+        List<String> pages = new ArrayList<>();
+        for (Branch<PageId, Page> row : site.pages().walk()) {
+            Page page = row.value();
+            if (page.kind() == PageKind.PAGE
+                    && Access.of(site, row.id(), navigation.openings()).isListedFor(Visitor.NON_MEMBER)) {
+                pages.add(JsonText.list(
+                        page.title(),
+                        addresses.write(Addresses.of(site, row.id())),
+                        String.join(" ", new LinkedHashSet<>(page.topics())),
+                        page.summary() + " " + texts.plain().apply(page)));
+            }
+        }
+        return "window.siteSearch = {\n\"asked\": " + JsonText.of(ASKED)
+                + ",\n\"found\": " + sentences("search.found", 0, NAMED)
+                + ",\n\"best\": " + sentences("search.best", NAMED + 1, Math.clamp(pages.size(), NAMED + 1, COUNTED))
+                + ",\n\"fewer\": " + JsonText.of(words.say("search.fewer"))
+                + ",\n\"pages\": [\n" + String.join(",\n", pages) + "\n]};\n";
+    }
+
+    /** What is said for each count, since only here is known how the language counts. */
+    private String sentences(String key, int from, int to) {
+        return JsonText.list(IntStream.rangeClosed(from, to)
+                .mapToObj(count -> words.say(key, Map.of("count", count, "asked", ASKED, "best", NAMED)))
+                .toArray(String[]::new));
+    }
+}

@@ -1,0 +1,111 @@
+package velnik.server.visiting;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.springframework.stereotype.Service;
+import velnik.core.address.FileAddresses;
+import velnik.core.exchange.StaticSite;
+import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
+import velnik.server.files.ServedFiles;
+import velnik.server.releasing.LiveSite;
+import velnik.server.texts.Texts;
+
+/** The live site as a ZIP of files that any web server serves. */
+@Service
+public class TakenSite {
+    private static final String README = """
+            This is the whole site as files. Unpack it into any folder of any web server; it works there, and opened
+            from a disk as well: begin with index.html.
+
+            404.html              what servers show for an address that leads nowhere
+            .htaccess             for Apache: old addresses and where they lead
+            forwards.nginx.conf   for nginx: the same; the file says where it goes
+            sitemap.xml           for search engines, where the site's address is known
+
+            What needs a server of Velnik is not in it: pages for members, signing in, and enquiry forms, where the ways
+            to get in touch stand instead.
+            """;
+
+    private final LiveSite live;
+    private final Texts texts;
+    private final VisitorAssets assets;
+    private final ServedFiles files;
+    private final Clock clock;
+
+    TakenSite(LiveSite live, Texts texts, VisitorAssets assets, ServedFiles files, Clock clock) {
+        this.live = live;
+        this.texts = texts;
+        this.assets = assets;
+        this.files = files;
+        this.clock = clock;
+    }
+
+    /** Whether anything was published yet. */
+    public boolean isThere() {
+        return live.site().home() != null;
+    }
+
+    /**
+     * Writes the ZIP as it is made. Costs O(pages × rows of their menus), and one reading of each file.
+     *
+     * @param out stays open
+     */
+    public void write(OutputStream out) throws IOException {
+        Site site = live.site();
+        StaticSite.Scripts scripts = assets.alone();
+        StaticSite taken = StaticSite.of(
+                site, clock.instant(), assets.words(site), scripts, new StaticSite.Texts(texts::of, texts::words));
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        zip.setLevel(Deflater.BEST_SPEED);
+        taken.write((path, content) -> entry(zip, path, content.getBytes(StandardCharsets.UTF_8)));
+        entry(zip, "README.txt", README.getBytes(StandardCharsets.UTF_8));
+        List<String> sitemap = taken.sitemap();
+        if (!sitemap.isEmpty()) {
+            entry(zip, "sitemap.xml", SitemapXml.of(sitemap));
+            entry(
+                    zip,
+                    "robots.txt",
+                    ("User-agent: *\nDisallow:\nSitemap: " + site.details().address() + "/sitemap.xml\n")
+                            .getBytes(StandardCharsets.UTF_8));
+        }
+        for (String address : List.of(scripts.stylesheet(), scripts.always(), scripts.search())) {
+            try (InputStream content = assets.at(address).getInputStream()) {
+                entry(zip, address.substring(1), content.readAllBytes());
+            }
+        }
+        zip.setLevel(Deflater.NO_COMPRESSION); // pictures are compressed as they are
+        for (SiteFile file : site.files()) {
+            for (int width : file.content().isPicture() ? file.content().widths() : List.<Integer>of()) {
+                file(zip, file, width, FileAddresses.of(file, width));
+            }
+            file(zip, file, file.content().width(), FileAddresses.of(file));
+        }
+        zip.finish();
+    }
+
+    private void file(ZipOutputStream zip, SiteFile file, int width, String address) throws IOException {
+        Optional<Path> content = files.content(file, width);
+        if (content.isPresent()) {
+            zip.putNextEntry(new ZipEntry(address.substring(1)));
+            Files.copy(content.get(), zip);
+            zip.closeEntry();
+        }
+    }
+
+    private static void entry(ZipOutputStream zip, String path, byte[] content) throws IOException {
+        zip.putNextEntry(new ZipEntry(path));
+        zip.write(content);
+        zip.closeEntry();
+    }
+}
