@@ -29,7 +29,7 @@ export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
             <tbody>
               <Row
                 what="The whole site"
-                holds="what visitors get, as files that any web server shows, and that open from a disk too; without members' pages and forms"
+                holds="what is published, as files that any web server shows and that open from a disk; without members' pages and forms"
                 formats={[{ name: "ZIP", path: "static" }]}
               />
               <Row
