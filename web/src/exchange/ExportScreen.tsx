@@ -1,5 +1,6 @@
 import { exportOf } from "../api/client";
 import { useMenus } from "../menus/useMenus";
+import { ZONE_WORDS } from "../menus/words";
 import { Answered } from "../shared/answer";
 import type { WorkingCopy } from "../working-copy/store";
 
@@ -65,6 +66,14 @@ export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
                 what="Zones"
                 holds="which menus are shown where, for which pages"
                 formats={[TABLE("ASSIGNMENTS")]}
+              />
+              <Row
+                what="What stands in a zone"
+                holds="its menus where nothing else is said for a page, as HTML to paste into a page of another site"
+                formats={Object.entries(ZONE_WORDS).map(([zone, name]) => ({
+                  name,
+                  path: `html?zone=${zone}`,
+                }))}
               />
               <Row
                 what="Addresses that forward"

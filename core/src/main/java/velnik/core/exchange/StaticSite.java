@@ -56,6 +56,9 @@ public final class StaticSite {
     /** Addresses that every system can have as files, none of them outside the folder. */
     private static final Pattern FILE = Pattern.compile("(?:/(?!\\.)[\\p{L}\\p{N}._ -]+)+(?<![. ])");
 
+    /** How many pages are made side by side, and are in memory together. */
+    private static final int TOGETHER = 32;
+
     private final Site site;
     private final Instant at;
     private final SiteNavigation navigation;
@@ -125,12 +128,15 @@ public final class StaticSite {
      */
     public void write(Taking out) throws IOException {
         Set<String> there = new HashSet<>();
-        for (Branch<PageId, Page> row : site.pages().walk()) {
-            String address = Addresses.of(site, row.id());
-            @Nullable String content = content(row.id(), row.value(), address);
-            if (content != null) {
-                there.add(address);
-                out.take(AddressWriter.fileOf(address), content);
+        List<Branch<PageId, Page>> rows = site.pages().walk();
+        for (int from = 0; from < rows.size(); from += TOGETHER) {
+            List<Made> made = rows.subList(from, Math.min(from + TOGETHER, rows.size())).parallelStream()
+                    .map(row -> made(row.id(), row.value()))
+                    .flatMap(Optional::stream)
+                    .toList();
+            for (Made file : made) {
+                there.add(file.address());
+                out.take(AddressWriter.fileOf(file.address()), file.content());
             }
         }
         for (TopicListings.Listing listing : html.listings().all()) {
@@ -153,6 +159,13 @@ public final class StaticSite {
         out.take(SEARCH_LIST.substring(1), searchList());
         out.take(".htaccess", "ErrorDocument 404 /404.html\n" + ForwardRules.apache(forwards, showing()));
         out.take("forwards.nginx.conf", ForwardRules.nginx(forwards, showing()));
+    }
+
+    private record Made(String address, String content) {}
+
+    private Optional<Made> made(PageId id, Page page) {
+        String address = Addresses.of(site, id);
+        return Optional.ofNullable(content(id, page, address)).map(content -> new Made(address, content));
     }
 
     /** What the address of a page answers; null for nothing. */

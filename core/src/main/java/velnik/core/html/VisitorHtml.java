@@ -37,6 +37,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
+import velnik.core.site.Zone;
 
 /**
  * Writes whole pages as visitors get them. The published site and the owner's preview both call this, with another
@@ -265,6 +266,20 @@ public final class VisitorHtml {
                         .map(id -> site.pages().get(id).title())
                         .orElse(frame.say(published ? "notFound.title" : "notYet.title")),
                 frame.say(published ? "notFound.says" : "notYet.says"));
+    }
+
+    /**
+     * The menus of a zone alone, to be put into a page of others.
+     *
+     * @param page whose zone; null for what stands there wherever nothing else is said
+     * @return a {@code nav} element; empty where nothing stands there
+     */
+    public String zone(@Nullable PageId page, Zone zone) {
+        PageView view = bare("", page == null ? LayoutId.STANDARD : layoutOf(page), navigation.forPage(page))
+                .with()
+                .page(page)
+                .build();
+        return render("zone.jte", Map.of("view", view, "zone", zone)).strip();
     }
 
     /** The page for an address that led to a page once, and leads nowhere by the owner's will. */

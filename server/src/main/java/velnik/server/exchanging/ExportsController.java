@@ -28,10 +28,15 @@ import velnik.core.exchange.Opml;
 import velnik.core.exchange.Outlined;
 import velnik.core.exchange.SiteCsv;
 import velnik.core.explanation.Labels;
+import velnik.core.html.Frame;
+import velnik.core.html.VisitorHtml;
+import velnik.core.html.VisitorWords;
 import velnik.core.outline.Branch;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
+import velnik.core.site.Zone;
 import velnik.server.calls.ProblemException;
 import velnik.server.releasing.LiveSite;
 import velnik.server.visiting.TakenSite;
@@ -96,6 +101,26 @@ class ExportsController {
                 menu == null ? MarkdownList.ofPages(found.rows()) : MarkdownList.ofItems(found.rows()));
     }
 
+    /** The menus of a zone as HTML, to be put into a page of others; those of every page where none is named. */
+    @GetMapping(path = "/html", produces = MediaType.TEXT_HTML_VALUE)
+    ResponseEntity<byte[]> html(@RequestParam Zone zone, @RequestParam(required = false) @Nullable String page) {
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        @Nullable PageId id = page == null ? null : new PageId(page);
+        if (id != null && !site.pages().contains(id)) {
+            throw new ProblemException(HttpStatus.NOT_FOUND, "not-there", "That page is no longer there.");
+        }
+        Frame frame = new Frame(addresses(site), VisitorWords.in(site.details().language()), "", List.of(), null);
+        String html = new VisitorHtml(site, now.navigation(Visitor.NON_MEMBER), frame).zone(id, zone);
+        String name = zone.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return file(site, "zone-" + name, "html", html.isEmpty() ? "<!-- Nothing stands there. -->\n" : html + "\n");
+    }
+
+    private static AddressWriter addresses(Site site) {
+        String address = site.details().address();
+        return address.isEmpty() ? AddressWriter.fromRoot() : AddressWriter.absolute(address);
+    }
+
     /** What web servers are told of old addresses. */
     public enum WebServer {
         NGINX,
@@ -136,10 +161,8 @@ class ExportsController {
     private Outline outline(@Nullable String menu) {
         Computed.Revision now = computed.now();
         Site site = now.state().site();
-        String address = site.details().address();
-        AddressWriter addresses = address.isEmpty() ? AddressWriter.fromRoot() : AddressWriter.absolute(address);
         if (menu == null) {
-            return new Outline(site, "pages", site.details().name(), Outlined.pages(site, addresses));
+            return new Outline(site, "pages", site.details().name(), Outlined.pages(site, addresses(site)));
         }
         MenuRowId id = site.menus().top().stream()
                 .map(Branch::id)
@@ -149,7 +172,7 @@ class ExportsController {
                 .orElseThrow(
                         () -> new ProblemException(HttpStatus.NOT_FOUND, "not-there", "That menu is no longer there."));
         String name = Labels.of(site, id);
-        List<Outlined> rows = Outlined.menu(site, now.navigation(Visitor.NON_MEMBER), id, addresses);
+        List<Outlined> rows = Outlined.menu(site, now.navigation(Visitor.NON_MEMBER), id, addresses(site));
         return new Outline(site, "menu-" + Slugs.fromTitle(name), name, rows);
     }
 
@@ -168,6 +191,7 @@ class ExportsController {
                             case "csv" -> "csv";
                             case "md" -> "markdown";
                             case "conf" -> "plain";
+                            case "html" -> "html";
                             default -> "x-opml";
                         },
                         StandardCharsets.UTF_8))

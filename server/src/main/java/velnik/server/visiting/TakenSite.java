@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -72,7 +73,7 @@ public class TakenSite {
         entry(zip, "README.txt", README.getBytes(StandardCharsets.UTF_8));
         List<String> sitemap = taken.sitemap();
         if (!sitemap.isEmpty()) {
-            entry(zip, "sitemap.xml", SitemapXml.of(sitemap));
+            sitemap(zip, site.details().address(), SitemapXml.parts(sitemap));
             entry(
                     zip,
                     "robots.txt",
@@ -92,6 +93,23 @@ public class TakenSite {
             file(zip, file, file.content().width(), FileAddresses.of(file));
         }
         zip.finish();
+    }
+
+    private static void sitemap(ZipOutputStream zip, String origin, List<List<String>> parts) throws IOException {
+        if (parts.size() == 1) {
+            entry(zip, "sitemap.xml", SitemapXml.of(parts.getFirst()));
+            return;
+        }
+        List<String> names = IntStream.rangeClosed(1, parts.size())
+                .mapToObj(part -> "sitemap-" + part + ".xml")
+                .toList();
+        for (int part = 0; part < parts.size(); part++) {
+            entry(zip, names.get(part), SitemapXml.of(parts.get(part)));
+        }
+        entry(
+                zip,
+                "sitemap.xml",
+                SitemapXml.index(names.stream().map(name -> origin + "/" + name).toList()));
     }
 
     private void file(ZipOutputStream zip, SiteFile file, int width, String address) throws IOException {

@@ -20,6 +20,9 @@ public class ExportsTest extends OnTheDemo {
             {"csv?of=FORWARDS", "text/csv", "forwards.csv", "\"From\",\"Answer\",\"To\""},
             {"rules?for=NGINX", "text/plain", "forwards.nginx.conf", "map $uri $leads_to {"},
             {"rules?for=APACHE", "text/plain", "forwards.apache.conf", "<IfModule mod_alias.c>"},
+            {"html?zone=FOOTER", "text/html", "zone-footer.html", "href=\"https://brackwater.example/about-us\""},
+            {"html?zone=SIDEBAR", "text/html", "zone-sidebar.html", "<!-- Nothing stands there. -->"},
+            {"html?zone=HEADER&page=hire", "text/html", "zone-header.html", "aria-current=\"page\""},
             {"opml", "text/x-opml", "pages.opml", "url=\"https://brackwater.example/hire/canoes\""},
             {"opml?menu=footer", "text/x-opml", "menu-footer.opml", "<outline text=\"The yard\">"},
             {"markdown", "text/markdown", "pages.md", "- Hire\n  - Canoes\n"},
@@ -47,6 +50,7 @@ public class ExportsTest extends OnTheDemo {
     public void whatIsNotThere_isSaid() {
         mara.gets("/-/api/exports/opml?menu=never-was").refuses(404, "not-there");
         mara.gets("/-/api/exports/markdown?menu=%2e%2e").refuses(404, "not-there");
+        mara.gets("/-/api/exports/html?zone=HEADER&page=never-was").refuses(404, "not-there");
         mara.gets("/-/api/exports/csv?of=SECRETS").answers(400);
         mara.gets("/-/api/exports/csv").answers(400);
     }

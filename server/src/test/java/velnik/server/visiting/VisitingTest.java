@@ -54,6 +54,9 @@ public class VisitingTest {
             {"/not-found", 404, ""},
             {"/-/nowhere", 404, ""},
             {"/sitemap.xml", 200, ""},
+            {"/sitemap.xml?part=1", 200, ""},
+            {"/sitemap.xml?part=2", 404, ""},
+            {"/sitemap.xml?part=-1", 404, ""},
             {"/robots.txt", 200, ""},
         };
     }
