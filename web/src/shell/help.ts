@@ -276,9 +276,10 @@ export const HELP: readonly HelpTopic[] = [
     control: ".top-line .latest",
   },
   {
-    question: "How do I save my pages or a menu as a file?",
+    question: "How do I save my pages, a menu or the whole site as files?",
     answer: [
-      "Under More, choose Export: tables for a spreadsheet, outlines and lists of the page tree and of each menu.",
+      "Under More, choose Export. The whole site as a ZIP works on any web server, and opened from a disk.",
+      "There are tables for a spreadsheet too, and outlines and lists of the page tree and of each menu.",
       "A Markdown list of pages can be pasted on Pages again.",
     ],
     screen: "/export",

@@ -2,7 +2,6 @@ package velnik.core.exchange;
 
 import static java.util.stream.Collectors.toCollection;
 
-import java.io.IOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -96,7 +95,7 @@ public final class StaticSite {
     @FunctionalInterface
     public interface Taking {
         /** @param path within the folder, with slashes, beginning with none */
-        void take(String path, String content) throws IOException;
+        void take(String path, String content);
     }
 
     public static StaticSite of(Site live, Instant at, Messages words, Scripts scripts, Texts texts) {
@@ -123,10 +122,8 @@ public final class StaticSite {
 
     /**
      * Makes all files, one after the other, so that they need not be in memory together. O(pages × rows of their menus).
-     *
-     * @throws IOException as whoever takes them does
      */
-    public void write(Taking out) throws IOException {
+    public void write(Taking out) {
         Set<String> there = new HashSet<>();
         List<Branch<PageId, Page>> rows = site.pages().walk();
         for (int from = 0; from < rows.size(); from += TOGETHER) {

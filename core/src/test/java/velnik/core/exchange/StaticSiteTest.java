@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import java.io.IOException;
 import java.net.URI;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -36,7 +35,7 @@ public class StaticSiteTest {
             new StaticSite.Scripts("/-/static/look.css", "/-/static/visitor.js", "/-/static/search.js");
     private static final Pattern LINK = Pattern.compile("\\s(?:href|src|action|srcset)=\"([^\"]*)\"");
 
-    private static Map<String, String> files(Site site) throws IOException {
+    private static Map<String, String> files(Site site) {
         Map<String, String> files = new TreeMap<>();
         StaticSite.of(
                         site,
@@ -93,7 +92,7 @@ public class StaticSiteTest {
     }
 
     @Test(dataProvider = "seeds")
-    public void eachLink_leadsToAFileThatIsThere(int seed) throws IOException {
+    public void eachLink_leadsToAFileThatIsThere(int seed) {
         RandomEdits edits = new RandomEdits(seed);
         Site site = Brackwater.site();
         for (int i = 0; i < 60; i++) {
@@ -107,7 +106,7 @@ public class StaticSiteTest {
     }
 
     @Test
-    public void whatNeedsAServer_isLeftOut() throws IOException {
+    public void whatNeedsAServer_isLeftOut() {
         Map<String, String> files = files(Brackwater.site());
         assertFalse(files.containsKey("members-handbook/index.html"));
         assertFalse(files.containsKey("sign-in/index.html"));
@@ -121,7 +120,7 @@ public class StaticSiteTest {
     }
 
     @Test
-    public void anAddressOfOld_leadsOn_withAndWithoutRules() throws IOException {
+    public void anAddressOfOld_leadsOn_withAndWithoutRules() {
         SiteScript script = SiteScript.brackwater();
         Site before = script.site();
         Site after = Releasing.released(

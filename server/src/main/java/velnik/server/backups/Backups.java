@@ -147,6 +147,11 @@ public class Backups {
 
     private Kept taken() throws IOException {
         Files.createDirectories(folder);
+        try (DirectoryStream<Path> cutOff = Files.newDirectoryStream(folder, "taking-*")) {
+            for (Path left : cutOff) {
+                FileSystemUtils.deleteRecursively(left);
+            }
+        }
         Path own = Files.createTempDirectory(folder, "taking-");
         try {
             Instant now = clock.instant();

@@ -37,11 +37,11 @@ final class RunningServer {
         return URLEncoder.encode(text, StandardCharsets.UTF_8);
     }
 
-    /** Not where there is none, and not where one was killed and only its key is left. */
+    /** Not where there is none, nor where one was killed and only its key is left, whoever answers there by now. */
     boolean answers() {
         try {
             return door != null
-                    && sent(door, "GET", "/-/api/session", BodyHandlers.discarding())
+                    && sent(door, "GET", "/-/api/backups", BodyHandlers.discarding())
                                     .statusCode()
                             == 200;
         } catch (IOException nobody) {

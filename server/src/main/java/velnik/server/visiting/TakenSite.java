@@ -3,6 +3,7 @@ package velnik.server.visiting;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -69,7 +70,7 @@ public class TakenSite {
                 site, clock.instant(), assets.words(site), scripts, new StaticSite.Texts(texts::of, texts::words));
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         zip.setLevel(Deflater.BEST_SPEED);
-        taken.write((path, content) -> entry(zip, path, content.getBytes(StandardCharsets.UTF_8)));
+        taken.write((path, content) -> page(zip, path, content));
         entry(zip, "README.txt", README.getBytes(StandardCharsets.UTF_8));
         List<String> sitemap = taken.sitemap();
         if (!sitemap.isEmpty()) {
@@ -118,6 +119,14 @@ public class TakenSite {
             zip.putNextEntry(new ZipEntry(address.substring(1)));
             Files.copy(content.get(), zip);
             zip.closeEntry();
+        }
+    }
+
+    private static void page(ZipOutputStream zip, String path, String content) {
+        try {
+            entry(zip, path, content.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException gone) {
+            throw new UncheckedIOException(gone);
         }
     }
 

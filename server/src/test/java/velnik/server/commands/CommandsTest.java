@@ -123,6 +123,8 @@ public class CommandsTest {
                 "backup",
                 folder.resolve("b.zip").toString());
         does(data, "Restored into " + data + ": " + BUSINESS, "restore", backup.toString());
+        String elsewhere = LocalKey.of(server.data()).orElseThrow().url();
+        Files.writeString(data.resolve("local-key"), elsewhere + "\nof one that was killed\n");
         Path again = folder.resolve("again.zip");
         does(data, "Saved in " + again, "backup", again.toString());
         Path pages = folder.resolve("pages.csv");
