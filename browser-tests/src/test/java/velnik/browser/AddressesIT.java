@@ -55,9 +55,7 @@ public class AddressesIT extends UndoneTest {
         mara.page().locator(".card .address-changes summary").click();
         assertThat(mara.page().locator(".card .address-changes")).containsText("/repairs/engines/outboards");
         mara.complainsOfNothing();
-        mara.undoesEverything();
-        mara.page().reload();
-        mara.publishes();
+        mara.undoesEverythingAndPublishes();
         leads("/the-workshop", "/repairs");
         early.opens("/repairs/hulls").reads("Hulls"); // a browser that has been led the other way goes in no circle
         assertEquals(early.page().url(), velnik.url("/repairs/hulls"));
@@ -102,9 +100,7 @@ public class AddressesIT extends UndoneTest {
         visitor.complainsOfNothing();
         mara.forgives("422");
         mara.complainsOfNothing();
-        mara.undoesEverything();
-        mara.page().reload();
-        mara.publishes();
+        mara.undoesEverythingAndPublishes();
     }
 
     @Test

@@ -336,6 +336,13 @@ final class Owner extends Editor {
         arranges("card-groups", Arranged.ALL_GROUPS_OPEN);
     }
 
+    /** Leaves what visitors get as it was too. */
+    void undoesEverythingAndPublishes() {
+        undoesEverything();
+        page.navigate(velnik.url("/-/manage/"));
+        publishes();
+    }
+
     /** Lets what an address gives come this much later, until the page is loaded anew. */
     Owner waitsFor(String ending, int milliseconds) {
         page.evaluate(

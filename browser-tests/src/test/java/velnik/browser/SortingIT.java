@@ -28,9 +28,7 @@ public class SortingIT extends UndoneTest {
         visitor.opens("/page-index/cafe").reads("News");
         mara.opensScreen("Addresses").page().getByLabel("Find an address").fill("/page-index/tide-notes");
         assertThat(mara.page().locator("tbody tr")).containsText("leads to the listing of The tide");
-        mara.undoesEverything();
-        mara.page().reload();
-        mara.publishes();
+        mara.undoesEverythingAndPublishes();
         visitor.opens("/page-index/tide-notes").reads("Tide notes");
         visitor.complainsOfNothing();
         mara.forgives("422"); // nothing was left to undo

@@ -20,9 +20,7 @@ public class VisitorIT extends DemoTest {
     @AfterMethod(alwaysRun = true)
     public void arrangeAsBefore() {
         if (mara != null) {
-            mara.undoesEverything();
-            mara.page().reload();
-            mara.publishes();
+            mara.undoesEverythingAndPublishes();
             mara = null;
         }
     }
