@@ -1,5 +1,8 @@
 package velnik.browser;
 
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
@@ -74,6 +77,18 @@ class Editor extends Watched {
             status = posts("undo", NEW_REQUEST);
         }
         return status == 422;
+    }
+
+    /** Leaves the working copy as it was before this person's first edit, and the editor as it was arranged. */
+    void undoesEverything() {
+        assertTrue(undoesWhatCanBe(), "nothing is left to undo");
+        Arranged.AT_FIRST.forEach(this::arranges);
+        arranges("card-groups", Arranged.ALL_GROUPS_OPEN);
+    }
+
+    /** Sets what the person has arranged for themselves; the editor reads it when it is opened. */
+    void arranges(String name, String setting) {
+        assertEquals(posts("preferences", "name: '" + name + "', setting: '" + setting + "'"), 204);
     }
 
     /** The status that an address of the editor's calls answers with. */

@@ -220,7 +220,8 @@ public class FirstGuessIT extends UndoneTest {
 
     @Test
     public void card_showsWhatMattersMost_andKeepsWhatIsOpened_andRowsGoCloserTogether() {
-        mara.arranges("card-groups", "{}").page().reload();
+        mara.arranges("card-groups", "{}");
+        mara.page().reload();
         mara.chooses("Canoes");
         Locator reach = mara.page().getByText("By link only").last();
         assertThat(reach).isInViewport();

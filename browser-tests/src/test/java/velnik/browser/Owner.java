@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static com.microsoft.playwright.options.WaitForSelectorState.DETACHED;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
-import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -58,12 +57,6 @@ final class Owner extends Editor {
             page.reload();
             assertThat(outline()).isVisible();
         }
-        return this;
-    }
-
-    /** Sets what the person has arranged for themselves; the editor reads it when it is opened. */
-    Owner arranges(String name, String setting) {
-        assertEquals(posts("preferences", "name: '" + name + "', setting: '" + setting + "'"), 204);
         return this;
     }
 
@@ -327,13 +320,6 @@ final class Owner extends Editor {
         page.reload();
         assertThat(page.locator(".keeping")).isVisible();
         return this;
-    }
-
-    /** Leaves the working copy as it was before this person's first edit, and the editor as it was arranged. */
-    void undoesEverything() {
-        assertTrue(undoesWhatCanBe(), "nothing is left to undo");
-        Arranged.AT_FIRST.forEach(this::arranges);
-        arranges("card-groups", Arranged.ALL_GROUPS_OPEN);
     }
 
     /** Leaves what visitors get as it was too. */

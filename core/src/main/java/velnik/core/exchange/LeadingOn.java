@@ -4,6 +4,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import velnik.core.address.Addresses;
 import velnik.core.forwarding.AddressBook;
 import velnik.core.listing.TopicListings;
@@ -26,6 +29,15 @@ public record LeadingOn(String from, boolean beneath, String to) {
             to(working, row.next()).ifPresent(to -> all.add(new LeadingOn(row.address(), row.beneath(), to)));
         }
         return all;
+    }
+
+    /** The addresses that show something once all is published. Costs what {@link AddressBook} does. */
+    public static SortedSet<String> showing(Site live, Site working, Instant now) {
+        return AddressBook.of(live, working, now).stream()
+                .filter(row -> row.next() instanceof AddressBook.Answer.Shows
+                        || row.next() instanceof AddressBook.Answer.Lists)
+                .map(AddressBook.Row::address)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     private static Optional<String> to(Site site, AddressBook.Answer answer) {

@@ -1,12 +1,9 @@
 package velnik.core.exchange;
 
-import static java.util.stream.Collectors.toCollection;
-
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,7 +35,7 @@ import velnik.core.text.Messages;
 /**
  * The visitor site as files that need no Velnik: a file for each address, whose links lead from file to file, so that they
  * work in any folder of any server and without one. As visitors get it who are no members, at one moment; what needs a
- * server is left out, that is members' pages, signing in, and enquiry forms, where the ways to get in touch stand instead.
+ * server is left out: members' pages, signing in, and enquiry forms.
  */
 public final class StaticSite {
     /** Where the list lies that the search reads. */
@@ -146,6 +143,7 @@ public final class StaticSite {
         out.take(
                 "404.html",
                 html.in(frame(AddressWriter.asFilesUnder(prefix), List.of())).notFound());
+        Set<String> showing = new TreeSet<>(there);
         List<LeadingOn> forwards = LeadingOn.all(site, site, at);
         for (LeadingOn forward : forwards) {
             boolean file = !forward.beneath() && FILE.matcher(forward.from()).matches();
@@ -154,8 +152,8 @@ public final class StaticSite {
             }
         }
         out.take(SEARCH_LIST.substring(1), searchList());
-        out.take(".htaccess", "ErrorDocument 404 /404.html\n" + ForwardRules.apache(forwards, showing()));
-        out.take("forwards.nginx.conf", ForwardRules.nginx(forwards, showing()));
+        out.take(".htaccess", "ErrorDocument 404 /404.html\n" + ForwardRules.apache(forwards, showing));
+        out.take("forwards.nginx.conf", ForwardRules.nginx(forwards, showing));
     }
 
     private record Made(String address, String content) {}
@@ -215,16 +213,6 @@ public final class StaticSite {
         return text.replace("&", "&amp;").replace("\"", "&quot;").replace("<", "&lt;");
     }
 
-    /** The addresses that show something, for forwards that stand for all beneath an address. */
-    private Set<String> showing() {
-        Set<String> all = site.pages().walk().stream()
-                .filter(row -> Access.of(site, row.id(), navigation.openings()).isGettable())
-                .map(row -> Addresses.of(site, row.id()))
-                .collect(toCollection(TreeSet::new));
-        html.listings().all().forEach(listing -> all.add(listing.address()));
-        return all;
-    }
-
     /** The addresses for search engines; none while the address of the site is not known. */
     public List<String> sitemap() {
         String origin = site.details().address();
@@ -247,7 +235,7 @@ public final class StaticSite {
                 pages.add(JsonText.list(
                         page.title(),
                         addresses.write(Addresses.of(site, row.id())),
-                        String.join(" ", new LinkedHashSet<>(page.topics())),
+                        String.join(" ", new TreeSet<>(page.topics())),
                         page.summary() + " " + texts.plain().apply(page)));
             }
         }

@@ -2,11 +2,10 @@ package velnik.server.exchanging;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -19,7 +18,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import velnik.core.address.AddressWriter;
-import velnik.core.address.Addresses;
 import velnik.core.address.Slugs;
 import velnik.core.exchange.ForwardRules;
 import velnik.core.exchange.LeadingOn;
@@ -132,10 +130,9 @@ class ExportsController {
     ResponseEntity<byte[]> rules(@RequestParam("for") WebServer server) {
         Computed.Revision now = computed.now();
         Site site = now.state().site();
-        List<LeadingOn> all = LeadingOn.all(live.site(), site, clock.instant());
-        Set<String> pages = site.pages().walk().stream()
-                .map(row -> Addresses.of(site, row.id()))
-                .collect(Collectors.toCollection(TreeSet::new));
+        Instant moment = clock.instant();
+        List<LeadingOn> all = LeadingOn.all(live.site(), site, moment);
+        Set<String> pages = LeadingOn.showing(live.site(), site, moment);
         return switch (server) {
             case NGINX -> file(site, "forwards.nginx", "conf", ForwardRules.nginx(all, pages));
             case APACHE -> file(site, "forwards.apache", "conf", ForwardRules.apache(all, pages));

@@ -35,8 +35,8 @@ public class TakenSite {
             forwards.nginx.conf   for nginx: the same; the file says where it goes
             sitemap.xml           for search engines, where the site's address is known
 
-            What needs a server of Velnik is not in it: pages for members, signing in, and enquiry forms, where the ways
-            to get in touch stand instead.
+            What needs a server of Velnik is not in it: pages for members, signing in, and enquiry forms. The ways
+            to get in touch are at the foot of each page.
             """;
 
     private final LiveSite live;
