@@ -1,6 +1,7 @@
 package velnik.server;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -9,9 +10,12 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.util.FileSystemUtils;
 
 /** The whole server on a real file, on a free port, spoken to over HTTP. */
 public final class Started implements AutoCloseable {
@@ -27,13 +31,30 @@ public final class Started implements AutoCloseable {
                 .run(Stream.concat(Stream.of(own), Stream.of(settings)).toArray(String[]::new));
     }
 
-    /** With the demo business, in a folder. */
+    /** With the demo business, made in a folder. */
     public static Started demoIn(Path data) {
         return new Started(data, true);
     }
 
+    /** With the demo business, made once and copied, since making it takes as long as starting. */
     public static Started demo(String... settings) throws IOException {
-        return new Started(Files.createTempDirectory("velnik-test"), true, settings);
+        Path data = Files.createTempDirectory("velnik-test");
+        FileSystemUtils.copyRecursively(Demo.DATA, data);
+        return new Started(data, true, settings);
+    }
+
+    private static final class Demo {
+        static final Path DATA = made();
+
+        private static Path made() {
+            try {
+                Path data = Files.createTempDirectory("velnik-demo");
+                demoIn(data).close();
+                return data;
+            } catch (IOException failed) {
+                throw new UncheckedIOException(failed);
+            }
+        }
     }
 
     /** On data that is there already. */
@@ -56,14 +77,26 @@ public final class Started implements AutoCloseable {
         return context.getBean(type);
     }
 
-    /** Writes, and is gone before any answer. */
-    public void sendsAndLeaves(String request) {
+    /** Writes, and is gone before any answer once {@code begun} is true. */
+    public void sendsAndLeaves(String request, BooleanSupplier begun) {
         URI base = URI.create(url("/"));
         try (Socket socket = new Socket(base.getHost(), base.getPort())) {
             socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
             socket.getOutputStream().flush();
+            await(begun);
         } catch (IOException failed) {
             throw new AssertionError("nobody takes " + request, failed);
+        }
+    }
+
+    /** Waits for what the server does of its own; ten seconds at most. */
+    public static void await(BooleanSupplier done) {
+        long end = System.nanoTime() + 10_000_000_000L;
+        while (!done.getAsBoolean()) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("it did not happen within ten seconds");
+            }
+            LockSupport.parkNanos(5_000_000L);
         }
     }
 
@@ -92,9 +125,13 @@ public final class Started implements AutoCloseable {
         return signedIn("mara", "slack-water");
     }
 
-    /** A visitor asks for an address; redirects are not followed. */
-    public HttpResponse<String> visit(String path) {
-        return get(url(path));
+    /**
+     * A visitor asks for an address; redirects are not followed.
+     *
+     * @param headers names and values in turn
+     */
+    public HttpResponse<String> visit(String path, String... headers) {
+        return get(url(path), headers);
     }
 
     /** The same on another name of this machine. */
@@ -114,10 +151,13 @@ public final class Started implements AutoCloseable {
         }
     }
 
-    private static HttpResponse<String> get(String url) {
+    private static HttpResponse<String> get(String url, String... headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url));
+        for (int i = 0; i < headers.length; i += 2) {
+            request.header(headers[i], headers[i + 1]);
+        }
         try {
-            HttpRequest request = HttpRequest.newBuilder(URI.create(url)).build();
-            return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+            return HttpClient.newHttpClient().send(request.build(), HttpResponse.BodyHandlers.ofString());
         } catch (IOException | InterruptedException failed) {
             throw new AssertionError("no answer from " + url, failed);
         }
