@@ -1,6 +1,6 @@
-import { Checkbox, Select } from "antd";
+import { Checkbox } from "antd";
 import type { AppearanceDto } from "../api/client";
-import { ICONS } from "../shared/itemIcons";
+import { IconChoice } from "../shared/IconChoice";
 import { KeptField } from "../shared/KeptField";
 import { CommonChoice, common } from "../shared/Mixed";
 import { Periods } from "../shared/Periods";
@@ -106,14 +106,7 @@ export function Look({ rows, onEdit, leads }: Props & { readonly leads: boolean 
       />
       <label htmlFor="icon">Icon</label>
       <span className="with-note">
-        <Select
-          id="icon"
-          value={icon ?? "mixed"}
-          showSearch
-          style={{ width: 130 }}
-          onChange={(chosen) => edit({ icon: chosen })}
-          options={[{ value: "", label: "none" }, ...ICONS.map((each) => ({ value: each, label: each }))]}
-        />
+        <IconChoice id="icon" mayBeNone value={icon} onChoose={(chosen) => edit({ icon: chosen })} />
         <Tick
           rows={rows}
           of={(row) => row.iconAlone}

@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.ResourceBundle;
 import org.jspecify.annotations.Nullable;
 
-/** The icons that items can show, by the words they are found by: those of the file beside this class. */
+/** The icons that items can show: those of the file beside this class, each with other words that it is found by. */
 public final class Icons {
     private static final ResourceBundle FILE =
             ResourceBundle.getBundle(Icons.class.getName(), Locale.ROOT, requireNonNull(Icons.class.getClassLoader()));
@@ -19,6 +19,10 @@ public final class Icons {
 
     /** SVG path data on a field of 24 by 24, to be drawn with a line of 2; null for no icon. */
     public static @Nullable String drawingOf(String icon) {
-        return ALL.contains(icon) ? FILE.getString(icon) : null;
+        if (!FILE.containsKey(icon)) {
+            return null;
+        }
+        String found = FILE.getString(icon);
+        return found.substring(found.indexOf('|') + 1);
     }
 }
