@@ -10,6 +10,8 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.Reader;
+import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.Writer;
 import org.testng.annotations.Test;
@@ -33,8 +35,8 @@ public class ArchitectureTest {
                                 "java.net.http..",
                                 "java.sql..",
                                 "java.util.concurrent..")
-                        // what writes into memory alone
-                        .and(not(belongToAnyOf(StringWriter.class, Writer.class))))
+                        // what writes into memory and reads from it alone
+                        .and(not(belongToAnyOf(StringWriter.class, Writer.class, StringReader.class, Reader.class))))
                 .because("the core reads and writes nothing and knows no framework")
                 .check(CORE.that(not(resideInAPackage("..templates.."))));
     }

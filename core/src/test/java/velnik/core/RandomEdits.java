@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.bin.BringingBack;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
+import velnik.core.compare.Difference;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.EnquiryForm;
@@ -62,7 +63,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(52)) {
+        return switch (random.nextInt(55)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -117,6 +118,19 @@ public final class RandomEdits {
             case 42 ->
                 new Change.SetSearchWords(
                         any(rows), random.nextBoolean() ? title() : null, random.nextBoolean() ? title() : null);
+            case 52 ->
+                new Change.SetPageWords(some(rows).stream()
+                        .map(page -> new Change.PageWords(
+                                page,
+                                random.nextBoolean() ? title() : null,
+                                random.nextBoolean() ? title() : null,
+                                null,
+                                random.nextBoolean() ? title() : null))
+                        .toList());
+            case 54 ->
+                new Change.AllowOrigins(
+                        List.of("https://shop.example/", random.nextBoolean() ? "HTTP://Club.example:8080" : "club"));
+            case 53 -> new Change.SetForwards(List.of(forward(site, rows), forward(site, rows)));
             case 49, 50 -> new Change.SetForm(any(rows), fields());
             case 43 -> new Change.SetPicture(some(rows), random.nextInt(4) == 0 ? null : file());
             case 44, 45 -> new FileChange.AddFile(file(), title(), content());
@@ -198,12 +212,13 @@ public final class RandomEdits {
     private Change broughtBack(Site site, List<Branch<PageId, Page>> rows) {
         PageId page = any(rows);
         Page retitled = site.pages().get(page).withTitle("As it was " + made++);
-        return new Change.BringBack(
-                1, BringingBack.difference(site, site.withPages(site.pages().replace(page, retitled))));
+        Difference difference =
+                BringingBack.difference(site, site.withPages(site.pages().replace(page, retitled)));
+        return made % 2 == 0 ? new Change.BringBack(1, difference) : new Change.BringSite(difference);
     }
 
     /** From addresses that pages have, had, or never will. */
-    private Change forward(Site site, List<Branch<PageId, Page>> rows) {
+    private Change.SetForward forward(Site site, List<Branch<PageId, Page>> rows) {
         List<String> known = new ArrayList<>(site.past().addresses().keySet());
         Collections.sort(known);
         String address = known.isEmpty() || random.nextBoolean()

@@ -1,24 +1,23 @@
 package velnik.core.bin;
 
 import java.util.Optional;
-import velnik.core.change.Change;
 import velnik.core.change.Refusal;
 import velnik.core.compare.Difference;
 import velnik.core.draft.Draft;
 import velnik.core.site.Removal;
 import velnik.core.site.Site;
 
-/** Makes a site as it was when it was published. */
+/** Makes a site as it was at another time, or at another place. */
 public final class BringingBack {
     private BringingBack() {}
 
-    /** What makes one site another that was published: all but the bin, which is part of no release. */
-    public static Difference difference(Site site, Site released) {
-        return Difference.between(site, released.withBin(site.bin()).withPast(site.past()));
+    /** What makes one site another: all but the bin and the past, which are part of no release and of no file. */
+    public static Difference difference(Site site, Site other) {
+        return Difference.between(site, other.withBin(site.bin()).withPast(site.past()));
     }
 
-    public static Optional<Refusal> bringBack(Draft draft, Change.BringBack back) {
-        Site site = back.difference().applyTo(draft.site());
+    public static Optional<Refusal> bringBack(Draft draft, Difference difference) {
+        Site site = difference.applyTo(draft.site());
         // What is there again does not lie in the bin.
         draft.become(site.withBin(
                 site.bin().stream().filter(removal -> !isBack(site, removal)).toList()));

@@ -31,6 +31,7 @@ public sealed interface Change
                 Change.SetSlug,
                 Change.SetSummary,
                 Change.SetSearchWords,
+                Change.SetPageWords,
                 Change.SetText,
                 Change.SetPicture,
                 Change.SetForm,
@@ -49,13 +50,16 @@ public sealed interface Change
                 Change.SetWhenClosed,
                 Change.SetTimeZone,
                 Change.SetDetails,
+                Change.AllowOrigins,
                 Change.SetNewPages,
                 Change.SetModel,
                 Change.SetLock,
                 Change.SetSearchEngines,
                 Change.RemovePages,
                 Change.SetForward,
+                Change.SetForwards,
                 Change.BringBack,
+                Change.BringSite,
                 Change.CopyPages,
                 Change.SetHome,
                 Change.SetGroup,
@@ -167,6 +171,21 @@ public sealed interface Change
      */
     record SetSearchWords(
             PageId page, @Nullable String title, @Nullable String description) implements Change {}
+
+    /** Says otherwise what many pages are called and what is said of them. Their addresses stay, whatever their titles. */
+    record SetPageWords(List<PageWords> pages) implements Change {
+        public SetPageWords {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** What is null stays as it is; see {@link SetSearchWords} for what is empty. */
+    record PageWords(
+            PageId page,
+            @Nullable String title,
+            @Nullable String summary,
+            @Nullable String searchTitle,
+            @Nullable String searchDescription) {}
 
     /**
      * @param text null for none
@@ -300,6 +319,13 @@ public sealed interface Change
     /** Says where the site's days begin and end. */
     record SetTimeZone(ZoneId timeZone) implements Change {}
 
+    /** @param origins of websites elsewhere that may show the menus, as typed; no others may any more */
+    record AllowOrigins(List<String> origins) implements Change {
+        public AllowOrigins {
+            origins = List.copyOf(origins);
+        }
+    }
+
     record SetNewPages(NewPages newPages) implements Change {}
 
     /** @param model whether the pages are offered to make new ones from */
@@ -358,6 +384,13 @@ public sealed interface Change
      */
     record SetForward(Forward.Source from, Forward.@Nullable Target to) implements Change {}
 
+    /** Says where many addresses lead, one after another. Costs O(pages + forwards) for all of them. */
+    record SetForwards(List<SetForward> forwards) implements Change {
+        public SetForwards {
+            forwards = List.copyOf(forwards);
+        }
+    }
+
     /**
      * Makes the site as it was when it was published.
      *
@@ -365,6 +398,13 @@ public sealed interface Change
      * @param difference from the very site it is applied to, but for the bin, which stays
      */
     record BringBack(int release, Difference difference) implements Change {}
+
+    /**
+     * Makes the site as it was written down somewhere, with all that it is.
+     *
+     * @param difference see {@link BringBack}
+     */
+    record BringSite(Difference difference) implements Change {}
 
     /** Lets removals go for good; those that are not in the bin any more are gone already. */
     record EmptyBin(List<RemovalId> removals) implements Change {

@@ -105,6 +105,10 @@ public sealed interface Refusal {
 
     record SiteAddressMalformed(String typed) implements Refusal {}
 
+    record OriginMalformed(String typed) implements Refusal {}
+
+    record OriginsTooMany(int count, int limit) implements Refusal {}
+
     record LanguageUnknown(String typed) implements Refusal {}
 
     record PhoneMalformed(String typed) implements Refusal {}

@@ -25,6 +25,11 @@ public final class DetailsFields {
                     (site, position) -> position == null ? "none" : position.written()),
             Field.whole("channels", "channels", Details::channels, (site, all) -> Words.channels(all)),
             Field.whole(
+                    "allowedOrigins",
+                    "websites that may show the menus",
+                    Details::allowedOrigins,
+                    (site, all) -> all.isEmpty() ? "none" : String.join(", ", all)),
+            Field.whole(
                     "newPagesReach",
                     "reach of new pages",
                     details -> details.newPages().reach(),

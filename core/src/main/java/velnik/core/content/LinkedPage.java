@@ -38,6 +38,10 @@ public record LinkedPage(PageId page, String place) {
         return SCHEME + page.value() + place;
     }
 
+    static boolean isWritten(String destination) {
+        return destination.startsWith(SCHEME);
+    }
+
     /** The name of the place on the page that it leads to; empty where it leads to the page as a whole. */
     public Optional<String> name() {
         return Optional.of(place.substring(place.indexOf('#') + 1))

@@ -3,6 +3,7 @@ package velnik.core.content;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.commonmark.node.AbstractVisitor;
 import org.commonmark.node.Image;
@@ -35,39 +36,49 @@ public final class Written {
      * pages and files there; all else as it was typed. Empty where there is nothing to see. Doing it again changes nothing.
      */
     public static String kept(String typed, Site site) {
+        return kept(
+                typed,
+                destination -> LinkedPage.of(destination, site)
+                        .map(LinkedPage::written)
+                        .or(() -> LinkedFile.of(destination, site).map(LinkedFile::written)));
+    }
+
+    /**
+     * As {@link #kept(String, Site)}, for a text from elsewhere.
+     *
+     * @param lasting what to write for the destination of a link or a picture; empty to leave it
+     */
+    public static String kept(String typed, Function<String, Optional<String>> lasting) {
         String text = UNSEEN.matcher(LINE_ENDS.matcher(typed).replaceAll("\n")).replaceAll("");
-        return text.isBlank() ? "" : lasting(text, site);
+        return text.isBlank() ? "" : lasting(text, lasting);
     }
 
     private record Part(int from, int to, String written) {}
 
-    private static String lasting(String text, Site site) {
+    private static String lasting(String text, Function<String, Optional<String>> lasting) {
         List<Part> parts = new ArrayList<>();
         Markdown.spanned(text).accept(new AbstractVisitor() {
             @Override
             public void visit(Link link) {
                 visitChildren(link); // a picture in it comes before where it leads
                 String destination = link.getDestination();
-                Optional<String> named = LinkedPage.of(destination, site)
-                        .map(LinkedPage::written)
-                        .or(() -> LinkedFile.of(destination, site).map(LinkedFile::written));
-                part(link, destination, named, text).ifPresent(parts::add);
+                part(link, destination, lasting.apply(destination), text).ifPresent(parts::add);
             }
 
             @Override
             public void visit(Image image) {
                 String destination = image.getDestination();
-                part(image, destination, LinkedFile.of(destination, site).map(LinkedFile::written), text)
+                part(image, destination, lasting.apply(destination).filter(named -> !LinkedPage.isWritten(named)), text)
                         .ifPresent(parts::add);
             }
         });
-        StringBuilder lasting = new StringBuilder();
+        StringBuilder written = new StringBuilder();
         int done = 0;
         for (Part part : parts) {
-            lasting.append(text, done, part.from()).append(part.written());
+            written.append(text, done, part.from()).append(part.written());
             done = part.to();
         }
-        return lasting.append(text, done, text.length()).toString();
+        return written.append(text, done, text.length()).toString();
     }
 
     /** Where the destination of a link stands that should name a page or a file; a destination that is escaped is left alone. */

@@ -93,6 +93,7 @@ public final class Changes {
             case Change.RetitlePage retitle -> Titling.retitlePage(draft, retitle);
             case Change.SetSummary set -> Writing.setSummary(draft, set);
             case Change.SetSearchWords set -> Writing.setSearchWords(draft, set);
+            case Change.SetPageWords set -> Writing.setPageWords(draft, set);
             case Change.SetForm set -> Forms.setForm(draft, set);
             case Change.SetPicture set -> Files.setPicture(draft, set);
             case Change.SetText set -> Writing.setText(draft, set);
@@ -121,12 +122,15 @@ public final class Changes {
                 yield Optional.empty();
             }
             case Change.SetDetails set -> Business.setDetails(draft, set);
+            case Change.AllowOrigins allow -> Business.allowOrigins(draft, allow);
             case Change.SetLock set -> Checks.each(draft, set.pages(), page -> page.withLocked(set.locked()));
             case Change.SetSearchEngines set ->
                 Checks.each(draft, set.pages(), page -> page.withKeptFromSearchEngines(!set.mayList()));
             case Change.RemovePages remove -> Removing.removePages(draft, remove);
             case Change.SetForward set -> Forwards.setForward(draft, set);
-            case Change.BringBack back -> BringingBack.bringBack(draft, back);
+            case Change.SetForwards set -> Forwards.setForwards(draft, set);
+            case Change.BringBack back -> BringingBack.bringBack(draft, back.difference());
+            case Change.BringSite bring -> BringingBack.bringBack(draft, bring.difference());
             case Change.Restore restore -> Restoring.restore(draft, restore);
             case Change.EmptyBin empty -> {
                 Emptying.emptyBin(draft, empty);

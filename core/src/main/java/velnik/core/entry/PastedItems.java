@@ -1,28 +1,19 @@
 package velnik.core.entry;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntFunction;
 import org.jspecify.annotations.Nullable;
-import velnik.core.address.Addresses;
-import velnik.core.address.Links;
 import velnik.core.change.MenuChange;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.Nesting;
-import velnik.core.menus.OwnAddresses;
-import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
-import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRowId;
-import velnik.core.site.Page;
-import velnik.core.site.PageId;
 import velnik.core.site.Site;
-import velnik.core.text.Latin;
 import velnik.core.text.Messages;
 
 /**
@@ -75,23 +66,20 @@ public final class PastedItems {
     public static Read read(
             Site site, String text, Place<MenuRowId> place, @Nullable Anchor anchor, IntFunction<MenuRowId> ids) {
         List<IndentedText.Line> lines = IndentedText.parse(text, Limits.ITEMS);
-        Map<String, PageId> byTitle = new HashMap<>();
-        for (Branch<PageId, Page> row : site.pages().walk().reversed()) {
-            byTitle.put(Latin.of(row.value().title()), row.id());
-        }
         if (lines.size() > Limits.ITEMS) {
             return new Read(List.of(), List.of(), List.of(WORDS.say("tooMany", Map.of("limit", Limits.ITEMS))));
         }
         List<MenuChange.NewItem> items = new ArrayList<>();
         List<ItemLine> told = new ArrayList<>();
         List<String> refused = new ArrayList<>();
+        ItemReading reading = new ItemReading(site);
         Nesting<MenuRowId> nesting = new Nesting<>(place);
         for (int i = 0; i < lines.size(); i++) {
             IndentedText.Line line = lines.get(i);
             boolean over = i + 1 < lines.size() && lines.get(i + 1).level() > line.level();
             MenuRowId id = ids.apply(items.size());
             Place<MenuRowId> here = nesting.next(line.level(), id);
-            Meant meant = meant(site, line.title(), over, byTitle);
+            ItemReading.Meant meant = reading.line(line.title(), over);
             if (meant.refused() != null) {
                 refused.add(WORDS.say("line", Map.of("line", line.number(), "why", meant.refused())));
             } else if (meant.label().length() > Limits.TITLE) {
@@ -108,62 +96,9 @@ public final class PastedItems {
         return new Read(items, told, refused);
     }
 
-    private record Meant(
-            ItemKind kind, String label, @Nullable String refused) {
-        static Meant of(ItemKind kind, String label) {
-            return new Meant(kind, label, null);
-        }
-    }
-
-    private static ItemLine told(Site site, int level, Meant meant) {
-        String followed = switch (meant.kind()) {
-            case ItemKind.ToPage(PageId page, int carried) ->
-                site.pages().get(page).title();
-            case ItemKind.ToPlace(PageId page, String name) ->
-                site.pages().get(page).title();
-            case ItemKind.WebLink(String address) -> Links.labelOf(address);
-            case ItemKind.Mail(String address) -> address;
-            case ItemKind.Phone(String number) -> Links.numberOf(number);
-            default -> "";
-        };
-        String leads = switch (meant.kind()) {
-            case ItemKind.ToPage(PageId page, int carried) -> Addresses.of(site, page);
-            case ItemKind.ToPlace(PageId page, String name) -> Addresses.of(site, page) + "#" + name;
-            case ItemKind.WebLink(String address) -> address;
-            case ItemKind.Mail(String address) -> address;
-            case ItemKind.Phone(String number) -> Links.numberOf(number);
-            default -> WORDS.say("kind." + meant.kind().getClass().getSimpleName());
-        };
+    private static ItemLine told(Site site, int level, ItemReading.Meant meant) {
+        String followed = ItemReading.followed(site, meant.kind());
+        String leads = ItemReading.leads(site, meant.kind());
         return new ItemLine(level, meant.label().isEmpty() ? followed : meant.label(), leads);
-    }
-
-    private static Meant meant(Site site, String line, boolean over, Map<String, PageId> byTitle) {
-        TypedLine typed = TypedLine.of(line, site.details().address());
-        @Nullable PageId page = byTitle.get(Latin.of(line));
-        if (page != null) {
-            return toPage(site, page, "");
-        }
-        page = byTitle.get(Latin.of(typed.target()));
-        if (page != null) {
-            return toPage(site, page, typed.label());
-        }
-        ItemKind words = over ? new ItemKind.Heading() : new ItemKind.Text();
-        return switch (Links.read(typed.target(), site.details().address())) {
-            case Links.Read.Web(String address) -> Meant.of(new ItemKind.WebLink(address), typed.label());
-            case Links.Read.Mail(String address) -> Meant.of(new ItemKind.Mail(address), typed.label());
-            case Links.Read.Phone(String number) -> Meant.of(new ItemKind.Phone(number), typed.label());
-            case Links.Read.OfThisSite(String address) ->
-                switch (OwnAddresses.read(site, address).orElse(new ItemKind.WebLink(address))) {
-                    case ItemKind.ToPage(PageId found, int carries) -> toPage(site, found, typed.label());
-                    case ItemKind leads -> Meant.of(leads, typed.label());
-                };
-            case Links.Read.Refused(String sentence) -> new Meant(words, typed.target(), sentence);
-            case Links.Read.NoLink() -> Meant.of(words, typed.words());
-        };
-    }
-
-    private static Meant toPage(Site site, PageId page, String label) {
-        boolean same = label.equals(site.pages().get(page).title());
-        return Meant.of(new ItemKind.ToPage(page, 0), same ? "" : label);
     }
 }

@@ -18,7 +18,7 @@ public record PageLine(
     private static final Pattern REACH =
             Pattern.compile("(.*\\S)\\s+\\((open|by link only|held back)\\)", Pattern.CASE_INSENSITIVE);
 
-    static PageLine of(String line) {
+    public static PageLine of(String line) {
         String title = line.strip();
         @Nullable String slug = null;
         @Nullable Reach reach = null;

@@ -102,11 +102,7 @@ public record PageView(
 
     /** What the landmark of a zone is called for those who cannot see where it is. */
     public String label(Zone zone) {
-        return frame.say("zone." + word(zone));
-    }
-
-    public String word(Zone zone) {
-        return zone.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return frame.say("zone." + zone.word());
     }
 
     /** What the style sheet lays the page out by. */

@@ -1,15 +1,20 @@
 package velnik.core.html;
 
+import static velnik.core.text.JsonText.member;
+import static velnik.core.text.JsonText.text;
+
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
@@ -161,25 +166,13 @@ final class StructuredData {
         return Links.dialling(phone).replaceFirst("^\\w+:", "");
     }
 
+    /** A thing of a kind. */
     private static String object(String type, String... members) {
-        List<String> all = new ArrayList<>(List.of("\"@type\":\"" + type + "\""));
-        for (String member : members) {
-            if (!member.isEmpty()) {
-                all.add(member);
-            }
-        }
-        return "{" + String.join(",", all) + "}";
-    }
-
-    private static String text(String name, String value) {
-        return value.isEmpty() ? "" : member(name, JsonText.of(value));
+        return JsonText.object(Stream.concat(Stream.of(text("@type", type)), Arrays.stream(members))
+                .toArray(String[]::new));
     }
 
     private static String list(String name, List<String> values) {
-        return values.isEmpty() ? "" : member(name, "[" + String.join(",", values) + "]");
-    }
-
-    private static String member(String name, String value) {
-        return "\"" + name + "\":" + value;
+        return values.isEmpty() ? "" : member(name, JsonText.array(values));
     }
 }

@@ -43,6 +43,10 @@ public final class Addressing {
             return Optional.empty();
         }
         String slug = change.slug().strip().toLowerCase(Locale.ROOT);
+        if (slug.equals(site.pages().get(id).slug())) {
+            change(draft, id, slug, false);
+            return Optional.empty();
+        }
         @Nullable PageId parent = site.pages().parentOf(id).orElse(null);
         Optional<Refusal> refusal = typed(site.pages().edit(), others(site.pages(), Set.of(id)), parent, slug);
         if (refusal.isEmpty()) {

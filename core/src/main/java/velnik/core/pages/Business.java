@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Links;
@@ -27,6 +28,9 @@ import velnik.core.text.Shortened;
 
 /** What the site says of the business it is of. */
 public final class Business {
+    /** A port that goes without saying, which browsers leave out. */
+    private static final Pattern OWN_PORT = Pattern.compile("^(https:.*):443$|^(http:.*):80$");
+
     private static final Set<String> LANGUAGES = Set.of(Locale.getISOLanguages());
 
     private Business() {}
@@ -86,6 +90,27 @@ public final class Business {
                             .position(position.get().orElse(null))
                             .channels(channels.get())
                             .build()));
+        }
+        return refusal;
+    }
+
+    /** Each once, in the order of the list, without what follows the host. */
+    public static Optional<Refusal> allowOrigins(Draft draft, Change.AllowOrigins allow) {
+        List<String> origins = allow.origins().stream()
+                .map(typed -> Line.cleaned(typed).replaceAll("/$", ""))
+                .filter(origin -> !origin.isEmpty())
+                .map(origin -> OWN_PORT.matcher(origin.toLowerCase(Locale.ROOT)).replaceFirst("$1$2"))
+                .distinct()
+                .toList();
+        if (origins.size() > Details.MOST_ORIGINS) {
+            return Optional.of(new Refusal.OriginsTooMany(origins.size(), Details.MOST_ORIGINS));
+        }
+        Optional<Refusal> refusal = origins.stream()
+                .filter(origin -> origin.length() > Limits.TITLE || !Details.isOrigin(origin))
+                .findFirst()
+                .map(origin -> new Refusal.OriginMalformed(Shortened.to(BusinessReading.SAID, origin)));
+        if (refusal.isEmpty()) {
+            draft.become(draft.site().withDetails(draft.site().details().withAllowedOrigins(origins)));
         }
         return refusal;
     }

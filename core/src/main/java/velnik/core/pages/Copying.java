@@ -42,6 +42,7 @@ public final class Copying {
         TakenSlugs slugs = Addressing.taken(pages);
         Set<PageId> binned = site.removedPages();
         Branch<PageId, Page> original = site.pages().branch(copy.page());
+        List<Branch<PageId, Page>> rows = rows(site, copy);
         PageId after = copy.page();
         List<PageId> copies = new ArrayList<>();
         int made = 0;
@@ -53,7 +54,7 @@ public final class Copying {
             }
             Map<PageId, PageId> ids = new HashMap<>();
             Map<PageId, PageId> last = new HashMap<>();
-            for (Branch<PageId, Page> row : copy.subpages() ? site.pages().walk(copy.page()) : List.of(original)) {
+            for (Branch<PageId, Page> row : rows) {
                 PageId id = new PageId(copy.ids() + "-" + made++);
                 if (pages.contains(id) || binned.contains(id)) {
                     return Optional.of(new Refusal.IdTaken(id));
@@ -121,11 +122,20 @@ public final class Copying {
         if (copy.titles().isEmpty()) {
             return Optional.of(new Refusal.NothingNamed());
         }
-        long each = copy.subpages() ? site.pages().walk(copy.page()).size() : 1;
-        long count = site.pages().size() + each * copy.titles().size();
+        long count = site.pages().size()
+                + (long) rows(site, copy).size() * copy.titles().size();
         return count > Limits.PAGES
                 ? Optional.of(new Refusal.TooManyPages((int) Math.min(count, Integer.MAX_VALUE), Limits.PAGES))
                 : Optional.empty();
+    }
+
+    /** Built-in pages are there once, so one that stands beneath the original is not copied. */
+    private static List<Branch<PageId, Page>> rows(Site site, Change.CopyPages copy) {
+        return copy.subpages()
+                ? site.pages().walk(copy.page()).stream()
+                        .filter(row -> !row.value().kind().isBuiltIn())
+                        .toList()
+                : List.of(site.pages().branch(copy.page()));
     }
 
     private static Page copied(Page page, String title, boolean top, boolean content) {

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param language of its content, as a BCP 47 tag
  * @param position null where it is not known
  * @param channels where else it is found, in their order
+ * @param allowedOrigins of websites elsewhere that may show its menus
  */
 @RecordBuilder
 public record Details(
@@ -30,14 +31,23 @@ public record Details(
         OpeningHours hours,
         @Nullable Position position,
         List<Channel> channels,
-        NewPages newPages)
+        NewPages newPages,
+        List<String> allowedOrigins)
         implements DetailsBuilder.With {
+    /** How many websites elsewhere may show its menus. */
+    public static final int MOST_ORIGINS = 20;
+
     public static final Details NONE = named("", "", ZoneId.of("UTC"));
 
     public Details {
         channels = List.copyOf(channels);
         if (channels.size() > Channel.MOST) {
             throw new IllegalArgumentException("a business has at most " + Channel.MOST + " channels");
+        }
+        allowedOrigins = List.copyOf(allowedOrigins);
+        if (allowedOrigins.size() > MOST_ORIGINS || !allowedOrigins.stream().allMatch(Details::isOrigin)) {
+            throw new IllegalArgumentException("at most " + MOST_ORIGINS + " websites, each like"
+                    + " https://brackwater.example, not " + allowedOrigins);
         }
         if (name.length() > Limits.TITLE) {
             throw new IllegalArgumentException("a site's name has at most " + Limits.TITLE + " characters");
@@ -50,7 +60,17 @@ public record Details(
     /** One in English that says nothing of its business yet. */
     public static Details named(String name, String address, ZoneId timeZone) {
         return new Details(
-                name, address, null, timeZone, "en", Contact.NONE, OpeningHours.NONE, null, List.of(), NewPages.PLAIN);
+                name,
+                address,
+                null,
+                timeZone,
+                "en",
+                Contact.NONE,
+                OpeningHours.NONE,
+                null,
+                List.of(),
+                NewPages.PLAIN,
+                List.of());
     }
 
     /** Whether a text is a web address of a host alone: http or https, a host, perhaps a port, nothing more. */

@@ -15,7 +15,7 @@ import velnik.core.change.FileChange;
 import velnik.core.change.MenuChange;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
-import velnik.core.forwarding.Forwards;
+import velnik.core.forwarding.ForwardLooking;
 import velnik.core.outline.Place;
 import velnik.core.pages.Layouts;
 import velnik.core.reach.Days;
@@ -54,6 +54,10 @@ final class PageTelling {
             case Change.SetForm set -> some(set.fields().isEmpty() ? "SetForm.none" : "SetForm", List.of(set.page()));
             case Change.SetPicture set -> some(set.picture() == null ? "SetPicture.none" : "SetPicture", set.pages());
             case Change.SetSearchWords set -> some("SetSearchWords", List.of(set.page()));
+            case Change.SetPageWords set ->
+                some(
+                        "SetPageWords",
+                        set.pages().stream().map(Change.PageWords::page).toList());
             case Change.SetText set -> some("SetText", List.of(set.page()));
             case Change.SetSlug set ->
                 Telling.say("SetSlug", title(after, set.page()), 1, Map.of("address", Addresses.of(after, set.page())));
@@ -118,7 +122,21 @@ final class PageTelling {
             case Change.SetHome set -> Telling.say("SetHome", title(after, set.page()), 1);
             case Change.SetGroup set -> some(set.group() ? "SetGroup.group" : "SetGroup.page", set.pages());
             case Change.BringBack back -> Telling.say("BringBack", Map.of("number", back.release()));
+            case Change.BringSite bring -> Telling.say("BringSite", Map.of());
             case Change.SetForward set -> forwarded(set);
+            case Change.AllowOrigins allow ->
+                Telling.say(
+                        "AllowOrigins",
+                        Map.of(
+                                "count",
+                                after.details().allowedOrigins().size(),
+                                "origins",
+                                WORDS.list(after.details().allowedOrigins())));
+            case Change.SetForwards set ->
+                set.forwards().size() == 1
+                        ? forwarded(set.forwards().getFirst())
+                        : Telling.say(
+                                "SetForwards", Map.of("count", set.forwards().size()));
             case Change.Restore restore -> restored(restore);
             case Change.EmptyBin empty ->
                 Telling.say(
@@ -209,7 +227,7 @@ final class PageTelling {
     }
 
     private Telling forwarded(Change.SetForward set) {
-        Forward.Source from = Forwards.meant(before, set.from());
+        Forward.Source from = ForwardLooking.at(before).meant(set.from());
         String words = Words.source(before, from);
         return after.findForward(from)
                 .map(forward -> Telling.say(

@@ -3,6 +3,7 @@ package velnik.core.text;
 import static java.util.stream.Collectors.joining;
 
 import java.util.Arrays;
+import java.util.List;
 
 /** Texts as JSON has them, which scripts read as well; what is written into a page never ends the element around it. */
 public final class JsonText {
@@ -25,6 +26,26 @@ public final class JsonText {
 
     /** An array of them. */
     public static String list(String... texts) {
-        return Arrays.stream(texts).map(JsonText::of).collect(joining(",", "[", "]"));
+        return array(Arrays.stream(texts).map(JsonText::of).toList());
+    }
+
+    /** @param values written already */
+    public static String array(List<String> values) {
+        return "[" + String.join(",", values) + "]";
+    }
+
+    /** @param members written already; those that are empty are left out */
+    public static String object(String... members) {
+        return Arrays.stream(members).filter(member -> !member.isEmpty()).collect(joining(",", "{", "}"));
+    }
+
+    /** A member of an object; empty where there is nothing to say. */
+    public static String text(String name, String text) {
+        return text.isEmpty() ? "" : member(name, of(text));
+    }
+
+    /** @param value written already */
+    public static String member(String name, String value) {
+        return of(name) + ":" + value;
     }
 }

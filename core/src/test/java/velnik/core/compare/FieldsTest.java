@@ -72,6 +72,7 @@ public class FieldsTest {
             case "hours" -> new OpeningHours(Map.of(DayOfWeek.MONDAY, List.of(new Span(540, 720))), List.of());
             case "position" -> new Position(51.7, 0.6);
             case "channels" -> List.of(new Channel("Films", "https://films.example/", "film"));
+            case "allowedOrigins" -> List.of("https://shop.example");
             case "form" ->
                 new EnquiryForm(List.of(new EnquiryForm.Field(EnquiryForm.Kind.NAME, "Name", true, List.of())));
             case "text" -> TextHash.of("another");

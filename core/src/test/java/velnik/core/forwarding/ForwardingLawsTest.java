@@ -29,7 +29,7 @@ public class ForwardingLawsTest {
 
     @DataProvider
     public Object[] seeds() {
-        return new Object[] {11L, 12L, 13L, 14L, 15L, 16L};
+        return new Object[] {11L, 12L, 13L, 14L, 15L, 17L};
     }
 
     @Test(dataProvider = "seeds")

@@ -67,6 +67,19 @@ public class CopyingTest {
         assertFalse(script.site().pages().get(script.page("Safety on the ebb")).locked());
     }
 
+    /** Every site has each of them once. */
+    @Test
+    public void builtInPagesBeneath_areNotCopied() {
+        SiteScript script = brackwater();
+        PageId hire = script.page("Hire");
+        script.does(new Change.MovePages(
+                        List.of(script.page("Search")), script.site().pages().endOf(hire)))
+                .does(copy(hire, true, true, "Sale"));
+        assertFalse(under(script.site(), script.page("Sale")).contains("Search"));
+        assertTrue(under(script.site(), hire).contains("Search"));
+        assertTrue(under(script.site(), script.page("Sale")).contains("Canoes"));
+    }
+
     @Test
     public void itemsAreCopied_ifAsked_eachRightAfterTheOriginals_followingTheNewTitle() {
         SiteScript script = brackwater();

@@ -1,0 +1,77 @@
+package velnik.core.importing;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import velnik.core.change.Change;
+import velnik.core.site.LayoutId;
+import velnik.core.site.PageId;
+import velnik.core.site.Reach;
+
+/** Collects what fields of pages become, so that pages which get the same get it in one change. */
+final class FieldEdits {
+    private record TopicEdit(Set<String> add, Set<String> remove) {}
+
+    private final Map<Reach, List<PageId>> reaches = new LinkedHashMap<>();
+    private final Map<Boolean, List<PageId>> members = new LinkedHashMap<>();
+    private final Map<Boolean, List<PageId>> keptFromSearchEngines = new LinkedHashMap<>();
+    private final Map<LayoutId, List<PageId>> layouts = new LinkedHashMap<>();
+    private final Map<LocalDate, List<PageId>> dates = new LinkedHashMap<>();
+    private final Map<TopicEdit, List<PageId>> topics = new LinkedHashMap<>();
+    private final List<Change.PageWords> words = new ArrayList<>();
+    private final List<Change> single = new ArrayList<>();
+
+    void reach(PageId page, Reach reach) {
+        put(reaches, reach, page);
+    }
+
+    void membersOnly(PageId page, boolean only) {
+        put(members, only, page);
+    }
+
+    void keptFromSearchEngines(PageId page, boolean kept) {
+        put(keptFromSearchEngines, kept, page);
+    }
+
+    void layout(PageId page, LayoutId layout) {
+        put(layouts, layout, page);
+    }
+
+    void date(PageId page, LocalDate date) {
+        put(dates, date, page);
+    }
+
+    void topics(PageId page, Set<String> add, Set<String> remove) {
+        put(topics, new TopicEdit(add, remove), page);
+    }
+
+    void words(Change.PageWords said) {
+        words.add(said);
+    }
+
+    /** What no other page gets. */
+    void add(Change change) {
+        single.add(change);
+    }
+
+    private static <V> void put(Map<V, List<PageId>> pages, V value, PageId page) {
+        pages.computeIfAbsent(value, any -> new ArrayList<>()).add(page);
+    }
+
+    void collect(Consumer<Change> changes) {
+        if (!words.isEmpty()) {
+            changes.accept(new Change.SetPageWords(words));
+        }
+        single.forEach(changes);
+        reaches.forEach((reach, pages) -> changes.accept(new Change.SetReach(pages, reach)));
+        members.forEach((only, pages) -> changes.accept(new Change.SetMembersOnly(pages, only)));
+        keptFromSearchEngines.forEach((kept, pages) -> changes.accept(new Change.SetSearchEngines(pages, !kept)));
+        layouts.forEach((layout, pages) -> changes.accept(new Change.SetLayout(pages, layout)));
+        dates.forEach((date, pages) -> changes.accept(new Change.SetDate(pages, date)));
+        topics.forEach((edit, pages) -> changes.accept(new Change.SetTopics(pages, edit.add(), edit.remove())));
+    }
+}

@@ -1,0 +1,103 @@
+package velnik.core.importing;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import velnik.core.site.Limits;
+import velnik.core.site.PageKind;
+
+/** Makes a tree of pages from their paths. Where the page is missing that others are beneath, a group stands in for it. */
+final class PathTree {
+    private static final class Node {
+        private Found.@Nullable FoundPage page;
+        private final Map<String, Node> beneath = new LinkedHashMap<>();
+    }
+
+    private final Node root = new Node();
+    private final List<Found.Aside> asides;
+
+    /** @param asides gets what has no place in the tree */
+    PathTree(List<Found.Aside> asides) {
+        this.asides = asides;
+    }
+
+    /** @param page with its path; one of a path that there is already is passed over, and told */
+    void add(Found.FoundPage page) {
+        Found.@Nullable FoundPage there = put(page);
+        if (there != null) {
+            asides.add(new Found.Aside(
+                    page.spot(),
+                    page.title(),
+                    FileRead.WORDS.say("again", Map.of("line", there.spot().line())),
+                    false));
+        }
+    }
+
+    /** As {@link #add}, but of a page that is said more than once the first that knows its title says what it is called. */
+    void know(Found.FoundPage page) {
+        put(page);
+    }
+
+    /** @return what was there already */
+    private Found.@Nullable FoundPage put(Found.FoundPage page) {
+        List<String> segments = WebPath.segments(page.path());
+        if (segments.size() > Limits.LEVELS) {
+            asides.add(new Found.Aside(
+                    page.spot(),
+                    page.title(),
+                    FileRead.WORDS.say("deep", Map.of("level", segments.size(), "limit", Limits.LEVELS)),
+                    true));
+            return null;
+        }
+        Node node = root;
+        for (String segment : segments) {
+            node = node.beneath.computeIfAbsent(segment, any -> new Node());
+        }
+        Found.@Nullable FoundPage there = node.page;
+        if (there == null || there.spot().equals(Found.Spot.NOWHERE)) {
+            node.page = page;
+            return null;
+        }
+        if (there.guessed() && !page.guessed()) {
+            node.page = named(there, page.title());
+        }
+        return there;
+    }
+
+    private static Found.FoundPage named(Found.FoundPage page, String title) {
+        return new Found.FoundPage(
+                page.spot(), page.level(), title, false, page.path(), page.former(), page.typed(), page.said());
+    }
+
+    /** The home page first, the others as they came. */
+    List<Found.FoundPage> pages() {
+        List<Found.FoundPage> pages = new ArrayList<>();
+        if (root.page != null) {
+            pages.add(root.page.at(1));
+        }
+        collect(root, "", 1, pages);
+        return pages;
+    }
+
+    private static void collect(Node node, String path, int level, List<Found.FoundPage> pages) {
+        node.beneath.forEach((segment, child) -> {
+            String here = path + "/" + segment;
+            pages.add(child.page == null ? missing(here, level) : child.page.at(level));
+            collect(child, here, level + 1, pages);
+        });
+    }
+
+    private static Found.FoundPage missing(String path, int level) {
+        return new Found.FoundPage(
+                Found.Spot.NOWHERE,
+                level,
+                WebPath.title(path),
+                true,
+                path,
+                "",
+                "",
+                Found.Said.NOTHING.with(said -> said.kind(PageKind.GROUP)));
+    }
+}
