@@ -6,7 +6,7 @@ import org.springframework.http.HttpStatus;
 /**
  * An answer that is an error, as RFC 9457 has it: a stable type, a sentence, and the facts.
  */
-public final class ProblemException extends RuntimeException {
+public class ProblemException extends RuntimeException {
     private final transient HttpStatus status;
     private final String sentence;
     private final String type;

@@ -22,26 +22,31 @@ public final class SecurityHeaders extends OncePerRequestFilter {
     /** What the window loads, whose frame has no origin. */
     private static final String FOR_THE_WINDOW = "/-/static/visitor/";
 
+    /** What websites elsewhere load. */
+    private static final String FEEDS = "/-/feeds/";
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String path = request.getRequestURI();
         write(path, response::setHeader);
-        if (path.startsWith("/-/api/") || path.startsWith("/-/static/")) {
+        if (path.startsWith("/-/api/") || path.startsWith("/-/static/") || path.startsWith(FEEDS)) {
             response.setHeader(Policy.HEADER, NOTHING);
         }
         chain.doFilter(request, response);
     }
 
-    private static boolean isForTheWindow(String path) {
-        return path.startsWith(FOR_THE_WINDOW) || path.startsWith("/-/window/") && path.contains(FileAddresses.BASE);
+    private static boolean isForOthers(String path) {
+        return path.startsWith(FOR_THE_WINDOW)
+                || path.startsWith(FEEDS)
+                || path.startsWith("/-/window/") && path.contains(FileAddresses.BASE);
     }
 
     /** @param path decides who may load the answer */
     public static void write(String path, BiConsumer<String, String> header) {
         header.accept("X-Content-Type-Options", "nosniff");
         header.accept("Cross-Origin-Opener-Policy", "same-origin");
-        header.accept("Cross-Origin-Resource-Policy", isForTheWindow(path) ? "cross-origin" : "same-origin");
+        header.accept("Cross-Origin-Resource-Policy", isForOthers(path) ? "cross-origin" : "same-origin");
         header.accept(
                 "Permissions-Policy",
                 "camera=(), display-capture=(), geolocation=(), microphone=(), payment=(), usb=()");

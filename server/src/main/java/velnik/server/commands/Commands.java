@@ -30,6 +30,7 @@ public final class Commands {
             "forwards-csv", "csv?of=FORWARDS",
             "nginx", "rules?for=NGINX",
             "apache", "rules?for=APACHE",
+            "json", "json",
             "static", "static",
             "opml", "opml",
             "markdown", "markdown"));

@@ -21,13 +21,23 @@ import velnik.core.site.Site;
  * What holds for the whole site.
  *
  * @param timeZone where its days begin and end, as the tz database calls it
+ * @param allowedOrigins of websites elsewhere that may show the menus
  * @param layouts those that every site has, then the owner's own by name
  */
-record SettingsDto(BusinessDto business, String timeZone, List<LayoutDto> layouts, NewPagesDto newPages) {
+record SettingsDto(
+        BusinessDto business,
+        String timeZone,
+        List<String> allowedOrigins,
+        List<LayoutDto> layouts,
+        NewPagesDto newPages) {
 
     static SettingsDto of(Site site) {
         return new SettingsDto(
-                BusinessDto.of(site.details()), site.details().timeZone().getId(), layouts(site), NewPagesDto.of(site));
+                BusinessDto.of(site.details()),
+                site.details().timeZone().getId(),
+                site.details().allowedOrigins(),
+                layouts(site),
+                NewPagesDto.of(site));
     }
 
     /**

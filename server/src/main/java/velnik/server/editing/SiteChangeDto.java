@@ -65,6 +65,14 @@ sealed interface SiteChangeDto extends ChangeDto {
         }
     }
 
+    /** @param origins of websites elsewhere that may show the menus; no others may any more */
+    record AllowOrigins(@NotNull List<String> origins) implements SiteChangeDto {
+        @Override
+        public Change change() {
+            return new Change.AllowOrigins(origins);
+        }
+    }
+
     /** @param model whether the pages are offered to make new ones from */
     record SetModel(@NotNull List<String> pages, boolean model) implements SiteChangeDto {
         @Override

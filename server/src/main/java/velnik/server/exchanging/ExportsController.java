@@ -37,6 +37,8 @@ import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 import velnik.server.calls.ProblemException;
 import velnik.server.releasing.LiveSite;
+import velnik.server.storage.WholeSite;
+import velnik.server.texts.Texts;
 import velnik.server.visiting.TakenSite;
 import velnik.server.workingcopy.Computed;
 
@@ -47,13 +49,17 @@ class ExportsController {
     private final Computed computed;
     private final LiveSite live;
     private final TakenSite taken;
+    private final WholeSite whole;
+    private final Texts texts;
     private final Clock clock;
 
-    ExportsController(Computed computed, LiveSite live, TakenSite taken, Clock clock) {
-        this.taken = taken;
-        this.clock = clock;
+    ExportsController(Computed computed, LiveSite live, TakenSite taken, WholeSite whole, Texts texts, Clock clock) {
         this.computed = computed;
         this.live = live;
+        this.taken = taken;
+        this.whole = whole;
+        this.texts = texts;
+        this.clock = clock;
     }
 
     /** What tables there are. */
@@ -110,8 +116,8 @@ class ExportsController {
         }
         Frame frame = new Frame(addresses(site), VisitorWords.in(site.details().language()), "", List.of(), null);
         String html = new VisitorHtml(site, now.navigation(Visitor.NON_MEMBER), frame).zone(id, zone);
-        String name = zone.name().toLowerCase(Locale.ROOT).replace('_', '-');
-        return file(site, "zone-" + name, "html", html.isEmpty() ? "<!-- Nothing stands there. -->\n" : html + "\n");
+        return file(
+                site, "zone-" + zone.word(), "html", html.isEmpty() ? "<!-- Nothing stands there. -->\n" : html + "\n");
     }
 
     private static AddressWriter addresses(Site site) {
@@ -137,6 +143,19 @@ class ExportsController {
             case NGINX -> file(site, "forwards.nginx", "conf", ForwardRules.nginx(all, pages));
             case APACHE -> file(site, "forwards.apache", "conf", ForwardRules.apache(all, pages));
         };
+    }
+
+    /** The whole site but the bin and the contents of files, as JSON that can be read in again. */
+    @GetMapping(path = "/json", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> json() {
+        Site site = computed.now().state().site();
+        return file(site, "whole-site", "json", whole.write(site, texts::of));
+    }
+
+    /** What that JSON is like, as JSON Schema 2020-12. */
+    @GetMapping(path = "/json-schema", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> schema() {
+        return file(computed.now().state().site(), "whole-site.schema", "json", whole.schema());
     }
 
     /** The live site as files, in a ZIP that is made while it is sent. */
@@ -182,16 +201,15 @@ class ExportsController {
 
     private static ResponseEntity<byte[]> file(Site site, String name, String ending, String text) {
         return ResponseEntity.ok()
-                .contentType(new MediaType(
-                        "text",
+                .contentType(MediaType.parseMediaType(
                         switch (ending) {
-                            case "csv" -> "csv";
-                            case "md" -> "markdown";
-                            case "conf" -> "plain";
-                            case "html" -> "html";
-                            default -> "x-opml";
-                        },
-                        StandardCharsets.UTF_8))
+                            case "json" -> "application/json";
+                            case "csv" -> "text/csv;charset=UTF-8";
+                            case "md" -> "text/markdown;charset=UTF-8";
+                            case "conf" -> "text/plain;charset=UTF-8";
+                            case "html" -> "text/html;charset=UTF-8";
+                            default -> "text/x-opml;charset=UTF-8";
+                        }))
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition(site, name, ending))
                 .body(text.getBytes(StandardCharsets.UTF_8));
     }

@@ -90,6 +90,10 @@ class FileFolder {
         }
     }
 
+    boolean has(FileHash hash) {
+        return Files.isDirectory(folder(hash));
+    }
+
     private Path folder(FileHash hash) {
         return shelf(hash).resolve(hash.value());
     }

@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.util.concurrent.locks.ReadWriteLock;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
 import org.springframework.stereotype.Service;
+import velnik.core.site.SiteFile;
 import velnik.server.storage.FileNames;
 
 /** Lets the contents of files go that nothing names any more, but for those that somebody copies. */
@@ -33,6 +34,11 @@ public class KeptFiles {
         } finally {
             lock.readLock().unlock();
         }
+    }
+
+    /** Whether what a file holds is here. */
+    public boolean has(SiteFile file) {
+        return folder.has(file.content().hash());
     }
 
     /** Nothing may be taken in meanwhile. Where contents are being copied, they stay until the next time. */

@@ -63,6 +63,9 @@ public class Members {
         record Wrong() implements SignIn {}
 
         record TooOften(Duration left) implements SignIn {}
+
+        /** Too many others sign in just now. */
+        record Busy() implements SignIn {}
     }
 
     List<Member> all() {
@@ -119,10 +122,15 @@ public class Members {
             return new SignIn.TooOften(wait);
         }
         Optional<Member> member = store.find(name);
-        boolean right = work.inTurn(
-                address,
-                () -> passwords.matches(
-                        password, member.map(Member::passwordHash).orElse(nobodysHash)));
+        boolean right;
+        try {
+            right = work.inTurn(
+                    address,
+                    () -> passwords.matches(
+                            password, member.map(Member::passwordHash).orElse(nobodysHash)));
+        } catch (PasswordWork.TooManyAtOnce busy) {
+            return new SignIn.Busy();
+        }
         if (member.isEmpty() || !right) {
             LOG.warn("a wrong password for the member {} from {}", Line.cleaned(name), address);
             return new SignIn.Wrong();

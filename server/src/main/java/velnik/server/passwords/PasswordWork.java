@@ -22,7 +22,8 @@ import velnik.server.calls.ProblemException;
  */
 @Component
 public class PasswordWork {
-    private static final int SECONDS = 10;
+    /** Seconds that somebody waits for their turn, and then for the check: on a busy machine long, and not for ever. */
+    private static final int SECONDS = 30;
 
     private final ExecutorService checks = Executors.newFixedThreadPool(
             Math.max(1, Runtime.getRuntime().availableProcessors() / 2),
@@ -32,13 +33,13 @@ public class PasswordWork {
 
     /**
      * @param address that the password comes from
-     * @throws ProblemException when too many wait already (429)
+     * @throws TooManyAtOnce when too many wait already
      */
     public <T> T inTurn(String address, Supplier<T> work) {
         Semaphore turn = turns.get(address);
         try {
             if (!turn.tryAcquire(SECONDS, TimeUnit.SECONDS)) {
-                throw tooMany();
+                throw new TooManyAtOnce();
             }
             try {
                 return checked(work);
@@ -47,7 +48,7 @@ public class PasswordWork {
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            throw tooMany();
+            throw new TooManyAtOnce();
         }
     }
 
@@ -56,7 +57,7 @@ public class PasswordWork {
         try {
             return check.get(SECONDS, TimeUnit.SECONDS);
         } catch (TimeoutException late) {
-            throw tooMany();
+            throw new TooManyAtOnce();
         } catch (ExecutionException failed) {
             if (failed.getCause() instanceof RuntimeException cause) {
                 throw cause;
@@ -72,10 +73,13 @@ public class PasswordWork {
         checks.shutdownNow();
     }
 
-    private static ProblemException tooMany() {
-        return new ProblemException(
-                HttpStatus.TOO_MANY_REQUESTS,
-                "too-many-at-once",
-                "Too many people sign in just now. Try again in a moment.");
+    /** So many passwords are being checked that one more has to come again (429). */
+    public static final class TooManyAtOnce extends ProblemException {
+        TooManyAtOnce() {
+            super(
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "too-many-at-once",
+                    "Too many people sign in just now. Try again in a moment.");
+        }
     }
 }

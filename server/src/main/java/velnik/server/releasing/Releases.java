@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
@@ -83,7 +82,7 @@ public class Releases {
         return workingCopy.edit(() -> {
             List<Change> before = workingCopy.changesOf(request);
             if (before.isEmpty()) {
-                checkIsNewest(basedOn);
+                workingCopy.checkIsNewest(basedOn);
             } else if (!(before.getFirst() instanceof Change.BringBack back && back.release() == number)) {
                 throw RequestName.taken();
             }
@@ -93,19 +92,6 @@ public class Releases {
                     : before;
             return workingCopy.apply(person, request, basedOn, changes);
         });
-    }
-
-    /** @throws ProblemException when the working copy went on since (409), or never was there */
-    private void checkIsNewest(long basedOn) {
-        workingCopy.checkRevision(basedOn);
-        long revision = workingCopy.state().revision();
-        if (revision != basedOn) {
-            throw new ProblemException(
-                    HttpStatus.CONFLICT,
-                    "changed-since",
-                    "Somebody changed the site since you looked at what waits. Look again, then go on.",
-                    Map.of("basedOn", basedOn, "revision", revision));
-        }
     }
 
     /** So many of the newest are kept, */
@@ -142,7 +128,7 @@ public class Releases {
     }
 
     private ReleaseHeading publishNew(String person, String request, long basedOn, String note) {
-        checkIsNewest(basedOn);
+        workingCopy.checkIsNewest(basedOn);
         WorkingCopy.State state = workingCopy.state();
         if (live.waiting(state.site()).isEmpty()) {
             throw new ProblemException(

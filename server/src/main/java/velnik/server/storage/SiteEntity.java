@@ -49,6 +49,9 @@ class SiteEntity {
 
     String channels;
 
+    @Column(name = "allowed_origins")
+    String allowedOrigins;
+
     @Nullable
     String home;
 
@@ -80,6 +83,7 @@ class SiteEntity {
                 new NewPages(
                         newPagesReach,
                         new LayoutId(newPagesLayout),
-                        newPagesModel == null ? null : new PageId(newPagesModel)));
+                        newPagesModel == null ? null : new PageId(newPagesModel)),
+                allowedOrigins.lines().toList());
     }
 }

@@ -15,6 +15,7 @@ import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
 import velnik.core.change.MenuChange;
@@ -50,7 +51,7 @@ import velnik.core.site.TextHash;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 14;
+    static final int FORMAT = 15;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -66,7 +67,8 @@ class StoredForms {
             FormatEleven::upgraded,
             FormatTwelve::upgraded,
             FormatThirteen::upgraded,
-            UnaryOperator.identity()); // 14 knows items that lead to places on pages
+            UnaryOperator.identity(), // 14 knows items that lead to places on pages
+            FormatFifteen::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
@@ -218,6 +220,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.SetSlug.class, name = "setSlug"),
         @JsonSubTypes.Type(value = Change.SetSummary.class, name = "setSummary"),
         @JsonSubTypes.Type(value = Change.SetSearchWords.class, name = "setSearchWords"),
+        @JsonSubTypes.Type(value = Change.SetPageWords.class, name = "setPageWords"),
         @JsonSubTypes.Type(value = Change.SetText.class, name = "setText"),
         @JsonSubTypes.Type(value = Change.SetForm.class, name = "setForm"),
         @JsonSubTypes.Type(value = Change.SetPicture.class, name = "setPicture"),
@@ -247,7 +250,10 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.AddBuiltInPages.class, name = "addBuiltInPages"),
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.SetForward.class, name = "setForward"),
+        @JsonSubTypes.Type(value = Change.AllowOrigins.class, name = "allowOrigins"),
+        @JsonSubTypes.Type(value = Change.SetForwards.class, name = "setForwards"),
         @JsonSubTypes.Type(value = Change.BringBack.class, name = "bringBack"),
+        @JsonSubTypes.Type(value = Change.BringSite.class, name = "bringSite"),
         @JsonSubTypes.Type(value = Change.CopyPages.class, name = "copyPages"),
         @JsonSubTypes.Type(value = Change.SetHome.class, name = "setHome"),
         @JsonSubTypes.Type(value = Change.SetGroup.class, name = "setGroup"),
@@ -347,8 +353,41 @@ class StoredForms {
                 site.files()));
     }
 
+    ObjectNode node() {
+        return json.createObjectNode();
+    }
+
+    JsonNode tree(String text) {
+        return json.readTree(text);
+    }
+
+    JsonNode siteTree(Site site) {
+        return tree(writeSite(site));
+    }
+
+    JsonNode siteTree(int format, JsonNode written) {
+        return current(format, written);
+    }
+
+    String indented(JsonNode node) {
+        return json.writerWithDefaultPrettyPrinter().writeValueAsString(node);
+    }
+
+    /** @param tree in the newest format */
+    Site readSite(JsonNode tree) {
+        return site(json.treeToValue(tree, StoredSite.class));
+    }
+
+    /** Of {@link WholeSite}. */
+    ObjectNode schema() {
+        return SiteSchema.of(json, type -> json.serializationConfig().findMixInClassFor(type), StoredSite.class);
+    }
+
     Site readSite(int format, String text) {
-        StoredSite stored = read(format, text, StoredSite.class);
+        return site(read(format, text, StoredSite.class));
+    }
+
+    private static Site site(StoredSite stored) {
         return new Site(
                 stored.details(),
                 outline(stored.pages()),
@@ -364,11 +403,15 @@ class StoredForms {
 
     /** What was written, as the newest format has it. */
     private JsonNode current(int format, String text) {
+        return current(format, json.readTree(text));
+    }
+
+    private static JsonNode current(int format, JsonNode written) {
         if (format > FORMAT) {
             throw new IllegalStateException("this data was written by a newer Velnik (format " + format
                     + "); this one reads up to format " + FORMAT);
         }
-        JsonNode node = json.readTree(text);
+        JsonNode node = written;
         for (UnaryOperator<JsonNode> upgrade : UPGRADES.subList(format - 1, UPGRADES.size())) {
             node = upgrade.apply(node);
         }

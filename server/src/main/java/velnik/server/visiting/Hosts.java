@@ -25,7 +25,7 @@ import velnik.server.settings.Settings;
 @Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class Hosts extends OncePerRequestFilter {
     private static final List<String> FOR_VISITORS =
-            List.of(VisitorAssets.BASE, MemberSession.BASE, FileAddresses.BASE, FormView.BASE);
+            List.of(VisitorAssets.BASE, MemberSession.BASE, FileAddresses.BASE, FormView.BASE, FeedController.BASE);
 
     private final String visitorHost;
 

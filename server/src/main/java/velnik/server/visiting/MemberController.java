@@ -60,6 +60,8 @@ class MemberController {
                         name,
                         pages.words().say("signIn.wrong"),
                         accepted);
+            case Members.SignIn.Busy() ->
+                refused(HttpStatus.TOO_MANY_REQUESTS, to, name, pages.words().say("signIn.busy"), accepted);
             case Members.SignIn.TooOften(Duration left) ->
                 refused(
                         HttpStatus.TOO_MANY_REQUESTS,

@@ -36,6 +36,13 @@ class StaticResources implements WebMvcConfigurer {
                 .addResolver(new SmallestCoding())
                 .addResolver(compressed())
                 .addResolver(new VersionResourceResolver().addContentVersionStrategy("/**"));
+        // Websites elsewhere name it by an address that lasts, so it is asked for again each hour.
+        registry.addResourceHandler(FeedController.BASE + "*.js")
+                .addResourceLocations("classpath:/web/elsewhere/")
+                .setCacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePublic())
+                .resourceChain(true)
+                .addResolver(new SmallestCoding())
+                .addResolver(compressed());
         registry.addResourceHandler("/-/static/editor/**")
                 .addResourceLocations("classpath:/web/editor/")
                 .setCacheControl(FOR_A_YEAR)

@@ -102,23 +102,27 @@ class VisitorController {
                 .build();
     }
 
-    private static String origin(HttpServletRequest request) {
+    static String origin(HttpServletRequest request) {
         String url = request.getRequestURL().toString();
         return url.substring(0, url.length() - request.getRequestURI().length());
     }
 
-    /** Pages are to be asked for each time, so that a new release is seen at once; the tag saves sending them again. */
     static ResponseEntity<byte[]> answer(Rendered page, String accepted, @Nullable String known) {
+        return answer(page, HTML, accepted, known);
+    }
+
+    /** To be asked for each time, so that a new release is seen at once; the tag saves sending it again. */
+    static ResponseEntity<byte[]> answer(Rendered page, MediaType type, String accepted, @Nullable String known) {
         boolean gzip = accepted.toLowerCase(Locale.ROOT).contains("gzip");
         HttpHeaders headers = new HttpHeaders();
         headers.setCacheControl(page.forMembers() ? CacheControl.noCache().cachePrivate() : CacheControl.noCache());
         headers.set(Policy.HEADER, POLICY);
-        headers.set(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING + ", " + HttpHeaders.COOKIE);
+        headers.add(HttpHeaders.VARY, HttpHeaders.ACCEPT_ENCODING + ", " + HttpHeaders.COOKIE);
         headers.setETag(page.tag());
         if (page.tag().equals(known) && page.status() == HttpStatus.OK.value()) {
             return new ResponseEntity<>(headers, HttpStatus.NOT_MODIFIED);
         }
-        headers.setContentType(HTML);
+        headers.setContentType(type);
         if (gzip) {
             headers.set(HttpHeaders.CONTENT_ENCODING, "gzip");
         }

@@ -255,6 +255,14 @@ class VisitorPages {
         return address.isEmpty() ? asked : address;
     }
 
+    /** What is live, with its menus as visitors get them who are not members. */
+    record Live(Site site, SiteNavigation navigation) {}
+
+    Live live() {
+        ReleasePages pages = pages(Visitor.NON_MEMBER);
+        return new Live(pages.site, pages.navigation);
+    }
+
     private ReleasePages pages(Visitor visitor) {
         Site site = live.site();
         Served release = current;

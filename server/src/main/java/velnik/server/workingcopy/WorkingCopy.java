@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -168,22 +169,39 @@ public class WorkingCopy {
      * @throws ProblemException refused (422), or somebody changed the same field since that revision (409)
      */
     public Kept apply(String person, String request, long basedOn, List<Change> changes) {
-        return applied(JournalEntry.Kind.EDIT, person, request, () -> basedOn, changes);
+        return applied(JournalEntry.Kind.EDIT, person, request, () -> basedOn, changes, Outcome.Applied::title);
+    }
+
+    /** The same for changes that are one deed, which undo calls by its title and not by theirs. */
+    public Kept apply(String person, String request, long basedOn, List<Change> changes, String title) {
+        return applied(JournalEntry.Kind.EDIT, person, request, () -> basedOn, changes, applied -> title);
     }
 
     /** Makes changes that nobody undoes: Velnik's own, and those that say beforehand that they are for good. */
     public Kept applyForGood(String person, String request, List<Change> changes) {
-        return applied(JournalEntry.Kind.SYSTEM, person, request, () -> state.revision(), changes);
+        return applied(
+                JournalEntry.Kind.SYSTEM, person, request, () -> state.revision(), changes, Outcome.Applied::title);
     }
 
     private Kept applied(
-            JournalEntry.Kind kind, String person, String request, LongSupplier basedOn, List<Change> changes) {
+            JournalEntry.Kind kind,
+            String person,
+            String request,
+            LongSupplier basedOn,
+            List<Change> changes,
+            Function<Outcome.Applied, String> title) {
         Asked asked = new Asked(person, kind, changes);
         return edit(() -> repeated(request, asked)
-                .orElseGet(() -> applyNew(kind, person, request, basedOn.getAsLong(), changes)));
+                .orElseGet(() -> applyNew(kind, person, request, basedOn.getAsLong(), changes, title)));
     }
 
-    private Kept applyNew(JournalEntry.Kind kind, String person, String request, long basedOn, List<Change> changes) {
+    private Kept applyNew(
+            JournalEntry.Kind kind,
+            String person,
+            String request,
+            long basedOn,
+            List<Change> changes,
+            Function<Outcome.Applied, String> title) {
         checkRevision(basedOn);
         return switch (tried(person, changes)) {
             case Outcome.Refused(Refusal why) -> throw Refusals.problem(why);
@@ -191,7 +209,7 @@ public class WorkingCopy {
                 Site site = applied.site();
                 Difference difference = Difference.between(state.site(), site);
                 if (difference.isEmpty()) {
-                    Kept nothing = new Kept(state, applied.title(), told(applied), applied.remedies(), List.of());
+                    Kept nothing = new Kept(state, title.apply(applied), told(applied), applied.remedies(), List.of());
                     idle.remember(request, new Asked(person, kind, changes), nothing);
                     yield nothing;
                 }
@@ -208,7 +226,7 @@ public class WorkingCopy {
                         null,
                         person,
                         now(),
-                        applied.title(),
+                        title.apply(applied),
                         told(applied),
                         changes,
                         stretch.map(Stretch::difference).orElse(difference));
@@ -376,6 +394,18 @@ public class WorkingCopy {
                     HttpStatus.CONFLICT,
                     "revision-unknown",
                     "This was meant for a state of the site that never was. Nothing was changed; load the page again.",
+                    Map.of("basedOn", basedOn, "revision", state.revision()));
+        }
+    }
+
+    /** @throws ProblemException when others went on since a revision (409), or it never was there */
+    public void checkIsNewest(long basedOn) {
+        checkRevision(basedOn);
+        if (state.revision() != basedOn) {
+            throw new ProblemException(
+                    HttpStatus.CONFLICT,
+                    "changed-since",
+                    "Somebody changed the site since you looked. Look again, then go on.",
                     Map.of("basedOn", basedOn, "revision", state.revision()));
         }
     }
