@@ -57,8 +57,14 @@ export type BinDto = Schemas["BinDto"];
 export type RemovalDto = Schemas["RemovalDto"];
 export type MembersDto = Schemas["MembersDto"];
 export type BackupDto = Schemas["BackupDto"];
+export type ImportChoice = Schemas["ImportChoice"];
+export type ImportDryRun = Schemas["ImportDryRun"];
+export type ImportedSite = Schemas["ImportedSite"];
+export type ImportLine = Schemas["ImportLine"];
+export type GivenFile = Schemas["GivenFile"];
 export type MemberDto = Schemas["MemberDto"];
 export type UndoHow = NonNullable<Schemas["StepBack"]["how"]>;
+export type RemainingDto = Schemas["RemainingDto"];
 export type Zone = AssignmentDto["zone"];
 
 /** The server answered, and the answer is no. Its message is a sentence for the person. */
@@ -197,6 +203,29 @@ export const api = {
     call<PreviewDto>("POST", "/imports/outline?dryRun=true", { request, basedOn, text, place }),
   importOutline: (request: string, basedOn: number, text: string, place: PlaceDto | null) =>
     call<AnswerDto>("POST", "/imports/outline?dryRun=false", { request, basedOn, text, place }),
+  /** What reading files in would do, row by row. */
+  wouldRead: (
+    request: string,
+    basedOn: number,
+    files: readonly GivenFile[],
+    choices: ImportChoice,
+    abandoned?: AbortSignal,
+  ) =>
+    call<ImportDryRun>(
+      "POST",
+      "/imports/files?dryRun=true",
+      { request, basedOn, files, choices },
+      abandoned,
+      LONG_PATIENCE,
+    ),
+  readFiles: (request: string, basedOn: number, files: readonly GivenFile[], choices: ImportChoice) =>
+    call<AnswerDto>(
+      "POST",
+      "/imports/files?dryRun=false",
+      { request, basedOn, files, choices },
+      undefined,
+      LONG_PATIENCE,
+    ),
   menus: (abandoned?: AbortSignal) => call<MenusDto>("GET", "/menus", undefined, abandoned),
   offers: (menu: string, text: string, abandoned?: AbortSignal) =>
     call<OfferDto[]>("GET", `/menus/${menu}/offers?text=${encodeURIComponent(text)}`, undefined, abandoned),
@@ -214,6 +243,10 @@ export const api = {
   /** Null for a page that is gone. */
   series: (title: string, count: number) =>
     call<Schemas["SeriesDto"]>("GET", `/series?${new URLSearchParams({ title, count: String(count) })}`),
+  remaining: () => call<RemainingDto[]>("GET", "/remaining"),
+  structures: () => call<Schemas["StructureDto"][]>("GET", "/structures"),
+  beginWith: (request: string, basedOn: number, structure: string) =>
+    call<AnswerDto>("POST", `/structures/${structure}`, { request, basedOn }),
   bringBack: (request: string, basedOn: number, release: number) =>
     call<AnswerDto>("POST", `/releases/${release}/bring-back`, { request, basedOn }),
   releaseDifference: (from: number, to: number, abandoned: AbortSignal) =>

@@ -1,11 +1,9 @@
-import { Button, Input, Select } from "antd";
+import { Button, Input } from "antd";
 import { useState } from "react";
 import type { ChannelDto } from "../api/client";
+import { IconChoice } from "../shared/IconChoice";
 import { RemoveIcon, UpIcon } from "../shared/icons";
-import { ICONS } from "../shared/itemIcons";
 import { KeptField } from "../shared/KeptField";
-
-const ICON_CHOICES = ICONS.map((icon) => ({ value: icon, label: icon }));
 
 const NOTHING: ChannelDto = { name: "", address: "", icon: "people" };
 
@@ -30,13 +28,11 @@ export function ChannelsField(props: {
         const called = channel.name;
         return (
           <li key={at}>
-            <Select
-              aria-label={`Icon of ${called}`}
+            <IconChoice
+              label={`Icon of ${called}`}
               disabled={!mayEdit}
-              showSearch
               value={channel.icon}
-              options={ICON_CHOICES}
-              onChange={(icon) => void change(at, { icon })}
+              onChoose={(icon) => void change(at, { icon })}
             />
             <KeptField
               id={`channel-name-${at}`}
@@ -81,12 +77,10 @@ export function ChannelsField(props: {
       })}
       {mayEdit && (
         <li>
-          <Select
-            aria-label="Icon of the new channel"
-            showSearch
+          <IconChoice
+            label="Icon of the new channel"
             value={fresh.icon}
-            options={ICON_CHOICES}
-            onChange={(icon) => setFresh({ ...fresh, icon })}
+            onChoose={(icon) => setFresh({ ...fresh, icon })}
           />
           <Input
             aria-label="Name of the new channel"

@@ -1,9 +1,10 @@
 import { type DragEvent, useState } from "react";
 
-/** Takes files that are dropped on an element; none where nobody may. */
+/** Takes files that are dropped on an element, and not on one in it that takes them itself; none where nobody may. */
 export function useDropping(onDrop: ((files: readonly File[]) => void) | null) {
   const [over, setOver] = useState(false);
-  const carries = (event: DragEvent) => onDrop !== null && event.dataTransfer.types.includes("Files");
+  const carries = (event: DragEvent) =>
+    onDrop !== null && !event.defaultPrevented && event.dataTransfer.types.includes("Files");
   return {
     over,
     handlers: {

@@ -1,7 +1,7 @@
-import { Button } from "antd";
 import { useState } from "react";
 import { api, type PageCardDto } from "../api/client";
 import { type Answer, ifKnown, useAnswer } from "../shared/answer";
+import { CopyButton } from "../shared/CopyButton";
 import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { KeptField } from "../shared/KeptField";
@@ -61,20 +61,17 @@ export function AddressField(props: {
 
 /** The way to the page as visitors find it, and the other addresses that lead to it. */
 function Found(props: { readonly card: Answer<PageCardDto | null>; readonly address: string }) {
-  const [copied, setCopied] = useState(false);
   const card = ifKnown(props.card);
   const live = card?.liveAddress ?? null;
   const others = card?.addresses ?? [];
-  const copy = async () => {
-    await navigator.clipboard.writeText(new URL(live ?? props.address, location.origin).href);
-    setCopied(true);
-  };
   return (
     <>
       <span className="choices">
-        <Button size="small" onClick={() => void copy()}>
-          {copied ? "Copied" : "Copy the address"}
-        </Button>
+        <CopyButton
+          size="small"
+          words="Copy the address"
+          text={new URL(live ?? props.address, location.origin).href}
+        />
         {live && (
           <a href={live} target="_blank" rel="noreferrer">
             Open it as visitors see it

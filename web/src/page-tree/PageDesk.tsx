@@ -17,6 +17,7 @@ import { usePreference } from "../people/preferences";
 import { counted } from "../shared/counted";
 import { Later } from "../shared/Later";
 import { ShownButton } from "../shared/ShownButton";
+import { Remaining } from "../start/Remaining";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import {
   addressOf,
@@ -133,7 +134,12 @@ export function PageDesk(props: {
       onEdit={desk.edit}
       onFold={folding.fold}
       cells={(row) => cellsOf(row, { copy, looking, columns, desk, deeds })}
-      teaser={<AddTeaser onOpen={() => add(endOf(tree, null))} />}
+      teaser={
+        <>
+          <Remaining copy={copy} />
+          <AddTeaser onOpen={() => add(endOf(tree, null))} />
+        </>
+      }
     />
   );
 }

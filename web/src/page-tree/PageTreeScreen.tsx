@@ -16,9 +16,9 @@ import { destinationsFor, placeFor } from "./destinations";
 import { PageCard } from "./PageCard";
 import { PageDesk } from "./PageDesk";
 import { PagesCard } from "./PagesCard";
-import { Start } from "./Start";
 import "./page-tree.css";
 import { counted } from "../shared/counted";
+import { Start } from "../start/Start";
 
 /** Needed by those who write only. */
 const WritingDesk = apart(() => import("../writing/WritingDesk"));

@@ -1,7 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Suspense, useEffect, useState } from "react";
-import { Route, Routes, useLocation } from "react-router";
+import { Route, Routes, useLocation, useNavigate } from "react-router";
 import type { PersonDto } from "../api/client";
+import { given } from "../exchange/given";
+import { useDropping } from "../files/useDropping";
 import { MayEditContext } from "../people/mayEdit";
 import { type Preferences, PreferencesContext } from "../people/preferences";
 import { SessionOver } from "../people/SessionOver";
@@ -17,7 +19,7 @@ import {
   BackupsScreen,
   BinScreen,
   BusinessScreen,
-  ExportScreen,
+  ExchangeScreen,
   FilesScreen,
   fetchAhead,
   GoTo,
@@ -126,6 +128,16 @@ export default function Shell({
 
   const { copy } = state;
   const mayEdit = person.role !== "READER";
+  const navigate = useNavigate();
+  // What no screen has taken for itself.
+  const dropping = useDropping(
+    mayEdit
+      ? (files) => {
+          given.set(files);
+          navigate("/exchange");
+        }
+      : null,
+  );
   const commands = [
     { words: "All keys", detail: "command", run: () => setHelping(true) },
     ...(mayEdit && copy.history.undo
@@ -147,7 +159,7 @@ export default function Shell({
     <PreferencesContext value={preferences}>
       <MayEditContext value={mayEdit}>
         <Dense>
-          <div className="shell">
+          <div className="shell" {...dropping.handlers}>
             <TopLine
               copy={copy}
               keeping={state.keeping}
@@ -189,7 +201,7 @@ export default function Shell({
                   <Route path="/files" element={<FilesScreen copy={copy} store={store} />} />
                   <Route path="/messages" element={<MessagesScreen copy={copy} />} />
                   <Route path="/topics" element={<TopicsScreen copy={copy} store={store} />} />
-                  <Route path="/export" element={<ExportScreen copy={copy} />} />
+                  <Route path="/exchange" element={<ExchangeScreen copy={copy} store={store} />} />
                   <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
                   <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
                   <Route path="/pages/:page/write" element={<PageTreeScreen copy={copy} store={store} />} />

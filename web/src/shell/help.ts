@@ -278,12 +278,23 @@ export const HELP: readonly HelpTopic[] = [
   {
     question: "How do I save my pages, a menu or the whole site as files?",
     answer: [
-      "Under More, choose Export. The whole site as a ZIP works on any web server, and opened from a disk.",
+      "Under More, choose Import and export, then Export. The site as visitors get it, as a ZIP, works on any web server, and opened from a disk. The whole site as JSON can be imported again.",
       "There are tables for a spreadsheet too, and outlines and lists of the page tree and of each menu.",
       "A Markdown list of pages can be pasted on Pages again.",
     ],
-    screen: "/export",
-    control: ".ledger tbody a",
+    screen: "/exchange",
+    control: ".exchange .ant-segmented",
+  },
+  {
+    question: "How do I move my present site in, or read a file?",
+    answer: [
+      "Under More, choose Import and export, or drop the files anywhere in Velnik.",
+      "For a whole site, choose its sitemap.xml together with its home page, saved from the browser.",
+      "Outlines (OPML), tables (CSV), lists, web pages and a ZIP of Markdown files are read too.",
+      "You see row by row what would happen, and can leave rows out. One undo takes all of it back.",
+    ],
+    screen: "/exchange",
+    control: ".exchange .choose",
   },
   {
     question: "What if this machine breaks?",

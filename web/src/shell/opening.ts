@@ -8,7 +8,7 @@ import {
   BackupsScreen,
   BinScreen,
   BusinessScreen,
-  ExportScreen,
+  ExchangeScreen,
   FilesScreen,
   MembersScreen,
   MenusScreen,
@@ -34,7 +34,7 @@ const NEEDS: Readonly<Record<string, Needs>> = {
   "/messages": { script: MessagesScreen.fetch },
   "/topics": { script: TopicsScreen.fetch },
   "/members": { script: MembersScreen.fetch },
-  "/export": { script: ExportScreen.fetch, menus: true },
+  "/exchange": { script: ExchangeScreen.fetch, menus: true },
   "/backups": { script: BackupsScreen.fetch },
   "/bin": { script: BinScreen.fetch },
 };

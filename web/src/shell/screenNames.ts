@@ -9,7 +9,7 @@ export const SCREENS = [
   { path: "/messages", name: "Messages", seldom: true },
   { path: "/business", name: "The business", seldom: true },
   { path: "/topics", name: "Topics and layouts", seldom: true },
-  { path: "/export", name: "Export", seldom: true },
+  { path: "/exchange", name: "Import and export", seldom: true },
   { path: "/bin", name: "Bin", seldom: true },
   { path: "/backups", name: "Backups", seldom: true, ownersOnly: true },
   { path: "/members", name: "Members", seldom: true, ownersOnly: true },

@@ -11,7 +11,7 @@ export const FilesScreen = apart(() => import("../files/FilesScreen"));
 export const MessagesScreen = apart(() => import("../messages/MessagesScreen"));
 export const TopicsScreen = apart(() => import("../topics/TopicsScreen"));
 export const BackupsScreen = apart(() => import("../backups/BackupsScreen"));
-export const ExportScreen = apart(() => import("../exchange/ExportScreen"));
+export const ExchangeScreen = apart(() => import("../exchange/ExchangeScreen"));
 export const BinScreen = apart(() => import("../bin/BinScreen"));
 export const WaitingScreen = apart(() => import("../releases/WaitingScreen"));
 
@@ -34,7 +34,7 @@ export async function fetchAhead(): Promise<void> {
     FilesScreen,
     MessagesScreen,
     TopicsScreen,
-    ExportScreen,
+    ExchangeScreen,
     BackupsScreen,
     BinScreen,
     MembersScreen,

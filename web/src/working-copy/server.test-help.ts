@@ -51,6 +51,7 @@ export const SETTINGS: SettingsDto = {
     position: "",
     channels: [],
   },
+  allowedOrigins: [],
   timeZone: "Europe/London",
   layouts: [
     { id: "STANDARD", name: "standard", own: false },

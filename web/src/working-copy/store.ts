@@ -3,7 +3,9 @@ import {
   type AnswerDto,
   api,
   type ChangeDto,
+  type GivenFile,
   type HistoryDto,
+  type ImportChoice,
   type PlaceDto,
   Refused,
   type RemedyDto,
@@ -131,6 +133,9 @@ export class WorkingCopyStore {
   readonly paste = (text: string, place: PlaceDto | null): Promise<Result> =>
     this.send((request, revision) => api.importOutline(request, revision, text, place));
 
+  readonly readFiles = (files: readonly GivenFile[], choices: ImportChoice): Promise<Result> =>
+    this.send((request, revision) => api.readFiles(request, revision, files, choices));
+
   readonly pasteItems = (text: string, place: RowPlace): Promise<Result> =>
     this.send((request, revision) => api.importItems(request, revision, text, place));
 
@@ -166,6 +171,10 @@ export class WorkingCopyStore {
       return { ok: false, sentence: sentenceOf(problem) };
     }
   };
+
+  /** Makes the pages, menus and form of a starting structure. */
+  readonly beginWith = (structure: string): Promise<Result> =>
+    this.send((request, revision) => api.beginWith(request, revision, structure));
 
   /** Makes the working copy as it was when it was published. */
   readonly bringBack = (release: number): Promise<Result> =>

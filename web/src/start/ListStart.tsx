@@ -18,8 +18,8 @@ Contact`;
 /** Milliseconds that typing has to rest before it is read. */
 const REST = 250;
 
-/** A site without pages: how to begin. */
-export function Start({ store }: { readonly store: WorkingCopyStore }) {
+/** Begins with a list of titles that is typed or pasted. */
+export function ListStart({ store }: { readonly store: WorkingCopyStore }) {
   const [text, setText] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const preview = useAnswer(
@@ -34,8 +34,7 @@ export function Start({ store }: { readonly store: WorkingCopyStore }) {
   };
   const top = { parent: null, after: null };
   return (
-    <main className="start">
-      <h2>Your site has no pages yet</h2>
+    <>
       <p>
         Paste a list of titles, one a line; indent a line to put it under the one above. The first becomes the
         home page. A line may end in (held back) or in an address of its own, like /camp.
@@ -98,6 +97,6 @@ export function Start({ store }: { readonly store: WorkingCopyStore }) {
           Start with one page, Home
         </Button>
       </div>
-    </main>
+    </>
   );
 }

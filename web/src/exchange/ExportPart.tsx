@@ -2,21 +2,20 @@ import { exportOf } from "../api/client";
 import { useMenus } from "../menus/useMenus";
 import { ZONE_WORDS } from "../menus/words";
 import { Answered } from "../shared/answer";
-import type { WorkingCopy } from "../working-copy/store";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { Elsewhere } from "./Elsewhere";
 
 type Format = { readonly name: string; readonly path: string };
 
 const TABLE = (of: string): Format => ({ name: "CSV", path: `csv?of=${of}` });
 
 /** What is taken away in open formats, and what each holds. */
-export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
+export function ExportPart(props: { readonly copy: WorkingCopy; readonly store: WorkingCopyStore }) {
+  const { copy } = props;
   const menus = useMenus(copy.revision);
   return (
-    <main className="ledger exports">
-      <div className="head">
-        <h2>Export</h2>
-        <span>everything as it is now, published or not, in formats that other programs read</span>
-      </div>
+    <>
+      <p>Everything as it is now, published or not, in formats that other programs read.</p>
       <Answered answer={menus} what="your menus">
         {({ menus: { menus: all } }) => (
           <table>
@@ -29,9 +28,17 @@ export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
             </thead>
             <tbody>
               <Row
-                what="The whole site"
-                holds="what is published, as files that any web server shows and that open from a disk; without members' pages and forms"
+                what="The site as visitors get it"
+                holds="what is published, as files that any web server shows and that open from a disk; without members’ pages and forms"
                 formats={[{ name: "ZIP", path: "static" }]}
+              />
+              <Row
+                what="The whole site"
+                holds="pages with their texts, menus, zones, layouts, forwards and details, to be imported again here or elsewhere; without the contents of files"
+                formats={[
+                  { name: "JSON", path: "json" },
+                  { name: "JSON Schema", path: "json-schema" },
+                ]}
               />
               <Row
                 what="All pages"
@@ -89,10 +96,11 @@ export default function ExportScreen({ copy }: { readonly copy: WorkingCopy }) {
         )}
       </Answered>
       <p>
-        CSV opens in any spreadsheet. OPML is read by outliners. Markdown is plain text. Pictures and texts of
-        pages are in the ZIP alone, and in backups.
+        CSV opens in any spreadsheet. OPML is read by outliners. Markdown is plain text. Texts of pages are in
+        the ZIP and the JSON, pictures in the ZIP; both are in backups.
       </p>
-    </main>
+      <Elsewhere {...props} />
+    </>
   );
 }
 

@@ -1,0 +1,162 @@
+import { Button, Pagination, Segmented } from "antd";
+import { useState } from "react";
+import { api, type GivenFile, type ImportChoice, type ImportDryRun } from "../api/client";
+import { Answered, useAnswer } from "../shared/answer";
+import { counted } from "../shared/counted";
+import { newId } from "../shared/ids";
+import { Problem } from "../shared/Problem";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { LinesTable } from "./LinesTable";
+import { LookAt } from "./LookAt";
+import { counts, ticked, VERDICTS, type Verdict } from "./lines";
+import { type Going, WhereTo } from "./WhereTo";
+import { WholeRun } from "./WholeRun";
+
+const EVERYTHING = "ALL";
+type Shown = Verdict | typeof EVERYTHING;
+
+/** Milliseconds that ticks have to rest before it is worked out anew. */
+const REST = 250;
+
+/** Rows that are shown at a time. */
+const ROWS = 100;
+
+/** What the files would do, row by row, and the button that does it. */
+export function DryRun(props: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  readonly files: readonly GivenFile[];
+  readonly onDone: (lookAt: readonly string[]) => void;
+  readonly onCancel: () => void;
+}) {
+  const { copy, store, files } = props;
+  const [request] = useState(newId);
+  const [going, setGoing] = useState<Going>({
+    where: "PAGES",
+    page: null,
+    menu: null,
+    name: null,
+    matching: "ADDRESS",
+  });
+  const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
+  const [problem, setProblem] = useState<string | null>(null);
+  const [doing, setDoing] = useState(false);
+  const choices: ImportChoice = { ...going, without: [...without] };
+  const answer = useAnswer(
+    ["dry run", request],
+    `${copy.revision} ${JSON.stringify(choices)}`,
+    (signal) => api.wouldRead(request, copy.revision, files, choices, signal),
+    { rest: REST, atOnce: true },
+  );
+  const take = async (lookAt: readonly string[]) => {
+    setDoing(true);
+    const result = await store.readFiles(files, choices);
+    setDoing(false);
+    if (result.ok) props.onDone(lookAt);
+    else setProblem(result.sentence);
+  };
+  return (
+    <>
+      <Answered answer={answer} what="what is in the files">
+        {(run) => (
+          <Run
+            run={run}
+            copy={copy}
+            going={going}
+            without={without}
+            onGoing={(next) => {
+              setWithout(new Set()); // rows are others elsewhere
+              setGoing(next);
+            }}
+            onTick={(key, tick) => setWithout(ticked(run.rows, without, key, tick))}
+            doing={doing}
+            onTake={() => void take(run.lookAt)}
+            onCancel={props.onCancel}
+          />
+        )}
+      </Answered>
+      {answer.status !== "known" && (
+        <Button size="small" onClick={props.onCancel}>
+          Cancel
+        </Button>
+      )}
+      <Problem sentence={problem} />
+    </>
+  );
+}
+
+function Run(props: {
+  readonly run: ImportDryRun;
+  readonly copy: WorkingCopy;
+  readonly going: Going;
+  readonly without: ReadonlySet<string>;
+  readonly onGoing: (going: Going) => void;
+  readonly onTick: (key: string, tick: boolean) => void;
+  readonly doing: boolean;
+  readonly onTake: () => void;
+  readonly onCancel: () => void;
+}) {
+  const { run } = props;
+  const [shown, setShown] = useState<Shown>(EVERYTHING);
+  const [page, setPage] = useState(1);
+  if (run.whole !== null) return <WholeRun {...props} whole={run.whole} />;
+  const all = counts(run.rows);
+  const lines = shown === EVERYTHING ? run.rows : run.rows.filter((line) => line.verdict === shown);
+  const first = (Math.min(page, Math.max(1, Math.ceil(lines.length / ROWS))) - 1) * ROWS;
+  const count = all.ADD + all.CHANGE;
+  return (
+    <>
+      <p>
+        This is <b>{run.formats}</b>
+        {run.title !== "" && ` called “${run.title}”`}.
+      </p>
+      <WhereTo run={run} copy={props.copy} going={props.going} onGoing={props.onGoing} />
+      <Problem sentence={run.refused} />
+      <LookAt sentences={run.lookAt} />
+      <div className="run-line">
+        <Button
+          type="primary"
+          loading={props.doing}
+          disabled={count === 0 || run.refused !== null}
+          onClick={props.onTake}
+        >
+          {count === 0 ? "Nothing to import" : `Import ${counted(count, "# row", "# rows")}`}
+        </Button>
+        <Button onClick={props.onCancel}>Cancel</Button>
+        <span className="spring" />
+        <Segmented<Shown>
+          value={shown}
+          onChange={(next) => {
+            setShown(next);
+            setPage(1);
+          }}
+          options={[
+            { value: EVERYTHING, label: `All ${run.rows.length.toLocaleString("en-GB")}` },
+            ...(Object.keys(VERDICTS) as Verdict[])
+              .filter((verdict) => all[verdict] > 0)
+              .map((verdict) => ({
+                value: verdict,
+                label: `${VERDICTS[verdict]} ${all[verdict].toLocaleString("en-GB")}`,
+              })),
+          ]}
+        />
+      </div>
+      <LinesTable
+        lines={lines.slice(first, first + ROWS)}
+        severalFiles={new Set(run.rows.map((line) => line.file)).size > 2}
+        without={props.without}
+        onTick={props.onTick}
+      />
+      {lines.length > ROWS && (
+        <Pagination
+          size="small"
+          current={first / ROWS + 1}
+          pageSize={ROWS}
+          total={lines.length}
+          showSizeChanger={false}
+          onChange={setPage}
+        />
+      )}
+    </>
+  );
+}
