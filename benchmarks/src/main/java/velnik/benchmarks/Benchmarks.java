@@ -3,6 +3,7 @@ package velnik.benchmarks;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.ExecutionException;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +26,7 @@ public final class Benchmarks {
     private static final double BIRTH_BOUND_MILLIS = 200;
     private static final double FINDINGS_BOUND_MILLIS = 100;
     private static final double SEARCH_BOUND_MILLIS = 5;
+    private static final double IMPORT_BOUND_MILLIS = 3_000;
     private static final double VISITOR_BOUND = 0.95;
     private static final double OLD_BOUND = 0.8;
 
@@ -44,6 +46,7 @@ public final class Benchmarks {
                     kind, large / small, "-fold", large / small <= GROWTH_BOUND, "≤ 4");
         }
         bulk();
+        imports();
         forwarding();
         double navigation = median(run(NavigationBenchmark.class), "page", null);
         line(
@@ -103,6 +106,21 @@ public final class Benchmarks {
                 line("%s, 19,990 rows on one level", what, most, "ms", most <= BULK_BOUND_MILLIS, "≤ 300");
                 double growth = median(bulk, kind, "10000", titles) / median(bulk, kind, "1000", titles);
                 line("%s, from 1,000 to 10,000 rows", what, growth, "-fold", growth <= BULK_GROWTH_BOUND, "≤ 12");
+            }
+        }
+    }
+
+    private static void imports() throws RunnerException {
+        Collection<RunResult> imports = run(ImportBenchmark.class);
+        for (String file : ImportBenchmark.FILES) {
+            List<RunResult> ofFile = imports.stream()
+                    .filter(result -> file.equals(result.getParams().getParam("file")))
+                    .toList();
+            for (String step : new String[] {"dryRun", "apply"}) {
+                double millis = median(ofFile, step, null);
+                line(
+                        "%s, 19,000 rows on one level",
+                        file + ", " + step, millis, "ms", millis <= IMPORT_BOUND_MILLIS, "≤ 3,000");
             }
         }
     }

@@ -1,29 +1,35 @@
 package velnik.browser;
 
+import static java.util.Objects.requireNonNull;
+
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.util.ArrayList;
 import java.util.List;
-import org.testng.annotations.AfterClass;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeClass;
 
 /** What browser tests share: one browser, and a fresh context for each person in each test. */
 abstract class BrowserTest {
-    private Playwright playwright;
-    private Browser browser;
-    private final List<BrowserContext> contexts = new ArrayList<>();
-
     /** Milliseconds until something that does not come is given up; a busy machine is slow, not wrong. */
-    private static final double PATIENCE = 20_000;
+    static final double PATIENCE = 60_000;
+
+    private record Launched(Playwright playwright, Browser browser) {}
+
+    private static @Nullable Launched launched;
+    private final List<BrowserContext> contexts = new ArrayList<>();
 
     @BeforeClass
     public void launch() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
-        playwright = Browsers.playwright();
-        browser = Browsers.chromium(playwright);
+        if (launched == null) {
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
+            Playwright playwright = Browsers.playwright();
+            launched = new Launched(playwright, Browsers.chromium(playwright));
+        }
     }
 
     @AfterMethod(alwaysRun = true)
@@ -32,9 +38,12 @@ abstract class BrowserTest {
         contexts.clear();
     }
 
-    @AfterClass(alwaysRun = true)
+    @AfterSuite(alwaysRun = true)
     public void quit() {
-        playwright.close();
+        if (launched != null) {
+            launched.playwright().close();
+            launched = null;
+        }
     }
 
     BrowserContext context(int width, int height, boolean script) {
@@ -43,7 +52,9 @@ abstract class BrowserTest {
     }
 
     BrowserContext opened(Browser.NewContextOptions options) {
-        BrowserContext context = browser.newContext(options.setLocale("en-GB").setTimezoneId("Europe/London"));
+        BrowserContext context = requireNonNull(launched)
+                .browser()
+                .newContext(options.setLocale("en-GB").setTimezoneId("Europe/London"));
         contexts.add(context);
         return context;
     }

@@ -86,6 +86,18 @@ class Editor extends Watched {
         arranges("card-groups", Arranged.ALL_GROUPS_OPEN);
     }
 
+    /** Leaves what visitors get as it was too. */
+    void undoesEverythingAndPublishes() {
+        undoesEverything();
+        publishesWhatWaits();
+    }
+
+    /** By one call; after everything is undone, visitors get what they got before it too. */
+    void publishesWhatWaits() {
+        int status = posts("releases", NEW_REQUEST + ", basedOn: copy.revision, note: ''");
+        assertTrue(status == 201 || status == 422, "published, or nothing waits: " + status);
+    }
+
     /** Sets what the person has arranged for themselves; the editor reads it when it is opened. */
     void arranges(String name, String setting) {
         assertEquals(posts("preferences", "name: '" + name + "', setting: '" + setting + "'"), 204);

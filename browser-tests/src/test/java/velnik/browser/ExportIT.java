@@ -14,6 +14,7 @@ import org.testng.annotations.Test;
 
 /** What is on the site is saved in open formats, and comes back by pasting. */
 public class ExportIT extends UndoneTest {
+    private static final Page.GetByTextOptions EXACTLY = new Page.GetByTextOptions().setExact(true);
 
     private String saved(String what, String name) {
         Download download = mara.page()
@@ -32,7 +33,11 @@ public class ExportIT extends UndoneTest {
 
     @Test
     public void pagesAndMenusAreSaved_andAMenuComesBackByPasting() {
-        mara.opensScreen("Export").isAccessible("export");
+        mara.opensScreen("Import and export")
+                .page()
+                .getByText("Export", EXACTLY)
+                .click();
+        mara.isAccessible("export");
         assertTrue(saved("All pages as CSV", "pages.csv").contains("\"Canoes\",\"/hire/canoes\""));
         assertTrue(saved("The page tree as OPML", "pages.opml").contains("<opml version=\"2.0\">"));
         String tides = saved("The menu Tides as Markdown", "menu-tides.md");

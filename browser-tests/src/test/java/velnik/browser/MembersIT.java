@@ -151,7 +151,7 @@ public class MembersIT extends UndoneTest {
         Owner jo = new Owner(velnik, wide()).signsIn("jo", "neap-tide");
         jo.seldomScreens().click();
         assertThat(jo.page().getByRole(AriaRole.MENUITEM))
-                .hasText(new String[] {"Messages", "The business", "Topics and layouts", "Export", "Bin"});
+                .hasText(new String[] {"Messages", "The business", "Topics and layouts", "Import and export", "Bin"});
         mara.forgives("409");
         mara.forgives("422");
         mara.complainsOfNothing();

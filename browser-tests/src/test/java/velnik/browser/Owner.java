@@ -32,6 +32,18 @@ final class Owner extends Editor {
         return this;
     }
 
+    /** Makes the first account of a site without any. */
+    Owner beginsASite() {
+        page.navigate(velnik.url("/-/manage/"));
+        page.getByLabel("What the site is called").fill("Brackwater Boatyard");
+        page.getByLabel("What you are called").fill("Mara Okafor");
+        page.getByLabel("Name to sign in with").fill("mara");
+        page.getByLabel("Password, 10 characters or more").fill("slack-water");
+        clicks("Begin");
+        assertThat(page.locator("main h2")).hasText("Your site has no pages yet");
+        return this;
+    }
+
     Owner signsIn() {
         return signsIn("mara", "slack-water");
     }
@@ -320,13 +332,6 @@ final class Owner extends Editor {
         page.reload();
         assertThat(page.locator(".keeping")).isVisible();
         return this;
-    }
-
-    /** Leaves what visitors get as it was too. */
-    void undoesEverythingAndPublishes() {
-        undoesEverything();
-        page.navigate(velnik.url("/-/manage/"));
-        publishes();
     }
 
     /** Lets what an address gives come this much later, until the page is loaded anew. */

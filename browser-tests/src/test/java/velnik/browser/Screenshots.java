@@ -23,10 +23,6 @@ public class Screenshots extends BrowserTest {
             assertThat(mara.window().locator(".header .across .pointed")).isVisible();
             mara.rests();
             take(mara, "pages");
-            mara.chooses("Canoes").choosesUpTo("Rowing skiffs").drags(mara.row("Kayaks"), mara.row("Hulls"), 0.95);
-            assertThat(mara.dragNote()).containsText("sidebar");
-            take(mara, "drag");
-            mara.presses("Escape").letsGo();
             mara.chooses("Rowing skiffs")
                     .clicks("As of today")
                     .page()
@@ -42,10 +38,6 @@ public class Screenshots extends BrowserTest {
             assertThat(mara.window().locator(".across .pointed")).isVisible();
             mara.rests();
             take(mara, "menus");
-            mara.presses("n").types("tide");
-            assertThat(mara.page().locator(".offers")).isVisible();
-            take(mara, "add-line");
-            mara.presses("Escape");
             mara.clicksAt(mara.window().locator(".footer").getByText("Find us"));
             assertThat(mara.window().locator("h1")).hasText("Find us");
             mara.link("Pages").click();
@@ -54,6 +46,10 @@ public class Screenshots extends BrowserTest {
                     .presses("ArrowDown", "ArrowDown", "ArrowDown", "ArrowRight");
             assertThat(mara.page().locator(".spot-line")).containsText("If added: Kayaks is in Footer now");
             take(mara, "sheet");
+            mara.opensScreen("Import and export");
+            mara.page().locator("input[type=file]").setInputFiles(OldSite.FILES);
+            assertThat(mara.page().locator(".dry-run")).containsText("Canoes for two");
+            take(mara, "import");
             mara.opensScreen("Zones");
             mara.page()
                     .locator(".computed button")
@@ -116,6 +112,13 @@ public class Screenshots extends BrowserTest {
                     .presses("Enter")
                     .isTold("Winter offers is a new layout");
             take(mara, "topics");
+            mara.opensScreen("Import and export");
+            mara.page()
+                    .getByText("Export", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            mara.page().getByLabel("The lines").scrollIntoViewIfNeeded();
+            mara.rests();
+            take(mara, "export");
 
             Visitor visitor = new Visitor(velnik, wide());
             visitor.opens("/hire");
@@ -129,10 +132,11 @@ public class Screenshots extends BrowserTest {
             take(onPhone, "visitor-phone");
         }
         try (RunningVelnik velnik = RunningVelnik.empty()) {
-            Owner owner = new Owner(velnik, wide());
-            owner.page().navigate(velnik.url("/-/manage/"));
-            assertThat(owner.page().getByText("A new site begins here.")).isVisible();
-            take(owner, "first-account");
+            Owner owner = new Owner(velnik, wide()).beginsASite();
+            owner.page().getByText("A starting structure").click();
+            assertThat(owner.page().locator(".structures")).isVisible();
+            owner.rests();
+            take(owner, "start");
         }
     }
 

@@ -30,7 +30,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** The whole site, taken away after its pages moved, on web servers that know nothing of Velnik, and on none. */
+/** The site as visitors get it, taken away after its pages moved, on web servers that know nothing of Velnik, and on none. */
 public class TakenSiteIT extends DemoTest {
     private static final Pattern LINK = Pattern.compile("\\s(?:href|src|action|srcset)=\"([^\"]*)\"");
 
@@ -46,9 +46,13 @@ public class TakenSiteIT extends DemoTest {
         mara.sends(forward("BENEATH", "/hire", "{ kind: 'PAGE', page: 'contact' }"));
         mara.sends(forward("AT", "/a b.htm", "{ kind: 'OUTSIDE', address: 'https://tides.example/?a=$1' }"));
         assertEquals(mara.posts("releases", Editor.NEW_REQUEST + ", basedOn: copy.revision, note: ''"), 201);
-        Download download = mara.opensScreen("Export")
-                .page()
-                .waitForDownload(() -> mara.link("The whole site as ZIP").click());
+        mara.opensScreen("Import and export");
+        mara.page()
+                .getByText("Export", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))
+                .click();
+        Download download = mara.page()
+                .waitForDownload(
+                        () -> mara.link("The site as visitors get it as ZIP").click());
         assertEquals(download.suggestedFilename(), "brackwater-boatyard-site.zip");
         site = Files.createTempDirectory("taken-site");
         unpack(Files.newInputStream(download.path()));

@@ -1,11 +1,25 @@
 package velnik.browser;
 
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
+import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 
-/** Errands of one person on one demo business, each begun with the boatyard as it was. */
-abstract class UndoneTest extends DemoTest {
+/** Errands of one person on one demo business that all of them share, each begun with the boatyard as it was. */
+abstract class UndoneTest extends BrowserTest {
+    private static @Nullable RunningVelnik shared;
+
+    RunningVelnik velnik;
     Owner mara;
+
+    @BeforeClass
+    public void findTheDemo() {
+        if (shared == null) {
+            shared = RunningVelnik.demo();
+        }
+        velnik = shared;
+    }
 
     @BeforeMethod
     public void signIn() {
@@ -14,6 +28,14 @@ abstract class UndoneTest extends DemoTest {
 
     @AfterMethod(alwaysRun = true)
     public void undo() {
-        mara.undoesEverything();
+        mara.undoesEverythingAndPublishes();
+    }
+
+    @AfterSuite(alwaysRun = true)
+    public void stopTheDemo() {
+        if (shared != null) {
+            shared.close();
+            shared = null;
+        }
     }
 }

@@ -21,7 +21,7 @@ class Watched {
 
     Watched(BrowserContext context) {
         page = context.newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(BrowserTest.PATIENCE);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") || message.type().equals("warning")) {
                 complaints.add(message.text() + " " + message.location());
