@@ -32,7 +32,13 @@ export function fit(): void {
 function wraps(list: HTMLElement): boolean {
   const [first] = list.children;
   const last = list.lastElementChild;
-  return first instanceof HTMLElement && last instanceof HTMLElement && last.offsetTop > first.offsetTop;
+  return first instanceof Element && last instanceof Element && topOf(last) > topOf(first) + 2;
+}
+
+/** A row whose own box is gone, so that what is beneath it gets a row of its own, begins where its first part does. */
+function topOf(row: Element): number {
+  const box = row.getClientRects().length > 0 ? row : (row.firstElementChild ?? row);
+  return box.getBoundingClientRect().top;
 }
 
 function shorten(list: HTMLElement): void {

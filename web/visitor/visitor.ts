@@ -4,10 +4,12 @@
  */
 
 import { fit, restore } from "./overflow";
+import { listen } from "./sheet";
 
 const OPEN = "aria-expanded";
 /** What is unfolded over the page and not in it. */
-const LAID_OVER = ".side[open], .header .behind[open], .header .folding > ul > li > details[open]";
+const LAID_OVER =
+  ".sheet[open], .side[open], .header .behind[open], body:not([data-look=towpath]) .header .folding > ul > li > details[open]";
 
 function openers(): HTMLButtonElement[] {
   return [...document.querySelectorAll<HTMLButtonElement>(".across .opener")];
@@ -63,5 +65,6 @@ document.addEventListener("pointerover", (event) => {
 // The owner's window merges pages into this one: it needs them as they were sent.
 document.addEventListener("velnik:before-merge", restore);
 document.addEventListener("velnik:after-merge", fit);
+listen();
 addEventListener("resize", fit);
 fit();

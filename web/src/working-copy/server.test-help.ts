@@ -52,6 +52,7 @@ export const SETTINGS: SettingsDto = {
     channels: [],
   },
   allowedOrigins: [],
+  look: "STAITHE",
   timeZone: "Europe/London",
   layouts: [
     { id: "STANDARD", name: "standard", own: false },

@@ -30,7 +30,7 @@ final class DemoServer implements AutoCloseable {
         Path folder = Files.createTempDirectory("velnik-load");
         Path statics = Files.createDirectories(folder.resolve("extra/web/visitor"));
         Path app = unpacked(jar, folder);
-        for (String name : List.of("look.css", "visitor.js", "window.js")) {
+        for (String name : List.of("staithe.css", "visitor.js", "window.js")) {
             Files.writeString(statics.resolve(name), "");
         }
         Process process = new ProcessBuilder(

@@ -27,6 +27,7 @@ import velnik.core.site.FileId;
 import velnik.core.site.FileType;
 import velnik.core.site.Forward;
 import velnik.core.site.LayoutId;
+import velnik.core.site.Look;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.NewPages;
 import velnik.core.site.Page;
@@ -63,7 +64,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(55)) {
+        return switch (random.nextInt(56)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -130,6 +131,7 @@ public final class RandomEdits {
             case 54 ->
                 new Change.AllowOrigins(
                         List.of("https://shop.example/", random.nextBoolean() ? "HTTP://Club.example:8080" : "club"));
+            case 55 -> new Change.SetLook(Look.values()[random.nextInt(Look.values().length)]);
             case 53 -> new Change.SetForwards(List.of(forward(site, rows), forward(site, rows)));
             case 49, 50 -> new Change.SetForm(any(rows), fields());
             case 43 -> new Change.SetPicture(some(rows), random.nextInt(4) == 0 ? null : file());

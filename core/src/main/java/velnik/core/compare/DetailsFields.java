@@ -29,6 +29,7 @@ public final class DetailsFields {
                     "websites that may show the menus",
                     Details::allowedOrigins,
                     (site, all) -> all.isEmpty() ? "none" : String.join(", ", all)),
+            Field.whole("look", "look", Details::look, (site, look) -> Words.look(look)),
             Field.whole(
                     "newPagesReach",
                     "reach of new pages",

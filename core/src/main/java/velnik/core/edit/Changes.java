@@ -123,6 +123,7 @@ public final class Changes {
             }
             case Change.SetDetails set -> Business.setDetails(draft, set);
             case Change.AllowOrigins allow -> Business.allowOrigins(draft, allow);
+            case Change.SetLook set -> Business.setLook(draft, set);
             case Change.SetLock set -> Checks.each(draft, set.pages(), page -> page.withLocked(set.locked()));
             case Change.SetSearchEngines set ->
                 Checks.each(draft, set.pages(), page -> page.withKeptFromSearchEngines(!set.mayList()));

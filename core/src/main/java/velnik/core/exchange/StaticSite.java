@@ -196,6 +196,7 @@ public final class StaticSite {
                 addresses,
                 words,
                 addresses.write(scripts.stylesheet()),
+                List.of(), // browsers let nothing be asked for beforehand from a disk
                 all.stream().map(addresses::write).toList(),
                 null);
     }

@@ -22,6 +22,7 @@ import velnik.core.site.Layout;
 import velnik.core.site.LayoutId;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
+import velnik.core.site.Look;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.NewPages;
@@ -101,6 +102,10 @@ public final class Words {
     /** A language by its English name, of a BCP 47 tag. */
     public static String language(String tag) {
         return Locale.forLanguageTag(tag).getDisplayName(Locale.UK);
+    }
+
+    public static String look(Look look) {
+        return WORDS.say(look);
     }
 
     public static String reach(Reach reach) {

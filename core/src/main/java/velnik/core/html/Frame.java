@@ -11,6 +11,7 @@ import velnik.core.text.Messages;
  *
  * @param words that the site says by itself, in the language of its content
  * @param stylesheet its address
+ * @param fonts their addresses; they are asked for at once, before the style sheet is read
  * @param scripts their addresses; all are deferred
  * @param band a sentence above the page, which only the owner sees; null for none
  */
@@ -18,10 +19,12 @@ public record Frame(
         AddressWriter addresses,
         Messages words,
         String stylesheet,
+        List<String> fonts,
         List<String> scripts,
         @Nullable String band) {
 
     public Frame {
+        fonts = List.copyOf(fonts);
         scripts = List.copyOf(scripts);
     }
 
@@ -40,6 +43,6 @@ public record Frame(
     }
 
     public Frame withBand(@Nullable String newBand) {
-        return new Frame(addresses, words, stylesheet, scripts, newBand);
+        return new Frame(addresses, words, stylesheet, fonts, scripts, newBand);
     }
 }

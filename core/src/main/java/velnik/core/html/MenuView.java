@@ -11,7 +11,9 @@ import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Presentation;
 import velnik.core.navigation.ZoneMenu;
 import velnik.core.site.Device;
+import velnik.core.site.Look;
 import velnik.core.site.Placing;
+import velnik.core.site.Placing.Form;
 import velnik.core.site.Zone;
 
 /**
@@ -20,12 +22,19 @@ import velnik.core.site.Zone;
  * @param device whose rows are written
  * @param only whether it is shown on that device alone
  * @param marks where the page stands in it
+ * @param form in which the look shows it there
  * @param prefix of the ids in it, unlike that of every other menu on the page
+ * @param unfoldsHere whether the branch of this page is unfolded from the start
  */
-public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, String prefix, Zone zone) {
+public record MenuView(
+        ZoneMenu menu, Device device, boolean only, Marks marks, Form form, String prefix, Zone zone, boolean unfoldsHere) {
 
     /** One view where all devices get the same, else one for each. */
-    static List<MenuView> of(Navigation navigation, Zone zone, ZoneMenu menu, int number) {
+    static List<MenuView> of(Navigation navigation, Look look, Zone zone, ZoneMenu menu, int number) {
+        Form placed = menu.presentation().form();
+        Form form = zone == Zone.HEADER ? look.inHeader(placed) : placed;
+        // What unfolds over the page would cover it from the start.
+        boolean unfoldsHere = zone != Zone.HEADER || isBehindButton(form) || look == Look.TOWPATH;
         String prefix = zone.name().toLowerCase(Locale.ROOT) + number;
         List<Device> devices = switch (zone) {
             case HEADER -> List.of(Device.WIDE);
@@ -40,12 +49,20 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, 
                 && isSameEverywhere(menu.rows())
                 && marks.apply(Device.WIDE).equals(marks.apply(Device.PHONE));
         if (same) {
-            return List.of(new MenuView(menu, Device.WIDE, false, marks.apply(Device.WIDE), prefix, zone));
+            return List.of(new MenuView(
+                    menu, Device.WIDE, false, marks.apply(Device.WIDE), form, prefix, zone, unfoldsHere));
         }
         boolean only = devices.size() > 1;
         return shown.stream()
                 .map(device -> new MenuView(
-                        menu, device, only, marks.apply(device), only ? prefix + device.ordinal() : prefix, zone))
+                        menu,
+                        device,
+                        only,
+                        marks.apply(device),
+                        form,
+                        only ? prefix + device.ordinal() : prefix,
+                        zone,
+                        unfoldsHere))
                 .toList();
     }
 
@@ -54,18 +71,13 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, 
                 .allMatch(row -> row.devices().size() == Device.values().length && isSameEverywhere(row.rows()));
     }
 
-    public Placing.Form form() {
-        return menu.presentation().form();
-    }
-
     /** Whether visitors see a button first. */
     public boolean isBehindButton() {
-        return form() == Placing.Form.BUTTON || form() == Placing.Form.DRAWER;
+        return isBehindButton(form);
     }
 
-    /** Whether the branch of this page is unfolded from the start; in the header it would cover the page. */
-    public boolean unfoldsHere() {
-        return zone != Zone.HEADER || isBehindButton();
+    private static boolean isBehindButton(Form form) {
+        return form == Form.BUTTON || form == Form.DRAWER;
     }
 
     /** What the style sheet goes by. */
@@ -74,7 +86,7 @@ public record MenuView(ZoneMenu menu, Device device, boolean only, Marks marks, 
         return Stream.of(
                         "menu",
                         // Behind its button a menu folds.
-                        isBehindButton() ? "folding" : word(presentation.form()),
+                        isBehindButton() ? "folding" : word(form),
                         "size-" + word(presentation.size()),
                         "to-" + word(presentation.alignment()),
                         presentation.width() == Placing.Width.FULL ? "" : "width-" + word(presentation.width()),

@@ -95,7 +95,7 @@ public record PageView(
     public List<MenuView> menus(Zone zone) {
         List<MenuView> views = new ArrayList<>();
         for (ZoneMenu menu : navigation.in(zone)) {
-            views.addAll(MenuView.of(navigation, zone, menu, views.size()));
+            views.addAll(MenuView.of(navigation, site.look(), zone, menu, views.size()));
         }
         return views;
     }
@@ -143,6 +143,11 @@ public record PageView(
         boolean pages =
                 row.rows().stream().filter(beneath -> beneath.isOn(device)).allMatch(beneath -> beneath.page() != null);
         return frame.words().say(pages ? "pages" : "entries", Map.of("count", count));
+    }
+
+    /** What the button that shows what is beneath a row is called. */
+    public String under(NavigationRow row) {
+        return frame.words().say("under", Map.of("label", row.label()));
     }
 
     /** What a row of channels leads to; none for every other row. */

@@ -77,7 +77,10 @@ public final class VisitorHtml {
                 pictures.named(details.logo()),
                 details.contact(),
                 HoursLines.of(
-                        details.hours(), HoursLines.locale(details.language(), details.timeZone()), openings.today()));
+                        details.hours(), HoursLines.locale(details.language(), details.timeZone()), openings.today()),
+                details.look(),
+                gettable(PageKind.SEARCH),
+                gettable(PageKind.PAGE_INDEX));
     }
 
     /** The same pages in another frame. What they have in common is not worked out again. */
@@ -153,7 +156,7 @@ public final class VisitorHtml {
                 "sent.jte",
                 Map.of(
                         "view",
-                        beside(frame.say("form.thanks"), id),
+                        beside(frame.say("form.thanks"), id).withSummary(frame.say("form.sent")),
                         "back",
                         links.addressOf(id),
                         "title",
@@ -289,9 +292,12 @@ public final class VisitorHtml {
 
     private String nowhere(String title, String says) {
         PageView view = beside(title, site.builtIn(PageKind.NOT_FOUND).orElse(null))
-                .withSubpages(links.listed(site.pages().top()));
+                .with()
+                .summary(says)
+                .subpages(links.listed(site.pages().top()))
+                .build();
         @Nullable String search = gettable(PageKind.SEARCH);
-        Map<String, Object> parts = new HashMap<>(Map.of("view", view, "says", says));
+        Map<String, Object> parts = new HashMap<>(Map.of("view", view));
         parts.put("search", search == null ? null : new SearchView(search, "", "", List.of(), null));
         return render("not-found.jte", parts);
     }

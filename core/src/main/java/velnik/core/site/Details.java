@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param position null where it is not known
  * @param channels where else it is found, in their order
  * @param allowedOrigins of websites elsewhere that may show its menus
+ * @param look that visitors see it in
  */
 @RecordBuilder
 public record Details(
@@ -32,7 +33,8 @@ public record Details(
         @Nullable Position position,
         List<Channel> channels,
         NewPages newPages,
-        List<String> allowedOrigins)
+        List<String> allowedOrigins,
+        Look look)
         implements DetailsBuilder.With {
     /** How many websites elsewhere may show its menus. */
     public static final int MOST_ORIGINS = 20;
@@ -70,7 +72,8 @@ public record Details(
                 null,
                 List.of(),
                 NewPages.PLAIN,
-                List.of());
+                List.of(),
+                Look.STAITHE);
     }
 
     /** Whether a text is a web address of a host alone: http or https, a host, perhaps a port, nothing more. */

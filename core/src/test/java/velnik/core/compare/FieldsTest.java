@@ -29,6 +29,7 @@ import velnik.core.site.Joining;
 import velnik.core.site.LayoutId;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
+import velnik.core.site.Look;
 import velnik.core.site.MenuRow;
 import velnik.core.site.OpeningHours;
 import velnik.core.site.OpeningHours.Span;
@@ -73,6 +74,7 @@ public class FieldsTest {
             case "position" -> new Position(51.7, 0.6);
             case "channels" -> List.of(new Channel("Films", "https://films.example/", "film"));
             case "allowedOrigins" -> List.of("https://shop.example");
+            case "look" -> Look.WEIR;
             case "form" ->
                 new EnquiryForm(List.of(new EnquiryForm.Field(EnquiryForm.Kind.NAME, "Name", true, List.of())));
             case "text" -> TextHash.of("another");

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -32,13 +33,14 @@ import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Reach;
+import velnik.core.site.Look;
 import velnik.core.site.Scope;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 public class VisitorHtmlTest {
     private static final Frame FRAME =
-            new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of("/look.js"), null);
+            new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), List.of("/look.js"), null);
 
     @Test
     public void page_isAsReviewed() throws IOException {
@@ -101,6 +103,37 @@ public class VisitorHtmlTest {
                 zone(zone, html(script, "Canoes", FRAME))
                         .replaceFirst("<nav.*?>", "<nav>")
                         .replaceAll("menu \\w+ size-\\w+", "menu"));
+    }
+
+    @DataProvider
+    public Object[][] looks() {
+        return Arrays.stream(Look.values()).map(look -> new Object[] {look}).toArray(Object[][]::new);
+    }
+
+    /** Another look loses nothing: in each zone the same links, in the same order, whatever form the look gives it. */
+    @Test(dataProvider = "looks")
+    public void everyLook_leadsToTheSame_inEachZone(Look look) {
+        SiteScript script = brackwater();
+        script.addsMenu("Far").assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Far");
+        script.putsPage("Privacy", script.menu("Far"));
+        for (String page : List.of("Home", "Outboards", "Sign in")) {
+            String before = html(script.does(new Change.SetLook(Look.STAITHE)), page, FRAME);
+            String after = html(script.does(new Change.SetLook(look)), page, FRAME);
+            assertTrue(after.contains("data-look=\"" + look.word() + "\""));
+            for (Zone zone : List.of(Zone.HEADER, Zone.PHONE_DRAWER, Zone.SIDEBAR, Zone.FOOTER)) {
+                if (before.contains("data-zone=\"" + zone.name() + "\"")) {
+                    assertEquals(links(zone(zone, after)), links(zone(zone, before)), look + " " + zone + " of " + page);
+                }
+            }
+        }
+    }
+
+    private static List<String> links(String html) {
+        return Pattern.compile("<a href=\"([^\"]*)\"")
+                .matcher(html)
+                .results()
+                .map(link -> link.group(1))
+                .toList();
     }
 
     @Test
@@ -195,7 +228,7 @@ public class VisitorHtmlTest {
     @Test
     public void everyAddress_goesThroughTheWriter() {
         Frame window = new Frame(
-                AddressWriter.under("/-/window/t0k3n"), VisitorWords.in("en"), "/look.css", List.of(), "Not open yet.");
+                AddressWriter.under("/-/window/t0k3n"), VisitorWords.in("en"), "/look.css", List.of(), List.of(), "Not open yet.");
         String html = html(brackwater(), "Canoes", window);
         assertTrue(html.contains("<p class=\"band\" role=\"note\">Not open yet.</p>"));
         assertTrue(html.contains("href=\"/-/window/t0k3n/hire/kayaks\""));

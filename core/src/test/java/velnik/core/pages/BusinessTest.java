@@ -54,6 +54,7 @@ public class BusinessTest {
                 VisitorWords.in(script.site().details().language()),
                 "/look.css",
                 List.of(),
+                List.of(),
                 null);
         return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame)
                 .page(script.page(page), text);

@@ -12,6 +12,7 @@ import velnik.core.site.Contact;
 import velnik.core.site.Details;
 import velnik.core.site.Layout;
 import velnik.core.site.LayoutId;
+import velnik.core.site.Look;
 import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
@@ -22,12 +23,14 @@ import velnik.core.site.Site;
  *
  * @param timeZone where its days begin and end, as the tz database calls it
  * @param allowedOrigins of websites elsewhere that may show the menus
+ * @param look that visitors see the site in
  * @param layouts those that every site has, then the owner's own by name
  */
 record SettingsDto(
         BusinessDto business,
         String timeZone,
         List<String> allowedOrigins,
+        Look look,
         List<LayoutDto> layouts,
         NewPagesDto newPages) {
 
@@ -36,6 +39,7 @@ record SettingsDto(
                 BusinessDto.of(site.details()),
                 site.details().timeZone().getId(),
                 site.details().allowedOrigins(),
+                site.details().look(),
                 layouts(site),
                 NewPagesDto.of(site));
     }

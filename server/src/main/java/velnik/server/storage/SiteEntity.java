@@ -13,6 +13,7 @@ import velnik.core.site.Contact;
 import velnik.core.site.Details;
 import velnik.core.site.FileId;
 import velnik.core.site.LayoutId;
+import velnik.core.site.Look;
 import velnik.core.site.NewPages;
 import velnik.core.site.OpeningHours;
 import velnik.core.site.PageId;
@@ -52,6 +53,9 @@ class SiteEntity {
     @Column(name = "allowed_origins")
     String allowedOrigins;
 
+    @Enumerated(EnumType.STRING)
+    Look look;
+
     @Nullable
     String home;
 
@@ -84,6 +88,7 @@ class SiteEntity {
                         newPagesReach,
                         new LayoutId(newPagesLayout),
                         newPagesModel == null ? null : new PageId(newPagesModel)),
-                allowedOrigins.lines().toList());
+                allowedOrigins.lines().toList(),
+                look);
     }
 }

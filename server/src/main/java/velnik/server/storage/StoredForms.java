@@ -251,6 +251,7 @@ class StoredForms {
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.SetForward.class, name = "setForward"),
         @JsonSubTypes.Type(value = Change.AllowOrigins.class, name = "allowOrigins"),
+        @JsonSubTypes.Type(value = Change.SetLook.class, name = "setLook"),
         @JsonSubTypes.Type(value = Change.SetForwards.class, name = "setForwards"),
         @JsonSubTypes.Type(value = Change.BringBack.class, name = "bringBack"),
         @JsonSubTypes.Type(value = Change.BringSite.class, name = "bringSite"),

@@ -65,7 +65,7 @@ public class TakenSite {
      */
     public void write(OutputStream out) throws IOException {
         Site site = live.site();
-        StaticSite.Scripts scripts = assets.alone();
+        StaticSite.Scripts scripts = assets.alone(site);
         StaticSite taken = StaticSite.of(
                 site, clock.instant(), assets.words(site), scripts, new StaticSite.Texts(texts::of, texts::words));
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
@@ -82,11 +82,12 @@ public class TakenSite {
                             .getBytes(StandardCharsets.UTF_8));
         }
         for (String address : List.of(scripts.stylesheet(), scripts.always(), scripts.search())) {
-            try (InputStream content = assets.at(address).getInputStream()) {
-                entry(zip, address.substring(1), content.readAllBytes());
-            }
+            loaded(zip, address);
         }
-        zip.setLevel(Deflater.NO_COMPRESSION); // pictures are compressed as they are
+        zip.setLevel(Deflater.NO_COMPRESSION); // fonts and pictures are compressed as they are
+        for (String address : assets.fonts(site)) {
+            loaded(zip, address);
+        }
         for (SiteFile file : site.files()) {
             for (int width : file.content().isPicture() ? file.content().widths() : List.<Integer>of()) {
                 file(zip, file, width, FileAddresses.of(file, width));
@@ -119,6 +120,12 @@ public class TakenSite {
             zip.putNextEntry(new ZipEntry(address.substring(1)));
             Files.copy(content.get(), zip);
             zip.closeEntry();
+        }
+    }
+
+    private void loaded(ZipOutputStream zip, String address) throws IOException {
+        try (InputStream content = assets.at(address).getInputStream()) {
+            entry(zip, address.substring(1), content.readAllBytes());
         }
     }
 

@@ -58,7 +58,9 @@ public class FilesTest extends OnTheDemo {
 
     /** How many uploads are being taken in. */
     private static int incoming(Started server) {
-        return Objects.requireNonNullElse(server.data().resolve("files/incoming").toFile().list(), new String[0]).length;
+        return Objects.requireNonNullElse(
+                        server.data().resolve("files/incoming").toFile().list(), new String[0])
+                .length;
     }
 
     @Test

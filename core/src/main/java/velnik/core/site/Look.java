@@ -1,0 +1,40 @@
+package velnik.core.site;
+
+import java.util.Locale;
+
+/**
+ * A complete appearance of the visitor site: how each zone shows its menus, colours, type and grid. All looks have all
+ * zones and the same HTML, so that another look loses nothing.
+ */
+public enum Look {
+    /** A bar whose submenus drop. */
+    STAITHE,
+    /** A second row with what is under the current section. */
+    WEIR,
+    /** An index at the side that unfolds. */
+    TOWPATH,
+    /** A sheet that shows everything at once and is searched by typing. */
+    TIDETABLE;
+
+    /**
+     * How a menu stands in the header that the zone would let stand so: at the side nothing stands across, and on the
+     * sheet there is room for all of it.
+     */
+    public Placing.Form inHeader(Placing.Form form) {
+        return switch (this) {
+            case STAITHE, WEIR -> form;
+            case TOWPATH ->
+                switch (form) {
+                    case ACROSS -> Placing.Form.FOLDING;
+                    case COLUMNS -> Placing.Form.DOWN;
+                    case DOWN, FOLDING, BUTTON, DRAWER -> form;
+                };
+            case TIDETABLE -> form == Placing.Form.ACROSS ? Placing.Form.COLUMNS : form;
+        };
+    }
+
+    /** As in addresses, class names and file names. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}
