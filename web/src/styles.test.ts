@@ -26,7 +26,7 @@ test("a class is one style sheet's, so that no screen looks otherwise for the wa
 
 /** Style sheets that come with a screen, and only with it. */
 const APART =
-  /^(addresses|bin|business|files|menus|messages|page-tree|people|releases|sheet|topics|zones|exchange)\//;
+  /^(addresses|bin|business|files|menus|looks|messages|page-tree|people|releases|sheet|topics|zones|exchange)\//;
 
 test("a screen's own style sheet dresses that screen alone, since another may be opened without it", () => {
   const files = readdirSync("src", { recursive: true, encoding: "utf8" });

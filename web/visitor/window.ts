@@ -20,6 +20,9 @@ type Heard =
 /** Attributes that belong to whoever looks, not to the page. */
 const KEPT = new Set(["aria-expanded", "open"]);
 
+/** The look that was asked for, which goes along where a link leads. */
+const look = new URLSearchParams(location.search).get("look");
+
 let shown = document.body.dataset.page ?? null;
 let choosing = false;
 let over = "";
@@ -55,9 +58,23 @@ function show(html: string): void {
     },
   });
   document.dispatchEvent(new Event("velnik:after-merge"));
+  dress(fresh);
   document.title = fresh.title;
   if (!same) window.scrollTo(0, 0);
   shown = page;
+}
+
+/** Puts on the look of another page; the one before stays until its style sheet is there. */
+function dress(fresh: Document): void {
+  const sheet = "link[rel=stylesheet]";
+  const next = fresh.querySelector(sheet);
+  const now = [...document.querySelectorAll(sheet)];
+  if (!next || now.some((worn) => worn.getAttribute("href") === next.getAttribute("href"))) return;
+  const put = document.importNode(next);
+  put.addEventListener("load", () => {
+    for (const worn of now) worn.remove();
+  });
+  document.head.append(put);
 }
 
 function selectorOf({ menu, item, page }: Pointed): string | null {
@@ -147,6 +164,7 @@ document.addEventListener(
       return;
     }
     const link = event.target instanceof Element ? event.target.closest("a") : null;
+    if (link && look !== null) link.search = new URLSearchParams({ look }).toString();
     if (link && !link.getAttribute("href")?.startsWith("/-/window/") && link.hash === "") {
       event.preventDefault(); // it leads out of the site, and this is a window, not a browser
       say({ velnik: "outside", address: link.getAttribute("href") });

@@ -24,6 +24,7 @@ import {
   fetchAhead,
   GoTo,
   KeysHelp,
+  LooksScreen,
   MembersScreen,
   MenusScreen,
   MessagesScreen,
@@ -184,6 +185,12 @@ export default function Shell({
                         path="/zones"
                         element={
                           <ZonesScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />
+                        }
+                      />
+                      <Route
+                        path="/looks"
+                        element={
+                          <LooksScreen copy={copy} store={store} page={inWindow} onPage={setVisited} />
                         }
                       />
                     </>

@@ -268,6 +268,15 @@ export const HELP: readonly HelpTopic[] = [
     control: "h2#waits",
   },
   {
+    question: "How do I change how my site looks?",
+    answer: [
+      "Under Looks your own pages are shown in all four. Choose one by its button; menus, zones and pages stay as they are, and one undo takes it back.",
+      "Side by side shows any two, at three widths; a link followed in one is followed in the other.",
+    ],
+    screen: "/looks",
+    control: ".looks .ant-segmented",
+  },
+  {
     question: "How do I undo a mistake?",
     answer: [
       "Press Ctrl+Z, or the arrow at the top; the small arrow beside it lists your latest edits. It works after a restart too.",

@@ -3,6 +3,7 @@ export const SCREENS = [
   { path: "/pages", name: "Pages" },
   { path: "/menus", name: "Menus" },
   { path: "/zones", name: "Zones" },
+  { path: "/looks", name: "Looks" },
   { path: "/addresses", name: "Addresses" },
   { path: "/waiting", name: "What waits" },
   { path: "/files", name: "Files" },

@@ -3,6 +3,7 @@ import { apart } from "./apart";
 export const PageTreeScreen = apart(() => import("../page-tree/PageTreeScreen"));
 export const MenusScreen = apart(() => import("../menus/MenusScreen"));
 export const ZonesScreen = apart(() => import("../zones/ZonesScreen"));
+export const LooksScreen = apart(() => import("../looks/LooksScreen"));
 export const SheetScreen = apart(() => import("../sheet/SheetScreen"));
 export const MembersScreen = apart(() => import("../people/MembersScreen"));
 export const AddressesScreen = apart(() => import("../addresses/AddressesScreen"));
@@ -27,6 +28,7 @@ export async function fetchAhead(): Promise<void> {
     PageTreeScreen,
     MenusScreen,
     ZonesScreen,
+    LooksScreen,
     SheetScreen,
     AddressesScreen,
     WaitingScreen,

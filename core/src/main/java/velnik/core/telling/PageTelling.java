@@ -132,7 +132,7 @@ final class PageTelling {
                                 after.details().allowedOrigins().size(),
                                 "origins",
                                 WORDS.list(after.details().allowedOrigins())));
-            case Change.SetLook set -> Telling.say("SetLook", Map.of("look", Words.look(set.look())));
+            case Change.SetLook set -> LookTelling.of(set.look(), after);
             case Change.SetForwards set ->
                 set.forwards().size() == 1
                         ? forwarded(set.forwards().getFirst())

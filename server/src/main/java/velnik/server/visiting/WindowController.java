@@ -29,6 +29,7 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Limits;
+import velnik.core.site.Look;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
@@ -83,6 +84,7 @@ class WindowController {
      * @param asked of the search
      * @param day on which the site is looked at; now when left out
      * @param member whether it is looked at as a member
+     * @param look in which it is looked at; that of the site when left out
      */
     @GetMapping({BASE + "{token}", BASE + "{token}/**"})
     ResponseEntity<String> page(
@@ -91,6 +93,7 @@ class WindowController {
             @RequestParam(name = "q", defaultValue = "") String asked,
             @RequestParam(required = false) @Nullable LocalDate day,
             @RequestParam(defaultValue = "false") boolean member,
+            @RequestParam(required = false) @Nullable Look look,
             HttpServletRequest request) {
         if (!windows.isOpen(token)) {
             return html(HttpStatus.NOT_FOUND)
@@ -104,7 +107,7 @@ class WindowController {
         }
         Computed.Revision now = day == null ? computed.now() : computed.on(day);
         Visitor visitor = member ? Visitor.MEMBER : Visitor.NON_MEMBER;
-        Site site = now.state().site();
+        Site site = in(look, now.state().site());
         Optional<PageId> page = Optional.ofNullable(id)
                 .flatMap(PageId::of)
                 .filter(site.pages()::contains)
@@ -112,7 +115,7 @@ class WindowController {
         if (page.isEmpty()) {
             // The editor asks by id for a page that was there a moment ago; that is no mistake of anybody's.
             HttpStatus nothing = id == null ? HttpStatus.NOT_FOUND : HttpStatus.OK;
-            return besideTheTree(writer(now, visitor, prefix, as(day, visitor)), path, nothing);
+            return besideTheTree(writer(site, now, visitor, prefix, as(day, visitor)), path, nothing);
         }
         Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get(), now.openings(), visitor);
         if (leadsOn.isPresent()) {
@@ -120,12 +123,13 @@ class WindowController {
                     .location(UriComponentsBuilder.fromPath(prefix + Addresses.of(site, leadsOn.get()))
                             .queryParamIfPresent("day", Optional.ofNullable(day))
                             .queryParam("member", member)
+                            .queryParamIfPresent("look", Optional.ofNullable(look))
                             .build()
                             .toUri())
                     .cacheControl(CacheControl.noStore())
                     .build();
         }
-        VisitorHtml writer = writer(now, visitor, prefix, band(now, page.get(), day, visitor));
+        VisitorHtml writer = writer(site, now, visitor, prefix, band(now, page.get(), day, visitor));
         boolean searched = site.pages().get(page.get()).kind() == PageKind.SEARCH && !asked.isBlank();
         return html(HttpStatus.OK)
                 .body(
@@ -150,11 +154,13 @@ class WindowController {
                 : html(nothing).body(writer.notFound());
     }
 
-    private VisitorHtml writer(Computed.Revision now, Visitor visitor, String prefix, @Nullable String band) {
-        return new VisitorHtml(
-                now.state().site(),
-                now.navigation(visitor),
-                assets.window(now.state().site(), prefix, band));
+    private static Site in(@Nullable Look look, Site site) {
+        return look == null ? site : site.withDetails(site.details().withLook(look));
+    }
+
+    private VisitorHtml writer(
+            Site site, Computed.Revision now, Visitor visitor, String prefix, @Nullable String band) {
+        return new VisitorHtml(site, now.navigation(visitor), assets.window(site, prefix, band));
     }
 
     private static @Nullable String as(@Nullable LocalDate day, Visitor visitor) {

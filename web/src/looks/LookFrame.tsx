@@ -1,0 +1,61 @@
+import { useEffect, useEffectEvent, useRef, useState } from "react";
+import { lookedAt } from "../window/addresses";
+import { type Look, nameOf } from "./looks";
+
+/** The owner's own site in a look, laid out at the width of a screen and drawn smaller. */
+export function LookFrame(props: {
+  /** Where the preview's pages begin. */
+  readonly base: string;
+  readonly look: Look;
+  readonly page: string;
+  /** Pixels that the page is laid out at. */
+  readonly width: number;
+  readonly height: number;
+  readonly scale: number;
+  readonly screen: string;
+  /** Where it can be used like a site: somebody followed a link to this page. */
+  readonly onVisit?: (page: string) => void;
+}) {
+  const { base, look, page, width, height, scale, onVisit } = props;
+  const ref = useRef<HTMLIFrameElement>(null);
+  const here = useRef(page);
+  const wanted = `${base} ${look}`;
+  const [source, setSource] = useState({ wanted, page });
+  useEffect(() => {
+    // A page that was reached by a link in it is there already.
+    if (here.current === page) setSource((before) => (before.wanted === wanted ? before : { wanted, page }));
+    else {
+      here.current = page;
+      setSource({ wanted, page });
+    }
+  }, [wanted, page]);
+  const hear = useEffectEvent((event: MessageEvent<{ velnik?: string; page?: string | null }>) => {
+    if (event.source !== ref.current?.contentWindow || event.data.velnik !== "here" || !event.data.page)
+      return;
+    if (event.data.page === here.current) return;
+    here.current = event.data.page;
+    onVisit?.(event.data.page);
+  });
+  useEffect(() => {
+    window.addEventListener("message", hear);
+    return () => window.removeEventListener("message", hear);
+  }, []);
+  return (
+    <div className="look-frame" style={{ width: width * scale, height: height * scale }}>
+      <iframe
+        ref={ref}
+        title={`${nameOf(look)} on a ${props.screen} screen`}
+        src={lookedAt(
+          base,
+          new URLSearchParams({ page: source.page, look }),
+          { day: null, member: false },
+          "",
+        )}
+        sandbox="allow-scripts allow-forms"
+        // What cannot be used is a picture, and no stop for the keyboard.
+        inert={!onVisit}
+        style={{ width, height, transform: `scale(${scale})` }}
+      />
+    </div>
+  );
+}
