@@ -1,7 +1,7 @@
 // The type of the visitors' looks: faces for a style sheet, each beside a face of the visitor's own system that is
 // stretched to the same room, so that nothing jumps when the font arrives.
 import { createHash } from "node:crypto";
-import { mkdir, readFile, writeFile } from "node:fs/promises";
+import { copyFile, mkdir, readFile, writeFile } from "node:fs/promises";
 import { createRequire } from "node:module";
 import { basename, dirname, join } from "node:path";
 import { createFontStack } from "@capsizecss/core";
@@ -28,6 +28,7 @@ async function facesOf(family, out, serif) {
       face.replace(URL_OF_FILE, `url(fonts/${name}-${hash}.woff2)`).replace("woff2-variations", "woff2"),
     );
   }
+  await copyFile(join(dirname(sheet), "LICENSE"), join(out, "fonts", `${family}.licence`));
   const latin = join(dirname(sheet), "files", `${family}-latin-wght-normal.woff2`);
   const own = { ...(await fromFile(latin)), familyName: /font-family: '([^']+)'/.exec(css)[1] };
   const standing = serif ? entireMetricsCollection.timesNewRoman : entireMetricsCollection.arial;

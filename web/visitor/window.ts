@@ -164,10 +164,12 @@ document.addEventListener(
       return;
     }
     const link = event.target instanceof Element ? event.target.closest("a") : null;
-    if (link && look !== null) link.search = new URLSearchParams({ look }).toString();
-    if (link && !link.getAttribute("href")?.startsWith("/-/window/") && link.hash === "") {
+    const address = link?.getAttribute("href") ?? "#";
+    if (!address.startsWith("/-/window/") && !address.startsWith("#")) {
       event.preventDefault(); // it leads out of the site, and this is a window, not a browser
-      say({ velnik: "outside", address: link.getAttribute("href") });
+      say({ velnik: "outside", address });
+    } else if (link && look !== null && !address.startsWith("#")) {
+      link.setAttribute("href", `${link.pathname}?${new URLSearchParams({ look })}${link.hash}`);
     }
   },
   true,

@@ -19,16 +19,16 @@ export function LookFrame(props: {
   const { base, look, page, width, height, scale, onVisit } = props;
   const ref = useRef<HTMLIFrameElement>(null);
   const here = useRef(page);
-  const wanted = `${base} ${look}`;
-  const [source, setSource] = useState({ wanted, page });
+  const worn = useRef(`${base} ${look}`);
+  const [source, setSource] = useState(() => addressOf(base, look, page));
   useEffect(() => {
+    const wanted = `${base} ${look}`;
     // A page that was reached by a link in it is there already.
-    if (here.current === page) setSource((before) => (before.wanted === wanted ? before : { wanted, page }));
-    else {
-      here.current = page;
-      setSource({ wanted, page });
-    }
-  }, [wanted, page]);
+    if (worn.current === wanted && here.current === page) return;
+    worn.current = wanted;
+    here.current = page;
+    setSource(addressOf(base, look, page));
+  }, [base, look, page]);
   const hear = useEffectEvent((event: MessageEvent<{ velnik?: string; page?: string | null }>) => {
     if (event.source !== ref.current?.contentWindow || event.data.velnik !== "here" || !event.data.page)
       return;
@@ -45,12 +45,7 @@ export function LookFrame(props: {
       <iframe
         ref={ref}
         title={`${nameOf(look)} on a ${props.screen} screen`}
-        src={lookedAt(
-          base,
-          new URLSearchParams({ page: source.page, look }),
-          { day: null, member: false },
-          "",
-        )}
+        src={source}
         sandbox="allow-scripts allow-forms"
         // What cannot be used is a picture, and no stop for the keyboard.
         inert={!onVisit}
@@ -58,4 +53,8 @@ export function LookFrame(props: {
       />
     </div>
   );
+}
+
+function addressOf(base: string, look: Look, page: string): string {
+  return lookedAt(base, new URLSearchParams({ page, look }), { day: null, member: false }, "");
 }

@@ -1,5 +1,5 @@
 import { Segmented } from "antd";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { api } from "../api/client";
 import { useMayEdit } from "../people/mayEdit";
 import { Answered, useAnswer } from "../shared/answer";
@@ -26,8 +26,7 @@ export default function LooksScreen(props: {
   const [showing, setShowing] = useState<Showing>("all");
   const [problem, setProblem] = useState<string | null>(null);
   const inUse = copy.settings.look;
-  // A preview ends when nobody uses it for a while; each state of the site has one of its own.
-  const preview = useAnswer(["looks"], `${copy.revision} ${page}`, () => api.openWindow());
+  const preview = useAnswer(["looks"], `${copy.revision} ${useTurn()}`, () => api.openWindow());
   const use = async (look: Look) => {
     const result = await store.change({ kind: "setLook", look });
     setProblem(result.ok ? null : result.sentence);
@@ -81,4 +80,17 @@ export default function LooksScreen(props: {
       </Answered>
     </main>
   );
+}
+
+/** Minutes after which a preview is opened anew; unused it would end after thirty. */
+const FRESH = 20;
+
+/** Counts on while the screen stays open. */
+function useTurn(): number {
+  const [turn, setTurn] = useState(0);
+  useEffect(() => {
+    const turning = setInterval(() => setTurn((before) => before + 1), FRESH * 60_000);
+    return () => clearInterval(turning);
+  }, []);
+  return turn;
 }

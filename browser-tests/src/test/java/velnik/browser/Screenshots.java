@@ -119,13 +119,19 @@ public class Screenshots extends BrowserTest {
             mara.page().getByLabel("The lines").scrollIntoViewIfNeeded();
             mara.rests();
             take(mara, "export");
+            mara.opensScreen("Looks");
+            assertThat(mara.page().locator("iframe")).hasCount(8);
+            for (int frame = 0; frame < 8; frame++) {
+                assertThat(mara.page().frameLocator("iframe >> nth=" + frame).locator("h1"))
+                        .isVisible();
+            }
+            mara.rests();
+            take(mara, "looks");
 
             Visitor visitor = new Visitor(velnik, wide());
             visitor.opens("/hire");
             visitor.across().getByText("Repairs").hover();
             take(visitor, "visitor-wide");
-            visitor.opens("/repairs/engines");
-            take(visitor, "visitor-sidebar");
             Visitor onPhone = new Visitor(velnik, phone());
             onPhone.opens("/repairs/engines");
             onPhone.drawer().locator("> summary").click();

@@ -27,7 +27,14 @@ import velnik.core.site.Zone;
  * @param unfoldsHere whether the branch of this page is unfolded from the start
  */
 public record MenuView(
-        ZoneMenu menu, Device device, boolean only, Marks marks, Form form, String prefix, Zone zone, boolean unfoldsHere) {
+        ZoneMenu menu,
+        Device device,
+        boolean only,
+        Marks marks,
+        Form form,
+        String prefix,
+        Zone zone,
+        boolean unfoldsHere) {
 
     /** One view where all devices get the same, else one for each. */
     static List<MenuView> of(Navigation navigation, Look look, Zone zone, ZoneMenu menu, int number) {
@@ -49,8 +56,8 @@ public record MenuView(
                 && isSameEverywhere(menu.rows())
                 && marks.apply(Device.WIDE).equals(marks.apply(Device.PHONE));
         if (same) {
-            return List.of(new MenuView(
-                    menu, Device.WIDE, false, marks.apply(Device.WIDE), form, prefix, zone, unfoldsHere));
+            return List.of(
+                    new MenuView(menu, Device.WIDE, false, marks.apply(Device.WIDE), form, prefix, zone, unfoldsHere));
         }
         boolean only = devices.size() > 1;
         return shown.stream()

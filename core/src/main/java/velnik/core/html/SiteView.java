@@ -19,7 +19,11 @@ import velnik.core.site.Look;
  * @param hours when the business is open, from today on; none where nothing is said
  */
 public record SiteView(
-        String name, String homeAddress, @Nullable Picture logo, Contact contact, List<HoursLine> hours,
+        String name,
+        String homeAddress,
+        @Nullable Picture logo,
+        Contact contact,
+        List<HoursLine> hours,
         Look look,
         @Nullable String search,
         @Nullable String index) {

@@ -31,16 +31,16 @@ import velnik.core.site.Appearance;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
+import velnik.core.site.Look;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Reach;
-import velnik.core.site.Look;
 import velnik.core.site.Scope;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
 public class VisitorHtmlTest {
-    private static final Frame FRAME =
-            new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), List.of("/look.js"), null);
+    private static final Frame FRAME = new Frame(
+            AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), List.of("/look.js"), null);
 
     @Test
     public void page_isAsReviewed() throws IOException {
@@ -122,7 +122,8 @@ public class VisitorHtmlTest {
             assertTrue(after.contains("data-look=\"" + look.word() + "\""));
             for (Zone zone : List.of(Zone.HEADER, Zone.PHONE_DRAWER, Zone.SIDEBAR, Zone.FOOTER)) {
                 if (before.contains("data-zone=\"" + zone.name() + "\"")) {
-                    assertEquals(links(zone(zone, after)), links(zone(zone, before)), look + " " + zone + " of " + page);
+                    assertEquals(
+                            links(zone(zone, after)), links(zone(zone, before)), look + " " + zone + " of " + page);
                 }
             }
         }
@@ -228,7 +229,12 @@ public class VisitorHtmlTest {
     @Test
     public void everyAddress_goesThroughTheWriter() {
         Frame window = new Frame(
-                AddressWriter.under("/-/window/t0k3n"), VisitorWords.in("en"), "/look.css", List.of(), List.of(), "Not open yet.");
+                AddressWriter.under("/-/window/t0k3n"),
+                VisitorWords.in("en"),
+                "/look.css",
+                List.of(),
+                List.of(),
+                "Not open yet.");
         String html = html(brackwater(), "Canoes", window);
         assertTrue(html.contains("<p class=\"band\" role=\"note\">Not open yet.</p>"));
         assertTrue(html.contains("href=\"/-/window/t0k3n/hire/kayaks\""));

@@ -87,7 +87,9 @@ public class StartingStructureTest {
         plan.texts().forEach(text -> texts.put(TextHash.of(text), text));
         List<String> forms = new ArrayList<>();
         VisitorHtml html = new VisitorHtml(
-                site, navigation, new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "", List.of(), List.of(), null));
+                site,
+                navigation,
+                new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "", List.of(), List.of(), null));
         site.pages().walk().stream()
                 .filter(row -> !row.value().kind().isBuiltIn())
                 .forEach(row -> {

@@ -45,7 +45,12 @@ class VisitorAssets {
     Frame published(Site site) {
         Sheet sheet = sheet(site);
         return new Frame(
-                AddressWriter.fromRoot(), words(site), sheet.address(), sheet.first(), List.of(address("visitor.js")), null);
+                AddressWriter.fromRoot(),
+                words(site),
+                sheet.address(),
+                sheet.first(),
+                List.of(address("visitor.js")),
+                null);
     }
 
     /** The frame of a page in the owner's window. */

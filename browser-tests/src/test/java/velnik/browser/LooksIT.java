@@ -1,0 +1,215 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
+import java.util.Map;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** The looks of the visitor site: chosen by its owner, and used by everybody. */
+public class LooksIT extends UndoneTest {
+    private static final int KILOBYTE = 1000;
+
+    /** Bytes sent for what a page loads, by what it is, and how far things jumped meanwhile. */
+    private static final String WEIGHED = "async () => {"
+            + " await document.fonts.ready;"
+            + " const jumps = await new Promise(done => new PerformanceObserver(list => done(list.getEntries()"
+            + "   .reduce((sum, shift) => sum + shift.value, 0))).observe({ type: 'layout-shift', buffered: true })"
+            + "   || setTimeout(() => done(0), 300));"
+            + " const sum = (ending) => performance.getEntriesByType('resource')"
+            + "   .filter(each => ending.test(each.name)).reduce((all, each) => all + each.encodedBodySize, 0);"
+            + " const page = performance.getEntriesByType('navigation')[0].encodedBodySize;"
+            + " return { jumps, fonts: sum(/\\.woff2$/), scripts: sum(/\\.js$/), all: page + sum(/\\.(js|css)$/) }; }";
+
+    @DataProvider
+    public Object[][] looks() {
+        return new Object[][] {{"STAITHE"}, {"WEIR"}, {"TOWPATH"}, {"TIDETABLE"}};
+    }
+
+    private void wears(String look) {
+        mara.sends("{'kind':'setLook','look':'" + look + "'}");
+        if (mara.button("Publish").count() > 0) {
+            mara.publishes();
+        }
+    }
+
+    @Test
+    public void owner_comparesLooks_choosesOne_andTakesItBack() {
+        mara.opensScreen("Looks");
+        Page page = mara.page();
+        Locator towpath = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Towpath"));
+        assertThat(towpath.locator(".hint")).containsText("Main and Short stand at the side, and unfold there.");
+        assertThat(towpath.locator("iframe")).hasCount(2);
+        assertThat(towpath.frameLocator("iframe").first().locator("body")).hasAttribute("data-look", "towpath");
+        mara.isAccessible("the looks");
+
+        page.getByText("Side by side").click();
+        mara.choosesFrom("The look on the left", "Towpath").choosesFrom("The look on the right", "Tidetable");
+        FrameLocator left = page.frameLocator("iframe >> nth=0");
+        FrameLocator right = page.frameLocator("iframe >> nth=1");
+        assertThat(left.locator("body")).hasAttribute("data-look", "towpath");
+        assertThat(right.locator("body")).hasAttribute("data-look", "tidetable");
+        left.locator(".header a", new FrameLocator.LocatorOptions().setHasText("Hire"))
+                .dispatchEvent("click");
+        for (FrameLocator side : new FrameLocator[] {left, right}) {
+            assertThat(side.locator("h1")).hasText("Hire");
+        }
+        assertThat(left.locator("body")).hasAttribute("data-look", "towpath");
+        assertThat(right.locator("body")).hasAttribute("data-look", "tidetable");
+        mara.isAccessible("two looks side by side");
+
+        page.getByText("All four").click();
+        mara.clicks("Use Towpath").isTold("Visitors see the site in the look Towpath once you publish.");
+        assertThat(towpath.getByText("In use")).isVisible();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire");
+        assertThat(visitor.page().locator("body")).hasAttribute("data-look", "staithe");
+        mara.publishes();
+        visitor.opens("/hire");
+        assertThat(visitor.page().locator("body")).hasAttribute("data-look", "towpath");
+        mara.presses("Control+z");
+        assertThat(towpath.getByText("In use")).hasCount(0);
+        visitor.complainsOfNothing();
+        mara.complainsOfNothing();
+    }
+
+    @Test
+    public void preview_putsOnAnotherLook_withoutLosingThePage() {
+        mara.chooses("Canoes");
+        assertThat(mara.window().locator("h1")).hasText("Canoes");
+        String wear = "[{ kind: 'setLook', look: 'WEIR' }]";
+        assertEquals(mara.posts("changes", Editor.NEW_REQUEST + ", basedOn: copy.revision, changes: " + wear), 200);
+        assertThat(mara.window().locator("body")).hasAttribute("data-look", "weir");
+        assertThat(mara.window().locator("h1")).hasText("Canoes");
+        assertThat(mara.window().locator("link[rel=stylesheet]")).hasCount(1);
+        assertThat(mara.window().locator(".site-header")).hasCSS("background-color", "rgb(38, 52, 60)");
+        mara.complainsOfNothing();
+    }
+
+    @Test(dataProvider = "looks")
+    public void everyLook_isAccessible_inLightAndDark_fits_andIsLight(String look) {
+        wears(look);
+        for (ColorScheme scheme : new ColorScheme[] {ColorScheme.LIGHT, ColorScheme.DARK}) {
+            Visitor visitor = new Visitor(
+                    velnik,
+                    opened(new Browser.NewContextOptions()
+                            .setViewportSize(1280, 800)
+                            .setColorScheme(scheme)));
+            for (String path : new String[] {"/", "/repairs/engines", "/hire/group-bookings", "/search?q=boat"}) {
+                visitor.opens(path);
+                visitor.page().waitForLoadState(LoadState.NETWORKIDLE);
+                visitor.isAccessible(look + " " + scheme + " " + path);
+                Map<?, ?> weighed = (Map<?, ?>) visitor.page().evaluate(WEIGHED);
+                assertTrue(Watched.number(weighed, "jumps") < 0.01, look + path + " jumps: " + weighed);
+                assertTrue(Watched.number(weighed, "fonts") <= 60 * KILOBYTE, look + path + ": " + weighed);
+                assertTrue(Watched.number(weighed, "scripts") <= 6 * KILOBYTE, look + path + ": " + weighed);
+                assertTrue(Watched.number(weighed, "all") <= 30 * KILOBYTE, look + path + ": " + weighed);
+            }
+            for (int width : new int[] {2560, 1024, 768, 390, 320}) {
+                visitor.page().setViewportSize(width, 800);
+                visitor.opens("/repairs/engines");
+                assertEquals(
+                        visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, look + width);
+            }
+            visitor.isAccessible(look + " " + scheme + " at 320 px");
+            visitor.complainsOfNothing();
+        }
+    }
+
+    @Test
+    public void weir_hasARowForTheSectionOneIsIn() {
+        wears("WEIR");
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire/kayaks");
+        assertThat(visitor.link("Canoes")).isVisible();
+        double second = visitor.link("Canoes").boundingBox().y;
+        assertTrue(second > visitor.link("News").boundingBox().y + 20, "a row of its own");
+        assertTrue(second < visitor.page().locator("h1").boundingBox().y, "above the page");
+        assertThat(visitor.link("Hulls")).isHidden();
+        visitor.across().getByLabel("Under Repairs, 3 pages").click();
+        visitor.link("Hulls").click();
+        visitor.reads("Hulls");
+        assertThat(visitor.link("Canoes")).isHidden();
+        visitor.complainsOfNothing();
+    }
+
+    @Test
+    public void towpath_unfoldsAtTheSide_byKeyAndWithoutScript() {
+        wears("TOWPATH");
+        for (boolean script : new boolean[] {true, false}) {
+            Visitor visitor = new Visitor(velnik, context(1280, 800, script));
+            visitor.opens("/hire");
+            Locator side = visitor.page().locator(".site-header .header");
+            Locator hulls = side.getByText("Hulls");
+            assertThat(side.getByText("Canoes")).isVisible(); // where one is stands open
+            assertThat(hulls).isHidden();
+            assertTrue(side.boundingBox().x + side.boundingBox().width
+                    < visitor.page().locator("h1").boundingBox().x);
+            Locator repairs = side.locator("summary", new Locator.LocatorOptions().setHasText("Under Repairs"));
+            repairs.press("Enter");
+            assertThat(hulls).isVisible();
+            visitor.page().locator("h1").click();
+            assertThat(hulls).isVisible(); // nothing lies over the page, so nothing has to go
+            hulls.click();
+            visitor.reads("Hulls");
+            visitor.complainsOfNothing();
+        }
+    }
+
+    @Test
+    public void tidetable_showsAllOnASheet_narrowedByTyping() {
+        wears("TIDETABLE");
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/");
+        Locator sheet = visitor.page().locator(".sheet");
+        Locator summary = sheet.locator("> summary");
+        Locator field = sheet.getByRole(AriaRole.SEARCHBOX);
+        Locator links = sheet.locator(".menu a:visible");
+        summary.press("Enter");
+        assertThat(field).isFocused();
+        int all = links.count();
+        visitor.isAccessible("the sheet");
+        visitor.page().keyboard().type("éngi");
+        assertThat(links).hasText(new String[] {"Repairs", "Engines"});
+        field.fill("zebra");
+        assertThat(links).hasCount(0);
+        assertThat(sheet.getByRole(AriaRole.STATUS)).hasText("Nothing here is called that.");
+        visitor.page().keyboard().press("Escape");
+        assertThat(sheet).not().hasAttribute("open", "");
+        assertThat(summary).isFocused();
+        summary.press("Enter");
+        assertThat(links).hasCount(all);
+        visitor.page().keyboard().type("canoe");
+        visitor.page().keyboard().press("Enter");
+        visitor.reads("Canoes");
+        summary.click();
+        field.fill("varnish boat");
+        visitor.page().keyboard().press("Enter"); // no row is called that, so all pages are searched
+        visitor.reads("Search");
+        assertThat(visitor.page().getByRole(AriaRole.STATUS).last()).containsText("“varnish boat”");
+
+        Visitor phone = new Visitor(velnik, phone());
+        phone.opens("/");
+        phone.drawer().locator("> summary").click();
+        phone.drawer().getByRole(AriaRole.SEARCHBOX).fill("knots");
+        phone.drawer().getByText("Knots in an evening").click(); // what it is under has unfolded
+        phone.reads("Knots in an evening");
+
+        Visitor plain = new Visitor(velnik, context(1280, 800, false));
+        plain.opens("/");
+        plain.page().locator(".sheet > summary").click();
+        plain.page().locator(".sheet").getByText("Canoes").click();
+        plain.reads("Canoes");
+        visitor.complainsOfNothing();
+        phone.complainsOfNothing();
+    }
+}
