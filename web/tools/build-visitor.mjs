@@ -28,9 +28,10 @@ for (const name of ["visitor", "window", "search"]) {
   await script("visitor", name);
 }
 const base = await readFile("visitor/base.css", "utf8");
+const print = await readFile("visitor/print.css", "utf8");
 for (const file of await readdir("visitor/looks")) {
   const look = await readFile(`visitor/looks/${file}`, "utf8");
-  const css = await withFonts(base + look, "dist/visitor");
+  const css = await withFonts(base + look + print, "dist/visitor");
   const { code } = transform({ filename: file, code: Buffer.from(css), minify: true, targets: BROWSERS });
   await writeFile(`dist/visitor/${file}`, code);
 }

@@ -44,7 +44,8 @@ function topOf(row: Element): number {
 function shorten(list: HTMLElement): void {
   const more = document.createElement("li");
   more.className = "more";
-  more.innerHTML = '<button type="button" class="opener words" aria-expanded="false">More</button><ul></ul>';
+  more.innerHTML = '<button type="button" class="opener words" aria-expanded="false"></button><ul></ul>';
+  more.querySelector("button")?.append(document.body.dataset.more ?? "");
   const under = more.querySelector("ul");
   list.append(more);
   while (wraps(list) && more.previousElementSibling && under) under.prepend(more.previousElementSibling);
@@ -54,7 +55,7 @@ function fold(menu: HTMLElement, list: HTMLElement): void {
   const button = document.createElement("button");
   button.type = "button";
   button.className = "unfold";
-  button.textContent = "Menu";
+  button.textContent = document.body.dataset.fold ?? "";
   button.setAttribute("aria-expanded", "false");
   button.addEventListener("click", () => {
     button.setAttribute("aria-expanded", String(menu.classList.toggle("is-open")));

@@ -29,7 +29,7 @@ export function LookCard(props: {
     revision,
     async (signal) =>
       (await api.would(newId(), revision, [{ kind: "setLook", look: about.look }], signal)).told.join(" "),
-    { enabled: !inUse },
+    { enabled: !inUse && props.mayEdit }, // readers cannot choose it
   );
   return (
     <section className={inUse ? "look in-use" : "look"} aria-label={about.name}>
@@ -43,26 +43,22 @@ export function LookCard(props: {
         )}
       </div>
       <div className="look-frames" ref={ref}>
-        {size.width > 0 && (
-          <>
-            <LookFrame
-              {...{ base, page, scale }}
-              look={about.look}
-              width={WIDTHS.wide}
-              height={HEIGHT}
-              screen="wide"
-            />
-            <LookFrame
-              {...{ base, page, scale }}
-              look={about.look}
-              width={WIDTHS.phone}
-              height={HEIGHT}
-              screen="phone"
-            />
-          </>
-        )}
+        <LookFrame
+          {...{ base, page, scale }}
+          look={about.look}
+          width={WIDTHS.wide}
+          height={HEIGHT}
+          screen="wide"
+        />
+        <LookFrame
+          {...{ base, page, scale }}
+          look={about.look}
+          width={WIDTHS.phone}
+          height={HEIGHT}
+          screen="phone"
+        />
       </div>
-      {!inUse && (
+      {!inUse && props.mayEdit && (
         <Answered answer={told} what="what would be otherwise">
           {(sentences) => <p className="hint">{sentences}</p>}
         </Answered>

@@ -66,18 +66,16 @@ function Side(props: {
         onChange={props.onLook}
       />
       <div className="look-frames tall" ref={ref}>
-        {size.width > 0 && (
-          <LookFrame
-            base={props.base}
-            look={props.look}
-            page={props.page}
-            width={WIDTHS[width]}
-            height={size.height / scale}
-            scale={scale}
-            screen={width}
-            onVisit={props.onPage}
-          />
-        )}
+        <LookFrame
+          base={props.base}
+          look={props.look}
+          page={props.page}
+          width={WIDTHS[width]}
+          height={size.height / scale}
+          scale={scale}
+          screen={width}
+          onVisit={props.onPage}
+        />
       </div>
     </div>
   );

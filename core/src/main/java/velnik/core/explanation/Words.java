@@ -104,8 +104,9 @@ public final class Words {
         return Locale.forLanguageTag(tag).getDisplayName(Locale.UK);
     }
 
+    /** Its name, as that of a thing of its own. */
     public static String look(Look look) {
-        return WORDS.say(look);
+        return WORDS.say("look." + look.name());
     }
 
     public static String reach(Reach reach) {
