@@ -40,7 +40,7 @@ public class WritingIT extends UndoneTest {
         assertThat(offer("Canoes")).isVisible();
         mara.presses("Enter").types(", or [for nothing](/hire/prices), or ring [us](tel:+441632960983).");
         assertThat(inWindow("h2")).hasText(new String[] {"Bring"});
-        assertThat(inWindow("> ul li")).hasText(new String[] {"boots", "a friend"});
+        assertThat(inWindow(".text > ul li")).hasText(new String[] {"boots", "a friend"});
         assertThat(inWindow("p a")).hasText(new String[] {"Canoes", "for nothing", "us"});
         assertThat(mara.page().locator(".page-name")).hasText(new String[] {"Canoes", "→ Prices"});
         mara.isTold("The text of Mud walks is saved.").isAccessible("writing");
