@@ -1,5 +1,5 @@
-// Builds what visitors' pages load: a style sheet and fonts for each look, small scripts, and the script of the owner's window; and the
-// script that shows menus on websites elsewhere.
+// Builds what visitors' pages load: a style sheet and fonts for each look, small scripts, and the script of the
+// owner's window; and the script that shows menus on websites elsewhere.
 import { mkdir, readdir, readFile, stat, writeFile } from "node:fs/promises";
 import { transform } from "lightningcss";
 import { build } from "vite";

@@ -67,10 +67,10 @@ export function listen(): void {
   // What the sheet shows is one step away; anything else is searched for.
   document.addEventListener("keydown", (event) => {
     const at = event.key === "Enter" ? sheetOf(event) : null;
-    const first = at && narrow(at.sheet, at.field.value);
-    if (!first) return;
-    event.preventDefault();
-    first.click();
+    if (!at) return;
+    const first = narrow(at.sheet, at.field.value);
+    if (first || !at.field.form?.hasAttribute("action")) event.preventDefault();
+    first?.click();
   });
   document.addEventListener(
     "toggle",

@@ -9,7 +9,13 @@ import { listen } from "./sheet";
 const OPEN = "aria-expanded";
 /** What is unfolded over the page and not in it. */
 const LAID_OVER =
-  ".sheet[open], .side[open], .header .behind[open], body:not([data-look=towpath]) .header .folding > ul > li > details[open]";
+  ".sheet[open], .side[open], .header .behind[open], .header .folding > ul > li > details[open]";
+
+/** Whether what it shows covers the page in this look; at a side it has room of its own. */
+function covers(over: HTMLDetailsElement): boolean {
+  const shown = over.lastElementChild;
+  return shown !== null && getComputedStyle(shown).position !== "static";
+}
 
 function openers(): HTMLButtonElement[] {
   return [...document.querySelectorAll<HTMLButtonElement>(".across .opener")];
@@ -24,7 +30,7 @@ function close(except: Element | null): void {
     if (!except || !rowOf(opener)?.contains(except)) opener.setAttribute(OPEN, "false");
   }
   for (const over of document.querySelectorAll<HTMLDetailsElement>(LAID_OVER)) {
-    if (!over.contains(except)) over.open = false;
+    if (!over.contains(except) && covers(over)) over.open = false;
   }
 }
 

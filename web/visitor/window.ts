@@ -69,9 +69,15 @@ function dress(fresh: Document): void {
   const sheet = "link[rel=stylesheet]";
   const next = fresh.querySelector(sheet);
   const now = [...document.querySelectorAll(sheet)];
-  if (!next || now.some((worn) => worn.getAttribute("href") === next.getAttribute("href"))) return;
+  if (!next) return;
+  const there = now.findIndex((worn) => worn.getAttribute("href") === next.getAttribute("href"));
+  if (there >= 0) {
+    for (const unwanted of now.slice(there + 1)) unwanted.remove(); // on its way, and taken back
+    return;
+  }
   const put = document.importNode(next);
   put.addEventListener("load", () => {
+    if (!put.isConnected) return;
     for (const worn of now) worn.remove();
   });
   document.head.append(put);

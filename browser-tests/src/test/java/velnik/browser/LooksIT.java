@@ -11,6 +11,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.Media;
 import java.util.Map;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -121,6 +122,9 @@ public class LooksIT extends UndoneTest {
                         visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, look + width);
             }
             visitor.isAccessible(look + " " + scheme + " at 320 px");
+            visitor.page().emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            assertThat(visitor.page().locator("nav.zone:visible, details:visible")).hasCount(0);
+            visitor.isAccessible(look + " " + scheme + " on paper");
             visitor.complainsOfNothing();
         }
     }

@@ -27,21 +27,14 @@ import velnik.core.site.Zone;
  * @param unfoldsHere whether the branch of this page is unfolded from the start
  */
 public record MenuView(
-        ZoneMenu menu,
-        Device device,
-        boolean only,
-        Marks marks,
-        Form form,
-        String prefix,
-        Zone zone,
-        boolean unfoldsHere) {
+        ZoneMenu menu, Device device, boolean only, Marks marks, Form form, String prefix, boolean unfoldsHere) {
 
     /** One view where all devices get the same, else one for each. */
     static List<MenuView> of(Navigation navigation, Look look, Zone zone, ZoneMenu menu, int number) {
         Form placed = menu.presentation().form();
         Form form = zone == Zone.HEADER ? look.inHeader(placed) : placed;
         // What unfolds over the page would cover it from the start.
-        boolean unfoldsHere = zone != Zone.HEADER || isBehindButton(form) || look == Look.TOWPATH;
+        boolean unfoldsHere = zone != Zone.HEADER || isBehindButton(form) || look.isHeaderBeside();
         String prefix = zone.name().toLowerCase(Locale.ROOT) + number;
         List<Device> devices = switch (zone) {
             case HEADER -> List.of(Device.WIDE);
@@ -56,8 +49,7 @@ public record MenuView(
                 && isSameEverywhere(menu.rows())
                 && marks.apply(Device.WIDE).equals(marks.apply(Device.PHONE));
         if (same) {
-            return List.of(
-                    new MenuView(menu, Device.WIDE, false, marks.apply(Device.WIDE), form, prefix, zone, unfoldsHere));
+            return List.of(new MenuView(menu, Device.WIDE, false, marks.apply(Device.WIDE), form, prefix, unfoldsHere));
         }
         boolean only = devices.size() > 1;
         return shown.stream()
@@ -68,7 +60,6 @@ public record MenuView(
                         marks.apply(device),
                         form,
                         only ? prefix + device.ordinal() : prefix,
-                        zone,
                         unfoldsHere))
                 .toList();
     }

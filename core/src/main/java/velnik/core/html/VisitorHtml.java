@@ -2,10 +2,6 @@ package velnik.core.html;
 
 import static java.util.stream.Collectors.joining;
 
-import gg.jte.ContentType;
-import gg.jte.TemplateEngine;
-import gg.jte.TemplateOutput;
-import gg.jte.output.StringOutput;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -44,9 +40,6 @@ import velnik.core.site.Zone;
  * {@link Site} and another {@link Frame}.
  */
 public final class VisitorHtml {
-    private static final TemplateEngine TEMPLATES =
-            TemplateEngine.createPrecompiled(null, ContentType.Html, null, "velnik.core.html.templates");
-
     private final Site site;
     private final SiteNavigation navigation;
     private final Openings openings;
@@ -138,21 +131,23 @@ public final class VisitorHtml {
                 .build();
         Map<String, Object> parts = new HashMap<>(Map.of("view", view));
         parts.put("form", standing.contains(Standing.FORM) ? null : form);
-        return render("page.jte", parts);
+        return Templates.render("page.jte", parts);
     }
 
     /** Nothing for a form that the page does not have. */
     private String standing(Standing what, @Nullable FormView form) {
         return switch (what) {
-            case CONTACT -> render("contact-card.jte", Map.of("frame", frame, "site", around));
+            case CONTACT -> Templates.render("contact-card.jte", Map.of("frame", frame, "site", around));
             case FORM ->
-                form == null ? "" : render("form.jte", Map.of("frame", frame, "form", form, "business", around.name()));
+                form == null
+                        ? ""
+                        : Templates.render("form.jte", Map.of("frame", frame, "form", form, "business", around.name()));
         };
     }
 
     /** What stands where a form was taken. */
     public String sent(PageId id) {
-        return render(
+        return Templates.render(
                 "sent.jte",
                 Map.of(
                         "view",
@@ -173,7 +168,7 @@ public final class VisitorHtml {
         String summary = frame.words()
                 .say("closed", Map.of("when", Days.in(frame.words().language()).at(again, openings.zone())));
         boolean noIndex = site.pages().get(id).keptFromSearchEngines();
-        return render("page.jte", Map.of("view", view(id, summary, noIndex)));
+        return Templates.render("page.jte", Map.of("view", view(id, summary, noIndex)));
     }
 
     /**
@@ -192,7 +187,7 @@ public final class VisitorHtml {
                                 .collect(joining(" › ")),
                         hit.passage()))
                 .toList();
-        return render(
+        return Templates.render(
                 "search.jte",
                 Map.of(
                         "view",
@@ -210,7 +205,7 @@ public final class VisitorHtml {
     }
 
     private String pageIndex(PageId id) {
-        return render(
+        return Templates.render(
                 "page-index.jte",
                 Map.of(
                         "view",
@@ -233,7 +228,7 @@ public final class VisitorHtml {
                 .trail(trail)
                 .subpages(listing.pages().stream().map(links::link).toList())
                 .build();
-        return render("page.jte", Map.of("view", view));
+        return Templates.render("page.jte", Map.of("view", view));
     }
 
     /** The listings of topics, as the visitor gets them; made when first asked for. */
@@ -252,7 +247,7 @@ public final class VisitorHtml {
      * @param problem what was wrong with what was typed; empty for nothing
      */
     public String signIn(PageId id, String to, String name, String problem) {
-        return render(
+        return Templates.render(
                 "sign-in.jte",
                 Map.of(
                         "view",
@@ -282,7 +277,7 @@ public final class VisitorHtml {
                 .with()
                 .page(page)
                 .build();
-        return render("zone.jte", Map.of("view", view, "zone", zone)).strip();
+        return Templates.render("zone.jte", Map.of("view", view, "zone", zone)).strip();
     }
 
     /** The page for an address that led to a page once, and leads nowhere by the owner's will. */
@@ -296,10 +291,10 @@ public final class VisitorHtml {
                 .summary(says)
                 .subpages(links.listed(site.pages().top()))
                 .build();
-        @Nullable String search = gettable(PageKind.SEARCH);
+        @Nullable String search = around.search();
         Map<String, Object> parts = new HashMap<>(Map.of("view", view));
         parts.put("search", search == null ? null : new SearchView(search, "", "", List.of(), null));
-        return render("not-found.jte", parts);
+        return Templates.render("not-found.jte", parts);
     }
 
     /** A page that search engines leave out, with what stands around another. */
@@ -395,11 +390,5 @@ public final class VisitorHtml {
     private @Nullable String canonical(String address) {
         String origin = site.details().address();
         return origin.isEmpty() ? null : AddressWriter.absolute(origin).write(address);
-    }
-
-    private static String render(String template, Map<String, Object> parts) {
-        TemplateOutput output = new StringOutput();
-        TEMPLATES.render(template, parts, output);
-        return output.toString();
     }
 }

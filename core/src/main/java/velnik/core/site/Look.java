@@ -33,6 +33,16 @@ public enum Look {
         };
     }
 
+    /** Whether the header stands beside the page, so that what unfolds in it covers nothing. */
+    public boolean isHeaderBeside() {
+        return this == TOWPATH;
+    }
+
+    /** Whether the header's menus lie on a sheet that is opened by a button. */
+    public boolean hasSheet() {
+        return this == TIDETABLE;
+    }
+
     /** As in addresses, class names and file names. */
     public String word() {
         return name().toLowerCase(Locale.ROOT);
