@@ -10,7 +10,6 @@ import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
 import org.testng.annotations.Test;
 
 /** A website on another origin shows the boatyard's menus. */
@@ -23,7 +22,6 @@ public class ElsewhereIT extends UndoneTest {
     @Test
     public void headerIsShownByAWebsiteElsewhere_onceItIsAllowed() throws IOException, InterruptedException {
         Path folder = Files.createTempDirectory("shop");
-        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x")); // it is read by others
         Files.writeString(folder.resolve("forwards.nginx.conf"), NO_FORWARDS);
         try (WebServer shop = WebServer.nginx(folder)) {
             mara.sends("{'kind':'setDetails','address':'" + velnik.url("") + "'}")
@@ -39,6 +37,7 @@ public class ElsewhereIT extends UndoneTest {
             mara.clicks("Copy the lines");
             assertThat(mara.button("Copied")).isVisible();
             Files.writeString(folder.resolve("index.html"), PAGE.formatted(lines));
+            WebServer.mayRead(folder);
 
             Watched visitor = new Watched(wide());
             Page page = visitor.page;

@@ -123,7 +123,8 @@ public class LooksIT extends UndoneTest {
             }
             visitor.isAccessible(look + " " + scheme + " at 320 px");
             visitor.page().emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-            assertThat(visitor.page().locator("nav.zone:visible, details:visible")).hasCount(0);
+            assertThat(visitor.page().locator("nav.zone:visible, details:visible"))
+                    .hasCount(0);
             visitor.isAccessible(look + " " + scheme + " on paper");
             visitor.complainsOfNothing();
         }

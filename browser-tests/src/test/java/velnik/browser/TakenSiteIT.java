@@ -14,7 +14,6 @@ import java.net.URI;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -23,7 +22,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.testng.annotations.BeforeClass;
@@ -71,11 +69,7 @@ public class TakenSiteIT extends DemoTest {
                 Files.copy(entries, file);
             }
         }
-        try (Stream<Path> all = Files.walk(site)) { // the servers read as somebody else
-            for (Path path : all.toList()) {
-                Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rwxr-xr-x"));
-            }
-        }
+        WebServer.mayRead(site);
     }
 
     private interface Starting {

@@ -8,8 +8,10 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 
 /** A web server of others that serves a folder, from Debian's packages. */
 final class WebServer implements AutoCloseable {
@@ -81,6 +83,15 @@ final class WebServer implements AutoCloseable {
                 "FOREGROUND",
                 "-f",
                 own.resolve("apache.conf").toString());
+    }
+
+    /** Lets the servers read the folder, as somebody else than who runs the tests, whatever their umask is. */
+    static void mayRead(Path site) throws IOException {
+        try (Stream<Path> all = Files.walk(site)) {
+            for (Path path : all.toList()) {
+                Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rwxr-xr-x"));
+            }
+        }
     }
 
     private static int freePort() throws IOException {
