@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.bin.BringingBack;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
+import velnik.core.change.LookChange;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
@@ -37,6 +38,8 @@ import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.core.site.TextHash;
+import velnik.core.site.Token;
+import velnik.core.site.TypePair;
 
 /** Edits drawn from a seed: mostly sensible, some that must be refused. */
 public final class RandomEdits {
@@ -64,7 +67,7 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(56)) {
+        return switch (random.nextInt(58)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
@@ -131,7 +134,8 @@ public final class RandomEdits {
             case 54 ->
                 new Change.AllowOrigins(
                         List.of("https://shop.example/", random.nextBoolean() ? "HTTP://Club.example:8080" : "club"));
-            case 55 -> new Change.SetLook(Look.values()[random.nextInt(Look.values().length)]);
+            case 55 -> new LookChange.SetLook(Look.values()[random.nextInt(Look.values().length)]);
+            case 56, 57 -> token();
             case 53 -> new Change.SetForwards(List.of(forward(site, rows), forward(site, rows)));
             case 49, 50 -> new Change.SetForm(any(rows), fields());
             case 43 -> new Change.SetPicture(some(rows), random.nextInt(4) == 0 ? null : file());
@@ -175,6 +179,12 @@ public final class RandomEdits {
         return random.nextInt(3) == 0
                 ? new FileContent(FileType.PDF, hash, 4_000, 0, 0)
                 : new FileContent(FileType.JPEG, hash, 90_000, 1_200, 800);
+    }
+
+    private Change token() {
+        Token token = Token.values()[random.nextInt(Token.values().length)];
+        List<String> typed = List.of("", "#1A5F7D", "fc0", "110", "8px", TypePair.MULISH.name(), Token.HIDDEN);
+        return new LookChange.SetToken(token, typed.get(random.nextInt(typed.size())));
     }
 
     private Change details() {

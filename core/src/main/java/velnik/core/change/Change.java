@@ -12,7 +12,6 @@ import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileId;
 import velnik.core.site.Forward;
 import velnik.core.site.LayoutId;
-import velnik.core.site.Look;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
@@ -52,7 +51,6 @@ public sealed interface Change
                 Change.SetTimeZone,
                 Change.SetDetails,
                 Change.AllowOrigins,
-                Change.SetLook,
                 Change.SetNewPages,
                 Change.SetModel,
                 Change.SetLock,
@@ -68,6 +66,7 @@ public sealed interface Change
                 Change.Restore,
                 Change.EmptyBin,
                 FileChange,
+                LookChange,
                 MenuChange {
 
     /**
@@ -327,9 +326,6 @@ public sealed interface Change
             origins = List.copyOf(origins);
         }
     }
-
-    /** Shows the site to visitors in another look. */
-    record SetLook(Look look) implements Change {}
 
     record SetNewPages(NewPages newPages) implements Change {}
 

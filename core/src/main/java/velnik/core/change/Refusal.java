@@ -109,6 +109,13 @@ public sealed interface Refusal {
 
     record OriginsTooMany(int count, int limit) implements Refusal {}
 
+    record ColourMalformed(String typed) implements Refusal {}
+
+    /** @param least as it is said, and so {@code most} */
+    record TokenOutOfRange(String typed, String token, String least, String most) implements Refusal {}
+
+    record TokenUnknown(String typed, String token) implements Refusal {}
+
     record LanguageUnknown(String typed) implements Refusal {}
 
     record PhoneMalformed(String typed) implements Refusal {}

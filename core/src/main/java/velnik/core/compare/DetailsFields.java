@@ -1,14 +1,17 @@
 package velnik.core.compare;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import velnik.core.explanation.Words;
 import velnik.core.site.Details;
 import velnik.core.site.Site;
+import velnik.core.site.Token;
 
 /** The fields of a site's details one by one. */
 public final class DetailsFields {
-    public static final List<Field<Details>> ALL = List.of(
+    private static final List<Field<Details>> PLAIN = List.of(
             Field.whole("name", "name", Details::name, DetailsFields::said),
             Field.whole("address", "web address", Details::address, DetailsFields::said),
             Field.whole("logo", "logo", Details::logo, Words::file),
@@ -46,7 +49,19 @@ public final class DetailsFields {
                     details -> details.newPages().model(),
                     Words::titleAndAddress));
 
+    public static final List<Field<Details>> ALL = Stream.concat(
+                    PLAIN.stream(), Stream.of(Token.values()).map(DetailsFields::tuned))
+            .toList();
+
     private DetailsFields() {}
+
+    private static Field<Details> tuned(Token token) {
+        return Field.whole(
+                "tuning." + token,
+                Words.token(token),
+                details -> Objects.requireNonNullElse(details.tuning().get(token), ""),
+                (site, value) -> Words.tokenValue(token, value.isEmpty() ? null : value));
+    }
 
     private static String said(Site site, String value) {
         return value.isEmpty() ? "none" : value.replace("\n", ", ");

@@ -9,6 +9,7 @@ import velnik.core.bin.Restoring;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
 import velnik.core.change.FileChange;
+import velnik.core.change.LookChange;
 import velnik.core.change.MenuChange;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
@@ -19,6 +20,7 @@ import velnik.core.enquiry.Forms;
 import velnik.core.files.Files;
 import velnik.core.forwarding.Forwards;
 import velnik.core.forwarding.Taking;
+import velnik.core.looks.Looks;
 import velnik.core.menus.Assigning;
 import velnik.core.menus.Items;
 import velnik.core.menus.Joins;
@@ -123,7 +125,6 @@ public final class Changes {
             }
             case Change.SetDetails set -> Business.setDetails(draft, set);
             case Change.AllowOrigins allow -> Business.allowOrigins(draft, allow);
-            case Change.SetLook set -> Business.setLook(draft, set);
             case Change.SetLock set -> Checks.each(draft, set.pages(), page -> page.withLocked(set.locked()));
             case Change.SetSearchEngines set ->
                 Checks.each(draft, set.pages(), page -> page.withKeptFromSearchEngines(!set.mayList()));
@@ -141,6 +142,8 @@ public final class Changes {
             case FileChange.SetFile set -> Files.setFile(draft, set);
             case FileChange.ReplaceFile replace -> Files.replaceFile(draft, replace);
             case FileChange.RemoveFiles remove -> Files.removeFiles(draft, remove);
+            case LookChange.SetLook set -> Looks.setLook(draft, set);
+            case LookChange.SetToken set -> Looks.setToken(draft, set);
             case MenuChange.AddMenu add -> Menus.addMenu(draft, add);
             case MenuChange.RenameMenu rename -> Menus.renameMenu(draft, rename);
             case MenuChange.SetAside set -> Menus.setAside(draft, set);

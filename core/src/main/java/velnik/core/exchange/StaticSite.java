@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
@@ -78,7 +79,17 @@ public final class StaticSite {
      *
      * @param search the script that searches in the list
      */
-    public record Scripts(String stylesheet, String always, String search) {}
+    public record Scripts(List<String> stylesheets, String always, String search) {
+        public Scripts {
+            stylesheets = List.copyOf(stylesheets);
+        }
+
+        /** All of them. */
+        public List<String> all() {
+            return Stream.concat(stylesheets.stream(), Stream.of(always, search))
+                    .toList();
+        }
+    }
 
     /**
      * What is written on pages.
@@ -195,7 +206,7 @@ public final class StaticSite {
         return new Frame(
                 addresses,
                 words,
-                addresses.write(scripts.stylesheet()),
+                scripts.stylesheets().stream().map(addresses::write).toList(),
                 List.of(), // browsers let nothing be asked for beforehand from a disk
                 all.stream().map(addresses::write).toList(),
                 null);

@@ -35,6 +35,8 @@ import velnik.core.site.Reach;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
 import velnik.core.site.SiteFile;
+import velnik.core.site.Token;
+import velnik.core.site.TypePair;
 import velnik.core.site.Visitor;
 import velnik.core.site.WhenClosed;
 import velnik.core.site.Zone;
@@ -107,6 +109,25 @@ public final class Words {
     /** Its name, as that of a thing of its own. */
     public static String look(Look look) {
         return WORDS.say("look." + look.name());
+    }
+
+    /** As in "the accent". */
+    public static String token(Token token) {
+        return WORDS.say("token." + token.name());
+    }
+
+    /** @param value null for the look's own */
+    public static String tokenValue(Token token, @Nullable String value) {
+        if (value == null) {
+            return WORDS.say("token.value");
+        }
+        return token.kind() == Token.Kind.TYPE
+                ? type(TypePair.valueOf(value))
+                : WORDS.say("token.value." + token.kind(), Map.of("value", value));
+    }
+
+    public static String type(TypePair type) {
+        return WORDS.say("type." + type.name());
     }
 
     public static String reach(Reach reach) {

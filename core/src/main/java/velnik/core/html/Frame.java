@@ -10,20 +10,21 @@ import velnik.core.text.Messages;
  * What surrounds a page where it is served.
  *
  * @param words that the site says by itself, in the language of its content
- * @param stylesheet its address
- * @param fonts their addresses; they are asked for at once, before the style sheet is read
+ * @param stylesheets their addresses; what a later one says outweighs
+ * @param fonts their addresses; they are asked for at once, before any style sheet is read
  * @param scripts their addresses; all are deferred
  * @param band a sentence above the page, which only the owner sees; null for none
  */
 public record Frame(
         AddressWriter addresses,
         Messages words,
-        String stylesheet,
+        List<String> stylesheets,
         List<String> fonts,
         List<String> scripts,
         @Nullable String band) {
 
     public Frame {
+        stylesheets = List.copyOf(stylesheets);
         fonts = List.copyOf(fonts);
         scripts = List.copyOf(scripts);
     }
@@ -43,6 +44,6 @@ public record Frame(
     }
 
     public Frame withBand(@Nullable String newBand) {
-        return new Frame(addresses, words, stylesheet, fonts, scripts, newBand);
+        return new Frame(addresses, words, stylesheets, fonts, scripts, newBand);
     }
 }

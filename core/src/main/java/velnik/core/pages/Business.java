@@ -115,11 +115,6 @@ public final class Business {
         return refusal;
     }
 
-    public static Optional<Refusal> setLook(Draft draft, Change.SetLook set) {
-        draft.become(draft.site().withDetails(draft.site().details().withLook(set.look())));
-        return Optional.empty();
-    }
-
     private static Optional<Refusal> refused(Either<Refusal, ?> read) {
         return read.isLeft() ? Optional.of(read.getLeft()) : Optional.empty();
     }

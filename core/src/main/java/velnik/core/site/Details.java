@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param channels where else it is found, in their order
  * @param allowedOrigins of websites elsewhere that may show its menus
  * @param look that visitors see it in
+ * @param tuning what is otherwise than the look has it
  */
 @RecordBuilder
 public record Details(
@@ -34,7 +35,8 @@ public record Details(
         List<Channel> channels,
         NewPages newPages,
         List<String> allowedOrigins,
-        Look look)
+        Look look,
+        Tuning tuning)
         implements DetailsBuilder.With {
     /** How many websites elsewhere may show its menus. */
     public static final int MOST_ORIGINS = 20;
@@ -73,7 +75,8 @@ public record Details(
                 List.of(),
                 NewPages.PLAIN,
                 List.of(),
-                Look.STAITHE);
+                Look.STAITHE,
+                Tuning.NONE);
     }
 
     /** Whether a text is a web address of a host alone: http or https, a host, perhaps a port, nothing more. */

@@ -4,6 +4,8 @@ import static velnik.core.telling.Telling.WORDS;
 
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import velnik.core.change.LookChange;
 import velnik.core.explanation.Words;
 import velnik.core.navigation.Presentation;
 import velnik.core.site.Look;
@@ -12,16 +14,29 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Placing.Form;
 import velnik.core.site.Site;
+import velnik.core.site.Token;
 import velnik.core.site.Zone;
 
 /**
- * How another look is told: which menus of the header stand otherwise in it. All looks have all zones and show all
+ * How another look is told, and what was tuned of one: which menus of the header stand otherwise in it. All looks have all zones and show all
  * levels, so there is nothing that finds no place.
  */
 final class LookTelling {
     private LookTelling() {}
 
-    static Telling of(Look look, Site after) {
+    static Telling of(LookChange change, Site after) {
+        return switch (change) {
+            case LookChange.SetLook set -> chosen(set.look(), after);
+            case LookChange.SetToken(Token token, String typed) -> {
+                @Nullable String value = after.details().tuning().get(token);
+                yield Telling.say(
+                        value == null ? "SetToken.own" : "SetToken",
+                        Map.of("token", Words.token(token), "value", Words.tokenValue(token, value)));
+            }
+        };
+    }
+
+    private static Telling chosen(Look look, Site after) {
         List<String> menus = after.assignments().stream()
                 .filter(assignment -> assignment.zone() == Zone.HEADER)
                 .flatMap(assignment -> assignment.menus().stream())

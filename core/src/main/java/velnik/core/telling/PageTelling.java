@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
+import velnik.core.change.LookChange;
 import velnik.core.change.MenuChange;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
@@ -132,7 +133,6 @@ final class PageTelling {
                                 after.details().allowedOrigins().size(),
                                 "origins",
                                 WORDS.list(after.details().allowedOrigins())));
-            case Change.SetLook set -> LookTelling.of(set.look(), after);
             case Change.SetForwards set ->
                 set.forwards().size() == 1
                         ? forwarded(set.forwards().getFirst())
@@ -144,6 +144,7 @@ final class PageTelling {
                         "EmptyBin",
                         Map.of("count", before.bin().size() - after.bin().size()));
             case MenuChange menus -> throw new IllegalArgumentException("a change of menus: " + menus);
+            case LookChange looks -> throw new IllegalArgumentException("a change of looks: " + looks);
             case FileChange files -> throw new IllegalArgumentException("a change of files: " + files);
         };
     }

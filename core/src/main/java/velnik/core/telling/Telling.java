@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
+import velnik.core.change.LookChange;
 import velnik.core.change.MenuChange;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Outline;
@@ -39,6 +40,7 @@ public record Telling(String title, String sentence) {
     public static Telling of(Change change, Site before, Site after) {
         return switch (change) {
             case MenuChange menus -> MenuTelling.of(menus, before, after);
+            case LookChange looks -> LookTelling.of(looks, after);
             case FileChange files -> FileTelling.of(files, before, after);
             default -> PageTelling.of(change, before, after);
         };

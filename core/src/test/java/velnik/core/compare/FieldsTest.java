@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -41,6 +42,9 @@ import velnik.core.site.Position;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.site.TextHash;
+import velnik.core.site.Token;
+import velnik.core.site.Tuning;
+import velnik.core.site.TypePair;
 import velnik.core.site.Visitor;
 import velnik.core.site.WhenClosed;
 
@@ -179,9 +183,14 @@ public class FieldsTest {
     @Test
     public void everyFieldOfTheDetails_isComparedAndSaid() {
         Details details = SITE.details();
-        List<Details> others = new ArrayList<>(others(details, "newPages", "contact"));
+        List<Details> others = new ArrayList<>(others(details, "newPages", "contact", "tuning"));
         others(details.newPages()).forEach(begin -> others.add(details.withNewPages(begin)));
         others(details.contact()).forEach(contact -> others.add(details.withContact(contact)));
+        for (Token token : Token.values()) {
+            Stream.of("#1a5f7d", "110", "8", TypePair.MULISH.name(), Token.HIDDEN)
+                    .flatMap(value -> token.read(value).stream())
+                    .forEach(value -> others.add(details.withTuning(Tuning.NONE.with(token, value))));
+        }
         for (Details other : others) {
             assertSaid(DetailsFields.ALL, details, other);
             assertEquals(DetailsFields.carry(details, other, details), Optional.of(other));

@@ -25,8 +25,8 @@ import velnik.core.site.Visitor;
 
 /** Texts as they are kept, and where their links lead. */
 public class WrittenTest {
-    private static final Frame FRAME =
-            new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), List.of(), null);
+    private static final Frame FRAME = new Frame(
+            AddressWriter.fromRoot(), VisitorWords.in("en"), List.of("/look.css"), List.of(), List.of(), null);
 
     private final SiteScript script = brackwater();
 

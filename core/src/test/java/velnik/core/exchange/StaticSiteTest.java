@@ -32,7 +32,7 @@ import velnik.core.site.SiteFile;
 public class StaticSiteTest {
     private static final Instant SUMMER = Instant.parse("2026-06-15T10:00:00Z");
     private static final StaticSite.Scripts SCRIPTS =
-            new StaticSite.Scripts("/-/static/look.css", "/-/static/visitor.js", "/-/static/search.js");
+            new StaticSite.Scripts(List.of("/-/static/look.css"), "/-/static/visitor.js", "/-/static/search.js");
     private static final Pattern LINK = Pattern.compile("\\s(?:href|src|action|srcset)=\"([^\"]*)\"");
 
     private static Map<String, String> files(Site site) {

@@ -45,8 +45,8 @@ public class FilesTest {
     }
 
     private static VisitorHtml writer(SiteScript script) {
-        Frame frame =
-                new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), List.of(), null);
+        Frame frame = new Frame(
+                AddressWriter.fromRoot(), VisitorWords.in("en"), List.of("/look.css"), List.of(), List.of(), null);
         return new VisitorHtml(script.site(), script.navigation(Visitor.NON_MEMBER), frame);
     }
 

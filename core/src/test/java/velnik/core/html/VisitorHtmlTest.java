@@ -20,6 +20,7 @@ import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Slugs;
 import velnik.core.change.Change;
+import velnik.core.change.LookChange;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.listing.Sitemap;
@@ -40,7 +41,12 @@ import velnik.core.site.Zone;
 
 public class VisitorHtmlTest {
     private static final Frame FRAME = new Frame(
-            AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), List.of("/look.js"), null);
+            AddressWriter.fromRoot(),
+            VisitorWords.in("en"),
+            List.of("/look.css"),
+            List.of(),
+            List.of("/look.js"),
+            null);
 
     @Test
     public void page_isAsReviewed() throws IOException {
@@ -117,8 +123,8 @@ public class VisitorHtmlTest {
         script.addsMenu("Far").assigns(Zone.PHONE_DRAWER, new Scope.Everywhere(), "Far");
         script.putsPage("Privacy", script.menu("Far"));
         for (String page : List.of("Home", "Outboards", "Sign in")) {
-            String before = html(script.does(new Change.SetLook(Look.STAITHE)), page, FRAME);
-            String after = html(script.does(new Change.SetLook(look)), page, FRAME);
+            String before = html(script.does(new LookChange.SetLook(Look.STAITHE)), page, FRAME);
+            String after = html(script.does(new LookChange.SetLook(look)), page, FRAME);
             assertTrue(after.contains("data-look=\"" + look.word() + "\""));
             for (Zone zone : List.of(Zone.HEADER, Zone.PHONE_DRAWER, Zone.SIDEBAR, Zone.FOOTER)) {
                 if (before.contains("data-zone=\"" + zone.name() + "\"")) {
@@ -231,7 +237,7 @@ public class VisitorHtmlTest {
         Frame window = new Frame(
                 AddressWriter.under("/-/window/t0k3n"),
                 VisitorWords.in("en"),
-                "/look.css",
+                List.of("/look.css"),
                 List.of(),
                 List.of(),
                 "Not open yet.");

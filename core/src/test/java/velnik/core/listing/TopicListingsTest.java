@@ -30,7 +30,12 @@ import velnik.core.site.Zone;
 /** What is in the listing of a topic, where it is, and which menus stand on it. */
 public class TopicListingsTest {
     private static final Frame FRAME = new Frame(
-            AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), List.of("/look.js"), null);
+            AddressWriter.fromRoot(),
+            VisitorWords.in("en"),
+            List.of("/look.css"),
+            List.of(),
+            List.of("/look.js"),
+            null);
 
     private static SiteScript about(SiteScript script, String page, String... topics) {
         return script.does(new Change.SetTopics(List.of(script.page(page)), Set.of(topics), Set.of()));

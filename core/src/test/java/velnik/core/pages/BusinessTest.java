@@ -52,7 +52,7 @@ public class BusinessTest {
         Frame frame = new Frame(
                 AddressWriter.fromRoot(),
                 VisitorWords.in(script.site().details().language()),
-                "/look.css",
+                List.of("/look.css"),
                 List.of(),
                 List.of(),
                 null);

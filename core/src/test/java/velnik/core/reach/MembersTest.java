@@ -40,7 +40,12 @@ import velnik.core.site.Zone;
 /** What members get and others do not. */
 public class MembersTest {
     private static final Frame FRAME = new Frame(
-            AddressWriter.fromRoot(), VisitorWords.in("en"), "/look.css", List.of(), List.of("/look.js"), null);
+            AddressWriter.fromRoot(),
+            VisitorWords.in("en"),
+            List.of("/look.css"),
+            List.of(),
+            List.of("/look.js"),
+            null);
     private static final Set<Visitor> MEMBERS = Set.of(Visitor.MEMBER);
     private static final Set<Visitor> OTHERS = Set.of(Visitor.NON_MEMBER);
 

@@ -89,7 +89,7 @@ public class StartingStructureTest {
         VisitorHtml html = new VisitorHtml(
                 site,
                 navigation,
-                new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), "", List.of(), List.of(), null));
+                new Frame(AddressWriter.fromRoot(), VisitorWords.in("en"), List.of(), List.of(), List.of(), null));
         site.pages().walk().stream()
                 .filter(row -> !row.value().kind().isBuiltIn())
                 .forEach(row -> {

@@ -57,7 +57,8 @@ import velnik.core.site.WhenClosed;
     @JsonSubTypes.Type(value = SiteChangeDto.RemoveTopic.class, name = "removeTopic"),
     @JsonSubTypes.Type(value = SiteChangeDto.SetDetails.class, name = "setDetails"),
     @JsonSubTypes.Type(value = SiteChangeDto.AllowOrigins.class, name = "allowOrigins"),
-    @JsonSubTypes.Type(value = SiteChangeDto.SetLook.class, name = "setLook"),
+    @JsonSubTypes.Type(value = LookChangeDto.SetLook.class, name = "setLook"),
+    @JsonSubTypes.Type(value = LookChangeDto.SetToken.class, name = "setToken"),
     @JsonSubTypes.Type(value = SiteChangeDto.SetNewPages.class, name = "setNewPages"),
     @JsonSubTypes.Type(value = SiteChangeDto.SetModel.class, name = "setModel"),
     @JsonSubTypes.Type(value = MenuChangeDto.AddMenu.class, name = "addMenu"),
@@ -80,6 +81,7 @@ import velnik.core.site.WhenClosed;
 })
 sealed interface ChangeDto
         permits FileChangeDto,
+                LookChangeDto,
                 ChangeDto.AddPages,
                 ChangeDto.RetitlePage,
                 ChangeDto.SetSlug,

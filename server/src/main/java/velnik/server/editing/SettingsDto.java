@@ -3,6 +3,7 @@ package velnik.server.editing;
 import com.ibm.icu.util.ULocale;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.explanation.Words;
@@ -17,6 +18,7 @@ import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
 import velnik.core.site.Site;
+import velnik.core.site.Token;
 
 /**
  * What holds for the whole site.
@@ -24,6 +26,7 @@ import velnik.core.site.Site;
  * @param timeZone where its days begin and end, as the tz database calls it
  * @param allowedOrigins of websites elsewhere that may show the menus
  * @param look that visitors see the site in
+ * @param tuning what is otherwise than the look has it
  * @param layouts those that every site has, then the owner's own by name
  */
 record SettingsDto(
@@ -31,6 +34,7 @@ record SettingsDto(
         String timeZone,
         List<String> allowedOrigins,
         Look look,
+        Map<Token, String> tuning,
         List<LayoutDto> layouts,
         NewPagesDto newPages) {
 
@@ -40,6 +44,7 @@ record SettingsDto(
                 site.details().timeZone().getId(),
                 site.details().allowedOrigins(),
                 site.details().look(),
+                site.details().tuning().values(),
                 layouts(site),
                 NewPagesDto.of(site));
     }

@@ -5,7 +5,6 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.site.LayoutId;
-import velnik.core.site.Look;
 import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
@@ -71,13 +70,6 @@ sealed interface SiteChangeDto extends ChangeDto {
         @Override
         public Change change() {
             return new Change.AllowOrigins(origins);
-        }
-    }
-
-    record SetLook(@NotNull Look look) implements SiteChangeDto {
-        @Override
-        public Change change() {
-            return new Change.SetLook(look);
         }
     }
 

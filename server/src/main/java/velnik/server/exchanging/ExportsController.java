@@ -114,8 +114,8 @@ class ExportsController {
         if (id != null && !site.pages().contains(id)) {
             throw new ProblemException(HttpStatus.NOT_FOUND, "not-there", "That page is no longer there.");
         }
-        Frame frame =
-                new Frame(addresses(site), VisitorWords.in(site.details().language()), "", List.of(), List.of(), null);
+        Frame frame = new Frame(
+                addresses(site), VisitorWords.in(site.details().language()), List.of(), List.of(), List.of(), null);
         String html = new VisitorHtml(site, now.navigation(Visitor.NON_MEMBER), frame).zone(id, zone);
         return file(
                 site, "zone-" + zone.word(), "html", html.isEmpty() ? "<!-- Nothing stands there. -->\n" : html + "\n");

@@ -4,7 +4,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Brings what was written down in format 14 to format 15: sites know which websites elsewhere may show their menus, and their look. It
+ * Brings what was written down in format 14 to format 15: sites know which websites elsewhere may show their menus, their look, and what is tuned of it. It
  * also has changes of the words of many pages, and of many forwards, which nothing before it names.
  */
 final class FormatFifteen {
@@ -16,6 +16,7 @@ final class FormatFifteen {
         if (node instanceof ObjectNode object && object.has("timeZone") && object.has("newPages")) {
             object.putArray("allowedOrigins");
             object.put("look", "STAITHE");
+            object.putObject("tuning").putObject("values");
         }
         return node;
     }

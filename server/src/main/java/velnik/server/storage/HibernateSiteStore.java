@@ -123,7 +123,7 @@ class HibernateSiteStore implements SiteStore {
         NewPages begin = after.details().newPages();
         int rows = session.createMutationQuery("update SiteEntity set revision = :next, name = :name,"
                         + " address = :address, timeZone = :timeZone, logo = :logo, language = :language, phone = :phone, mail = :mail,"
-                        + " postal = :postal, hours = :hours, position = :position, channels = :channels, allowedOrigins = :origins, look = :look, home = :home, newPagesReach = :reach,"
+                        + " postal = :postal, hours = :hours, position = :position, channels = :channels, allowedOrigins = :origins, look = :look, tuning = :tuning, home = :home, newPagesReach = :reach,"
                         + " newPagesLayout = :layout, newPagesModel = :model where id = :id and revision = :now")
                 .setParameter("next", to)
                 .setParameter("name", after.details().name())
@@ -149,6 +149,7 @@ class HibernateSiteStore implements SiteStore {
                 .setParameter("channels", forms.writeColumn(after.details().channels()))
                 .setParameter("origins", String.join("\n", after.details().allowedOrigins()))
                 .setParameter("look", after.details().look())
+                .setParameter("tuning", forms.writeColumn(after.details().tuning()))
                 .setParameter("home", after.home() == null ? null : after.home().value(), String.class)
                 .setParameter("reach", begin.reach())
                 .setParameter("layout", begin.layout().value())

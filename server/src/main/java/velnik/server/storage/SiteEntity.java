@@ -19,6 +19,7 @@ import velnik.core.site.OpeningHours;
 import velnik.core.site.PageId;
 import velnik.core.site.Position;
 import velnik.core.site.Reach;
+import velnik.core.site.Tuning;
 
 /** The one row that says how far the site has come. */
 @Entity
@@ -56,6 +57,8 @@ class SiteEntity {
     @Enumerated(EnumType.STRING)
     Look look;
 
+    String tuning;
+
     @Nullable
     String home;
 
@@ -89,6 +92,7 @@ class SiteEntity {
                         new LayoutId(newPagesLayout),
                         newPagesModel == null ? null : new PageId(newPagesModel)),
                 allowedOrigins.lines().toList(),
-                look);
+                look,
+                forms.readColumn(tuning, Tuning.class));
     }
 }

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import tools.jackson.databind.json.JsonMapper;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
+import velnik.core.change.LookChange;
 import velnik.core.change.MenuChange;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
@@ -202,7 +203,8 @@ final class StoredNames {
         @JsonSubTypes.Type(value = Change.RemovePages.class, name = "removePages"),
         @JsonSubTypes.Type(value = Change.SetForward.class, name = "setForward"),
         @JsonSubTypes.Type(value = Change.AllowOrigins.class, name = "allowOrigins"),
-        @JsonSubTypes.Type(value = Change.SetLook.class, name = "setLook"),
+        @JsonSubTypes.Type(value = LookChange.SetLook.class, name = "setLook"),
+        @JsonSubTypes.Type(value = LookChange.SetToken.class, name = "setToken"),
         @JsonSubTypes.Type(value = Change.SetForwards.class, name = "setForwards"),
         @JsonSubTypes.Type(value = Change.BringBack.class, name = "bringBack"),
         @JsonSubTypes.Type(value = Change.BringSite.class, name = "bringSite"),

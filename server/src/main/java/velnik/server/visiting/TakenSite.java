@@ -81,7 +81,7 @@ public class TakenSite {
                     ("User-agent: *\nDisallow:\nSitemap: " + site.details().address() + "/sitemap.xml\n")
                             .getBytes(StandardCharsets.UTF_8));
         }
-        for (String address : List.of(scripts.stylesheet(), scripts.always(), scripts.search())) {
+        for (String address : scripts.all()) {
             loaded(zip, address);
         }
         zip.setLevel(Deflater.NO_COMPRESSION); // fonts and pictures are compressed as they are

@@ -5,9 +5,12 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.ByteArrayResource;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Component;
@@ -16,11 +19,14 @@ import velnik.core.address.AddressWriter;
 import velnik.core.exchange.StaticSite;
 import velnik.core.html.Frame;
 import velnik.core.html.VisitorWords;
+import velnik.core.looks.TunedSheet;
+import velnik.core.site.Details;
 import velnik.core.site.Look;
 import velnik.core.site.Site;
+import velnik.core.site.TypePair;
 import velnik.core.text.Messages;
 
-/** The style sheet and scripts of the visitor's pages, under addresses that change with their content. */
+/** The style sheets and scripts of the visitor's pages, under addresses that change with their content. */
 @Component
 class VisitorAssets {
     static final String BASE = "/-/static/visitor/";
@@ -29,7 +35,9 @@ class VisitorAssets {
     private static final Pattern FONT = Pattern.compile("url\\([\"']?(?:\\./)?(fonts/[^)\"']+)");
 
     private final ResourceUrlProvider addresses;
-    private final Map<Look, Sheet> sheets = new ConcurrentHashMap<>();
+    /** By the style sheets that name them. */
+    private final Map<String, List<String>> fonts = new ConcurrentHashMap<>();
+
     private final Map<String, Messages> words = new ConcurrentHashMap<>();
 
     VisitorAssets(ResourceUrlProvider addresses) {
@@ -43,43 +51,48 @@ class VisitorAssets {
 
     /** The frame of a published page. */
     Frame published(Site site) {
-        Sheet sheet = sheet(site);
-        return new Frame(
-                AddressWriter.fromRoot(),
-                words(site),
-                sheet.address(),
-                sheet.first(),
-                List.of(address("visitor.js")),
-                null);
+        return frame(site, AddressWriter.fromRoot(), List.of(address("visitor.js")), null);
     }
 
     /** The frame of a page in the owner's window. */
     Frame window(Site site, String prefix, @Nullable String band) {
-        Sheet sheet = sheet(site);
-        return new Frame(
-                AddressWriter.under(prefix),
-                words(site),
-                sheet.address(),
-                sheet.first(),
-                List.of(address("visitor.js"), address("window.js")),
-                band);
+        return frame(site, AddressWriter.under(prefix), List.of(address("visitor.js"), address("window.js")), band);
+    }
+
+    private Frame frame(Site site, AddressWriter addresses, List<String> scripts, @Nullable String band) {
+        List<String> first = fonts(site).stream()
+                .filter(font -> font.contains("-latin-wght-")) // nearly every page needs these
+                .toList();
+        return new Frame(addresses, words(site), stylesheets(site.details()), first, scripts, band);
     }
 
     /** What the pages load that need no server. */
     StaticSite.Scripts alone(Site site) {
-        return new StaticSite.Scripts(sheet(site).address(), address("visitor.js"), address("search.js"));
+        return new StaticSite.Scripts(stylesheets(site.details()), address("visitor.js"), address("search.js"));
     }
 
-    /** The addresses of the fonts of a site's look. */
+    /** Of the look, of the type that was chosen for it, and of what was tuned. */
+    List<String> stylesheets(Details details) {
+        Stream<String> shipped = Stream.concat(
+                        Stream.of(ofLook(details.look())), details.tuning().type().map(VisitorAssets::ofType).stream())
+                .map(this::address);
+        return Stream.concat(shipped, TunedSheet.of(details.look(), details.tuning()).map(TunedSheet::address).stream())
+                .toList();
+    }
+
+    /** The addresses of the fonts of a site's type. */
     List<String> fonts(Site site) {
-        return sheet(site).fonts();
+        Details details = site.details();
+        String sheet = details.tuning().type().map(VisitorAssets::ofType).orElse(ofLook(details.look()));
+        return fonts.computeIfAbsent(sheet, name -> fontsOf(new ClassPathResource("web/visitor/" + name)));
     }
 
-    private Sheet sheet(Site site) {
-        return sheets.computeIfAbsent(site.details().look(), look -> {
-            String name = look.word() + ".css";
-            return new Sheet(address(name), fontsOf(new ClassPathResource("web/visitor/" + name)));
-        });
+    private static String ofLook(Look look) {
+        return look.word() + ".css";
+    }
+
+    private static String ofType(TypePair type) {
+        return "type-" + type.word() + ".css";
     }
 
     /** What a style sheet names, in its order; its links begin where it lies. */
@@ -98,20 +111,12 @@ class VisitorAssets {
         }
     }
 
-    /**
-     * The style sheet of a look.
-     *
-     * @param fonts that it names, for all scripts
-     */
-    private record Sheet(String address, List<String> fonts) {
-        /** Those that nearly every page needs. */
-        List<String> first() {
-            return fonts.stream().filter(font -> font.contains("-latin-wght-")).toList();
-        }
-    }
-
     /** The content of what lies at an address. */
     Resource at(String address) {
+        Optional<TunedSheet> tuned = TunedSheet.at(address);
+        if (tuned.isPresent()) {
+            return new ByteArrayResource(tuned.get().css().getBytes(StandardCharsets.UTF_8));
+        }
         String name = address.substring(BASE.length()).replaceFirst("-[0-9a-f]{32}(?=\\.[a-z]+$)", "");
         return new ClassPathResource("web/visitor/" + name);
     }

@@ -1,0 +1,72 @@
+package velnik.core.looks;
+
+import java.util.Map;
+import java.util.Optional;
+import velnik.core.change.LookChange;
+import velnik.core.change.Refusal;
+import velnik.core.draft.Draft;
+import velnik.core.explanation.Words;
+import velnik.core.site.Details;
+import velnik.core.site.Token;
+import velnik.core.site.Tuning;
+import velnik.core.text.Line;
+import velnik.core.text.Shortened;
+
+/** Chooses the look of a site, and tunes it. */
+public final class Looks {
+    /** Characters of what was typed in a sentence. */
+    private static final int SAID = 40;
+
+    private Looks() {}
+
+    public static Optional<Refusal> setLook(Draft draft, LookChange.SetLook set) {
+        become(draft, draft.site().details().withLook(set.look()));
+        return Optional.empty();
+    }
+
+    public static Optional<Refusal> setToken(Draft draft, LookChange.SetToken set) {
+        Details details = draft.site().details();
+        if (set.value().isBlank()) {
+            become(draft, details.withTuning(details.tuning().with(set.token(), null)));
+            return Optional.empty();
+        }
+        Optional<String> value = set.token().read(set.value());
+        if (value.isEmpty()) {
+            return Optional.of(refusal(set.token(), set.value()));
+        }
+        become(draft, details.withTuning(details.tuning().with(set.token(), value.get())));
+        return Optional.empty();
+    }
+
+    /**
+     * A tuning with some values otherwise, for looking at what it would be.
+     *
+     * @param typed by their tokens; empty for what the look has of its own, and so is what is none
+     */
+    public static Tuning tried(Tuning tuning, Map<Token, String> typed) {
+        Tuning tried = tuning;
+        for (Map.Entry<Token, String> value : typed.entrySet()) {
+            tried = tried.with(
+                    value.getKey(), value.getKey().read(value.getValue()).orElse(null));
+        }
+        return tried;
+    }
+
+    private static Refusal refusal(Token token, String typed) {
+        String said = Shortened.to(SAID, Line.cleaned(typed));
+        return switch (token.kind()) {
+            case COLOUR -> new Refusal.ColourMalformed(said);
+            case PERCENT, PIXELS ->
+                new Refusal.TokenOutOfRange(
+                        said,
+                        Words.token(token),
+                        Words.tokenValue(token, String.valueOf(token.least())),
+                        Words.tokenValue(token, String.valueOf(token.most())));
+            case TYPE, SHOWN -> new Refusal.TokenUnknown(said, Words.token(token));
+        };
+    }
+
+    private static void become(Draft draft, Details details) {
+        draft.become(draft.site().withDetails(details));
+    }
+}
