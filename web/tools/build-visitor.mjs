@@ -27,13 +27,29 @@ async function script(folder, name) {
 for (const name of ["visitor", "window", "search"]) {
   await script("visitor", name);
 }
+async function styleSheet(file, css) {
+  const whole = await withFonts(css, "dist/visitor");
+  const { code } = transform({ filename: file, code: Buffer.from(whole), minify: true, targets: BROWSERS });
+  await writeFile(`dist/visitor/${file}`, code);
+}
+
+/** What a look has of its own, which the core has too: what an owner tunes is reckoned from it. */
+function rootOf(look, values) {
+  const own = [...values.matchAll(new RegExp(`^${look}\\.([a-z-]+)=(\\S+)(?: (\\S+))?$`, "gm"))];
+  return `:root {${own
+    .map(([, name, value, dark]) => `--${name}: ${dark ? `light-dark(${value}, ${dark})` : `${value}px`};`)
+    .join("")}}`;
+}
+
 const base = await readFile("visitor/base.css", "utf8");
 const print = await readFile("visitor/print.css", "utf8");
+const values = await readFile("../core/src/main/resources/velnik/core/looks/Looks.properties", "utf8");
 for (const file of await readdir("visitor/looks")) {
   const look = await readFile(`visitor/looks/${file}`, "utf8");
-  const css = await withFonts(base + look + print, "dist/visitor");
-  const { code } = transform({ filename: file, code: Buffer.from(css), minify: true, targets: BROWSERS });
-  await writeFile(`dist/visitor/${file}`, code);
+  await styleSheet(file, rootOf(file.replace(".css", ""), values) + base + look + print);
+}
+for (const file of await readdir("visitor/types")) {
+  await styleSheet(`type-${file}`, await readFile(`visitor/types/${file}`, "utf8"));
 }
 await script("elsewhere", "menus");
 const { size } = await stat("dist/elsewhere/menus.js");

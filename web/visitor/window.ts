@@ -15,7 +15,9 @@ type Heard =
   | { readonly velnik: "show"; readonly html: string; readonly pointed: Pointed }
   | { readonly velnik: "point"; readonly pointed: Pointed }
   /** Whether a click chooses for editing instead of following a link. */
-  | { readonly velnik: "choose"; readonly on: boolean };
+  | { readonly velnik: "choose"; readonly on: boolean }
+  /** What the page wears while something is tuned, and whether as on a device that asks for dark pages. */
+  | { readonly velnik: "wear"; readonly stylesheets: readonly string[]; readonly dark: boolean };
 
 /** Attributes that belong to whoever looks, not to the page. */
 const KEPT = new Set(["aria-expanded", "open"]);
@@ -40,6 +42,11 @@ window.addEventListener("message", (event: MessageEvent<Heard>) => {
     document.documentElement.classList.toggle("choosing", choosing);
     return;
   }
+  if (heard.velnik === "wear") {
+    wear(heard.stylesheets);
+    document.documentElement.style.colorScheme = heard.dark ? "dark" : "light";
+    return;
+  }
   if (heard.velnik === "show") show(heard.html);
   if (heard.velnik === "show" || heard.velnik === "point") point(heard.pointed);
 });
@@ -58,30 +65,40 @@ function show(html: string): void {
     },
   });
   document.dispatchEvent(new Event("velnik:after-merge"));
-  dress(fresh);
+  wear(worn(fresh).map((link) => link.getAttribute("href") ?? ""));
   document.title = fresh.title;
   if (!same) window.scrollTo(0, 0);
   shown = page;
 }
 
-/** Puts on the look of another page; the one before stays until its style sheet is there. */
-function dress(fresh: Document): void {
-  const sheet = "link[rel=stylesheet]";
-  const next = fresh.querySelector(sheet);
-  const now = [...document.querySelectorAll(sheet)];
-  if (!next) return;
-  const there = now.findIndex((worn) => worn.getAttribute("href") === next.getAttribute("href"));
-  if (there >= 0) {
-    for (const unwanted of now.slice(there + 1)) unwanted.remove(); // on its way, and taken back
-    return;
+/** The addresses of the style sheets that are to be worn. */
+let wanted: readonly string[] = [];
+
+/** Puts on other style sheets; those before stay until all of them are there. */
+function wear(stylesheets: readonly string[]): void {
+  wanted = stylesheets;
+  const there = worn().map((link) => link.getAttribute("href"));
+  for (const href of stylesheets) {
+    if (there.includes(href)) continue;
+    const link = document.createElement("link");
+    link.rel = "stylesheet";
+    link.href = href;
+    link.addEventListener("load", takeOff);
+    link.addEventListener("error", () => link.remove());
+    document.head.append(link);
   }
-  const put = document.importNode(next);
-  put.addEventListener("load", () => {
-    if (!put.isConnected) return;
-    for (const worn of now) worn.remove();
-  });
-  document.head.append(put);
+  takeOff();
 }
+
+function takeOff(): void {
+  const there = worn().filter((link) => link.sheet !== null);
+  if (!wanted.every((href) => there.some((link) => link.getAttribute("href") === href))) return;
+  for (const link of worn()) if (!wanted.includes(link.getAttribute("href") ?? "")) link.remove();
+}
+
+const worn = (within: Document = document) => [
+  ...within.querySelectorAll<HTMLLinkElement>("link[rel=stylesheet]"),
+];
 
 function selectorOf({ menu, item, page }: Pointed): string | null {
   if (item !== null) {

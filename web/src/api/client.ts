@@ -17,6 +17,8 @@ export type HistoryDto = Schemas["HistoryDto"];
 export type Reach = PageDto["reach"];
 export type SessionDto = Schemas["SessionDto"];
 export type PersonDto = Schemas["PersonDto"];
+export type TokenDto = Schemas["TokenDto"];
+export type TunedDto = Schemas["TunedDto"];
 export type WaitingDto = Schemas["WaitingDto"];
 export type ReleaseDto = Schemas["ReleaseDto"];
 export type PreviewDto = Schemas["Preview"];
@@ -294,6 +296,17 @@ export const api = {
   removeMember: (name: string) => call<MembersDto>("DELETE", `/members/${encodeURIComponent(name)}`),
   backups: (abandoned?: AbortSignal) => call<Schemas["BackupsDto"]>("GET", "/backups", undefined, abandoned),
   takeBackup: () => call<BackupDto>("POST", "/backups", undefined, undefined, LONG_PATIENCE),
+  /** The look in use, with one value otherwise where one is tried. */
+  tuned: (
+    tried: { readonly token: TokenDto["token"]; readonly value: string } | null,
+    abandoned?: AbortSignal,
+  ) =>
+    call<TunedDto>(
+      "GET",
+      tried === null ? "/looks/tried" : `/looks/tried?${new URLSearchParams(tried)}`,
+      undefined,
+      abandoned,
+    ),
   openWindow: () => call<{ address: string }>("POST", "/windows"),
 };
 

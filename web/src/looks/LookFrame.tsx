@@ -2,6 +2,13 @@ import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { lookedAt } from "../window/addresses";
 import { type Look, nameOf } from "./looks";
 
+export type Worn = {
+  /** The addresses of style sheets. */
+  readonly stylesheets: readonly string[];
+  /** Whether it is as on a device that asks for dark pages. */
+  readonly dark: boolean;
+};
+
 /** The owner's own site in a look, laid out at the width of a screen and drawn smaller. */
 export function LookFrame(props: {
   /** Where the preview's pages begin. */
@@ -13,10 +20,12 @@ export function LookFrame(props: {
   readonly height: number;
   readonly scale: number;
   readonly screen: string;
+  /** What it wears while something is tuned; its own when left out. */
+  readonly wears?: Worn | undefined;
   /** Where it can be used like a site: somebody followed a link to this page. */
   readonly onVisit?: (page: string) => void;
 }) {
-  const { base, look, page, width, height, scale, onVisit } = props;
+  const { base, look, page, width, height, scale, wears, onVisit } = props;
   const ref = useRef<HTMLIFrameElement>(null);
   const here = useRef(page);
   const worn = useRef(`${base} ${look}`);
@@ -29,10 +38,16 @@ export function LookFrame(props: {
     here.current = page;
     setSource(addressOf(base, look, page));
   }, [base, look, page]);
+  const wear = useEffectEvent(() => {
+    if (wears) ref.current?.contentWindow?.postMessage({ velnik: "wear", ...wears }, "*");
+  });
+  const asked = wears && `${wears.dark} ${wears.stylesheets.join(" ")}`;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what it wears is the same while its addresses are
+  useEffect(() => wear(), [asked]);
   const hear = useEffectEvent((event: MessageEvent<{ velnik?: string; page?: string | null }>) => {
-    if (event.source !== ref.current?.contentWindow || event.data.velnik !== "here" || !event.data.page)
-      return;
-    if (event.data.page === here.current) return;
+    if (event.source !== ref.current?.contentWindow || event.data.velnik !== "here") return;
+    wear();
+    if (!event.data.page || event.data.page === here.current) return;
     here.current = event.data.page;
     onVisit?.(event.data.page);
   });

@@ -10,9 +10,10 @@ import { pageOf, pathTo } from "../working-copy/tree";
 import { LookCard } from "./LookCard";
 import { LOOKS, type Look } from "./looks";
 import { SideBySide } from "./SideBySide";
+import { Tuning } from "./Tuning";
 import "./looks.css";
 
-type Showing = "all" | "pair";
+type Showing = "all" | "pair" | "tuning";
 
 /** The looks of the visitor site, each with the owner's own pages in it. */
 export default function LooksScreen(props: {
@@ -26,7 +27,10 @@ export default function LooksScreen(props: {
   const [showing, setShowing] = useState<Showing>("all");
   const [problem, setProblem] = useState<string | null>(null);
   const inUse = copy.settings.look;
-  const preview = useAnswer(["looks"], `${copy.revision} ${useTurn()}`, () => api.openWindow());
+  const turn = useTurn();
+  const preview = useAnswer(["looks"], `${copy.revision} ${turn}`, () => api.openWindow(), {
+    enabled: showing !== "tuning", // which has one of its own, that edits do not close
+  });
   const use = async (look: Look) => {
     const result = await store.change({ kind: "setLook", look });
     setProblem(result.ok ? null : result.sentence);
@@ -41,6 +45,7 @@ export default function LooksScreen(props: {
           options={[
             { value: "all", label: "All four" },
             { value: "pair", label: "Side by side" },
+            { value: "tuning", label: "Tuning" },
           ]}
         />
         <span className="of-page">
@@ -56,28 +61,32 @@ export default function LooksScreen(props: {
         </span>
       </div>
       <Problem sentence={problem} />
-      <Answered answer={preview} what="your pages">
-        {({ address }) =>
-          showing === "pair" ? (
-            <SideBySide inUse={inUse} base={address} page={page} onPage={props.onPage} />
-          ) : (
-            <div className="look-cards">
-              {LOOKS.map((about) => (
-                <LookCard
-                  key={about.look}
-                  about={about}
-                  inUse={about.look === inUse}
-                  base={address}
-                  page={page}
-                  revision={copy.revision}
-                  mayEdit={mayEdit}
-                  onUse={use}
-                />
-              ))}
-            </div>
-          )
-        }
-      </Answered>
+      {showing === "tuning" ? (
+        <Tuning {...{ copy, store, page, turn }} onPage={props.onPage} />
+      ) : (
+        <Answered answer={preview} what="your pages">
+          {({ address }) =>
+            showing === "pair" ? (
+              <SideBySide inUse={inUse} base={address} page={page} onPage={props.onPage} />
+            ) : (
+              <div className="look-cards">
+                {LOOKS.map((about) => (
+                  <LookCard
+                    key={about.look}
+                    about={about}
+                    inUse={about.look === inUse}
+                    base={address}
+                    page={page}
+                    revision={copy.revision}
+                    mayEdit={mayEdit}
+                    onUse={use}
+                  />
+                ))}
+              </div>
+            )
+          }
+        </Answered>
+      )}
     </main>
   );
 }

@@ -53,6 +53,7 @@ export const SETTINGS: SettingsDto = {
   },
   allowedOrigins: [],
   look: "STAITHE",
+  tuning: {},
   timeZone: "Europe/London",
   layouts: [
     { id: "STANDARD", name: "standard", own: false },
