@@ -130,6 +130,124 @@ public class LooksIT extends UndoneTest {
         }
     }
 
+    /** As far as each token goes, the page stays whole and is read well. */
+    @Test(dataProvider = "looks")
+    public void everyLook_tunedToItsEnds_fits(String look) {
+        for (String[] end : new String[][] {
+            {"130", "130", "150", "24", "#1c1430", "#ffb000", "#e6ff00", "LORA_FAMILJEN"},
+            {"85", "75", "60", "0", "#7f7f7f", "#404040", "#808080", "SYSTEM"},
+        }) {
+            mara.sends("{'kind':'setLook','look':'" + look + "'}");
+            String[] tokens = {"SIZE", "WIDTH", "SPACING", "CORNERS", "GROUND", "ACCENT", "MAIN", "TYPE"};
+            for (int token = 0; token < tokens.length; token++) {
+                mara.sends("{'kind':'setToken','token':'" + tokens[token] + "','value':'" + end[token] + "'}");
+            }
+            String nearest = (String) mara.page()
+                    .evaluate("() => fetch('/-/api/looks/tried').then(answer => answer.json())"
+                            + ".then(tuned => tuned.weak[0]?.nearest ?? '')");
+            if (!nearest.isEmpty()) {
+                mara.sends("{'kind':'setToken','token':'ACCENT','value':'" + nearest + "'}");
+            }
+            mara.publishes();
+            for (ColorScheme scheme : new ColorScheme[] {ColorScheme.LIGHT, ColorScheme.DARK}) {
+                Visitor visitor = new Visitor(velnik, opened(new Browser.NewContextOptions().setColorScheme(scheme)));
+                for (int width : new int[] {1280, 768, 320}) {
+                    visitor.page().setViewportSize(width, 800);
+                    visitor.opens("/repairs/engines");
+                    assertEquals(
+                            visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"),
+                            0,
+                            look + " " + width);
+                    visitor.isAccessible(look + " " + scheme + " tuned to " + String.join(" ", end) + " at " + width);
+                }
+                visitor.complainsOfNothing();
+            }
+        }
+    }
+
+    @Test
+    public void everyType_isLight_andJumpsNowhere() {
+        for (String type : new String[] {
+            "BRYGADA_FIGTREE",
+            "ROKKITT_MULISH",
+            "LORA_FAMILJEN",
+            "BRICOLAGE",
+            "FAMILJEN_FIGTREE",
+            "FAMILJEN_BRYGADA",
+            "MULISH",
+            "SYSTEM"
+        }) {
+            mara.sends("{'kind':'setToken','token':'TYPE','value':'" + type + "'}")
+                    .publishes();
+            Visitor visitor = new Visitor(velnik, wide());
+            visitor.opens("/repairs/engines");
+            visitor.page().waitForLoadState(LoadState.NETWORKIDLE);
+            Map<?, ?> weighed = (Map<?, ?>) visitor.page().evaluate(WEIGHED);
+            assertTrue(Watched.number(weighed, "jumps") < 0.01, type + ": " + weighed);
+            assertTrue(Watched.number(weighed, "fonts") <= 60 * KILOBYTE, type + ": " + weighed);
+            assertEquals(Watched.number(weighed, "fonts") == 0, type.equals("SYSTEM"), type + ": " + weighed);
+            assertTrue(Watched.number(weighed, "all") <= 30 * KILOBYTE, type + ": " + weighed);
+            visitor.complainsOfNothing();
+        }
+    }
+
+    @Test
+    public void owner_tunesAColourThatFails_toOneThatPasses_andAllElseByKey() {
+        mara.opensScreen("Looks");
+        Page page = mara.page();
+        page.getByText("Tuning").click();
+        FrameLocator shown = page.frameLocator("iframe");
+        Locator accent = page.locator("#token-ACCENT");
+        accent.fill("teal");
+        accent.press("Enter");
+        assertThat(page.locator(".tuning > fieldset > .problem")).hasText("“teal” is no colour; one is like #1a5f7d.");
+        accent.fill("#9fd0ff");
+        accent.press("Enter");
+        Locator weak = page.locator(".token .problem");
+        assertThat(weak).containsText("Links would be hard to read: they stand out by 1.4 : 1, and 4.5 : 1 is needed.");
+        assertThat(shown.locator("html")).hasCSS("--accent", "#9fd0ff");
+        mara.isAccessible("tuning");
+        weak.getByRole(AriaRole.BUTTON).click();
+        assertThat(weak).hasCount(0);
+        String chosen = accent.inputValue();
+        assertThat(shown.locator("a").last()).not().hasCSS("color", "rgb(159, 208, 255)");
+
+        Locator size = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Size of type"));
+        double before = number(shown.locator("html"), "fontSize");
+        size.press("ArrowRight");
+        size.press("ArrowRight");
+        assertThat(size).hasAttribute("aria-valuetext", "110 %");
+        mara.isTold("The size of type of the site becomes 110 % once you publish.");
+        assertEquals(number(shown.locator("html"), "fontSize"), before * 1.1, 0.1);
+        page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Logo in the header"))
+                .press("Space");
+        assertThat(shown.locator(".site-name img")).isHidden();
+        String light =
+                (String) shown.locator("body").evaluate("body => getComputedStyle(body.parentElement).backgroundColor");
+        page.getByText("Dark").click();
+        assertThat(shown.locator("html")).not().hasCSS("background-color", light);
+
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire");
+        assertThat(visitor.page().locator(".site-name img")).isHidden();
+        visitor.isAccessible("a tuned look with the accent " + chosen);
+        mara.clicks("Reset the accent").isTold("The accent of the site is the look’s own again once you publish.");
+        assertThat(accent).hasValue("#12607f");
+        mara.clicks("Reset all").isTold("2 changes");
+        assertThat(page.getByText("the look’s own", new Page.GetByTextOptions().setExact(true)))
+                .hasCount(9);
+        mara.presses("Control+z");
+        assertThat(mara.button("Reset all")).isVisible();
+        visitor.complainsOfNothing();
+        mara.complainsOfNothing();
+    }
+
+    private static double number(Locator element, String style) {
+        return ((Number) element.evaluate("(element, style) => parseFloat(getComputedStyle(element)[style])", style))
+                .doubleValue();
+    }
+
     @Test
     public void weir_hasARowForTheSectionOneIsIn() {
         wears("WEIR");
