@@ -1,6 +1,7 @@
-import { Segmented, Select } from "antd";
+import { Select } from "antd";
 import { useState } from "react";
 import { useSize } from "../window/useSize";
+import { WidthChoice } from "../window/WidthChoice";
 import { WIDTHS, type Width } from "../window/widths";
 import { LookFrame } from "./LookFrame";
 import { LOOKS, type Look } from "./looks";
@@ -19,16 +20,7 @@ export function SideBySide(props: {
   const [width, setWidth] = useState<Width>("wide");
   return (
     <>
-      <Segmented<Width>
-        value={width}
-        onChange={setWidth}
-        aria-label="Width of the screens"
-        options={[
-          { value: "wide", label: "Wide" },
-          { value: "tablet", label: "Tablet" },
-          { value: "phone", label: "Phone" },
-        ]}
-      />
+      <WidthChoice several width={width} onWidth={setWidth} />
       <div className="look-pair">
         {pair.map((look, side) => (
           <Side

@@ -5,6 +5,7 @@ import { useMayEdit } from "../people/mayEdit";
 import { Answered, ifKnown, useAnswer } from "../shared/answer";
 import { Problem } from "../shared/Problem";
 import { useSize } from "../window/useSize";
+import { WidthChoice } from "../window/WidthChoice";
 import { WIDTHS, type Width } from "../window/widths";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { LookFrame } from "./LookFrame";
@@ -93,16 +94,7 @@ function Shown(props: {
   return (
     <div className="tuning-shown">
       <div className="tuning-as">
-        <Segmented<Width>
-          value={width}
-          onChange={setWidth}
-          aria-label="Width of the screen"
-          options={[
-            { value: "wide", label: "Wide" },
-            { value: "tablet", label: "Tablet" },
-            { value: "phone", label: "Phone" },
-          ]}
-        />
+        <WidthChoice width={width} onWidth={setWidth} />
         <Segmented<boolean>
           value={dark}
           onChange={setDark}

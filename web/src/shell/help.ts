@@ -268,6 +268,15 @@ export const HELP: readonly HelpTopic[] = [
     control: "h2#waits",
   },
   {
+    question: "How do I change the colours, the type or the spacing?",
+    answer: [
+      "Under Looks, press Tuning. What you move shows on the page beside it at once, in the light and the dark; colours you do not choose follow those you do.",
+      "An accent in which links would be hard to read is told, with the nearest that is fine. Reset gives a value back to the look. All of it stays when you take another look.",
+    ],
+    screen: "/looks",
+    control: ".looks .ant-segmented",
+  },
+  {
     question: "How do I change how my site looks?",
     answer: [
       "Under Looks your own pages are shown in all four. Choose one by its button; menus, zones and pages stay as they are, and one undo takes it back.",

@@ -1,4 +1,4 @@
-import { Button, Segmented, Tooltip } from "antd";
+import { Button, Tooltip } from "antd";
 import { type ReactNode, useEffect, useState } from "react";
 import { WholeIcon } from "../shared/icons";
 import { Problem } from "../shared/Problem";
@@ -9,6 +9,7 @@ import { PageInPreview } from "./PageInPreview";
 import { remembered } from "./remembered";
 import { type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
+import { WidthChoice } from "./WidthChoice";
 import { nextSize, type Size, scaleAt, WIDTHS, type Width } from "./widths";
 import "./window.css";
 
@@ -143,17 +144,7 @@ function WindowBar(props: {
   const next = nextSize(drawn, fit);
   return (
     <div className="window-bar">
-      <Segmented<Width>
-        size="small"
-        value={props.width}
-        onChange={props.setWidth}
-        aria-label="Width of the screen"
-        options={[
-          { value: "wide", label: "Wide" },
-          { value: "tablet", label: "Tablet" },
-          { value: "phone", label: "Phone" },
-        ]}
-      />
+      <WidthChoice small width={props.width} onWidth={props.setWidth} />
       {next === null ? (
         <span className="scale">{percent}</span>
       ) : (
