@@ -85,6 +85,28 @@ public class LooksIT extends UndoneTest {
     }
 
     @Test
+    public void preview_showsAnotherLook_onWhicheverScreen_andAlongItsLinks() {
+        mara.chooses("Canoes").clicks("In another look");
+        mara.page()
+                .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Weir"))
+                .click();
+        assertThat(mara.window().locator("body")).hasAttribute("data-look", "weir");
+        assertThat(mara.window().locator("h1")).hasText("Canoes");
+        mara.opensScreen("Menus");
+        assertThat(mara.button("In the look Weir")).isVisible();
+        mara.window()
+                .locator(".header a", new FrameLocator.LocatorOptions().setHasText("News"))
+                .first()
+                .dispatchEvent("click");
+        assertThat(mara.window().locator("h1")).hasText("News");
+        assertThat(mara.window().locator("body")).hasAttribute("data-look", "weir");
+        mara.clicks("In the look Weir").page().getByText("The site’s own look").click();
+        assertThat(mara.window().locator("body")).hasAttribute("data-look", "staithe");
+        assertThat(mara.button("Publish")).hasCount(0);
+        mara.complainsOfNothing();
+    }
+
+    @Test
     public void preview_putsOnAnotherLook_withoutLosingThePage() {
         mara.chooses("Canoes");
         assertThat(mara.window().locator("h1")).hasText("Canoes");
@@ -122,6 +144,14 @@ public class LooksIT extends UndoneTest {
                 assertEquals(
                         visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, look + width);
             }
+            assertEquals(
+                    visitor.page()
+                            .evaluate("document.querySelector('.site-name').getBoundingClientRect().right <"
+                                    + " document.querySelector('.drawer > summary').getBoundingClientRect().left"
+                                    + " && document.querySelector('.site-name').scrollWidth"
+                                    + " <= document.querySelector('.site-name').clientWidth"),
+                    true,
+                    look + ": the name and the button");
             visitor.isAccessible(look + " " + scheme + " at 320 px");
             visitor.page().emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
             assertThat(visitor.page().locator("nav.zone:visible, details:visible"))
@@ -218,7 +248,7 @@ public class LooksIT extends UndoneTest {
         size.press("ArrowRight");
         size.press("ArrowRight");
         assertThat(size).hasAttribute("aria-valuetext", "110 %");
-        mara.isTold("The size of type of the site becomes 110 % once you publish.");
+        mara.isTold("Once you publish, the size of type of the site will be 110 %.");
         assertEquals(number(shown.locator("html"), "fontSize"), before * 1.1, 0.1);
         page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Logo in the header"))
                 .press("Space");
@@ -233,7 +263,8 @@ public class LooksIT extends UndoneTest {
         visitor.opens("/hire");
         assertThat(visitor.page().locator(".site-name img")).isHidden();
         visitor.isAccessible("a tuned look with the accent " + chosen);
-        mara.clicks("Reset the accent").isTold("The accent of the site is the look’s own again once you publish.");
+        mara.clicks("Reset the accent")
+                .isTold("Once you publish, the accent of the site will be the look’s own again.");
         assertThat(accent).hasValue("#12607f");
         mara.clicks("Reset all").isTold("2 changes");
         assertThat(page.getByText("the look’s own", new Page.GetByTextOptions().setExact(true)))

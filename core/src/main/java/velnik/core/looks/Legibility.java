@@ -2,7 +2,6 @@ package velnik.core.looks;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import velnik.core.looks.Palette.Scheme;
 import velnik.core.site.Look;
 import velnik.core.site.Token;
@@ -35,15 +34,16 @@ public final class Legibility {
      * the light; in the dark it is made to stand out.
      */
     public static List<Weak> of(Look look, Tuning tuning) {
-        return Optional.ofNullable(tuning.get(Token.ACCENT)).map(Shade::of).stream()
-                .flatMap(accent -> {
-                    List<Shade> grounds = new Palette(look, Scheme.LIGHT, tuning).grounds();
-                    double ratio = accent.leastContrast(grounds);
-                    String nearest = accent.standingOut(grounds, Palette.READ).written();
-                    return ratio >= Palette.READ
-                            ? List.<Weak>of().stream()
-                            : List.of(new Weak(Token.ACCENT, ratio, Palette.READ, nearest)).stream();
-                })
-                .toList();
+        if (!(tuning.get(Token.ACCENT) instanceof String chosen)) {
+            return List.of();
+        }
+        Shade accent = Shade.of(chosen);
+        List<Shade> grounds = new Palette(look, Scheme.LIGHT, tuning).grounds();
+        double ratio = accent.leastContrast(grounds);
+        if (ratio >= Palette.READ) {
+            return List.of();
+        }
+        String nearest = accent.standingOut(grounds, Palette.READ).written();
+        return List.of(new Weak(Token.ACCENT, ratio, Palette.READ, nearest));
     }
 }

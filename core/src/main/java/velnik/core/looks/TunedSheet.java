@@ -87,11 +87,12 @@ public final class TunedSheet {
         StringJoiner values = new StringJoiner(";", ":root:root{", "}");
         Palette light = new Palette(look, Scheme.LIGHT, tuning);
         Palette dark = new Palette(look, Scheme.DARK, tuning);
+        Palette ownLight = new Palette(look, Scheme.LIGHT);
+        Palette ownDark = new Palette(look, Scheme.DARK);
         for (Role role : Role.values()) {
             Shade bright = light.get(role);
             Shade dim = dark.get(role);
-            if (!bright.equals(new Palette(look, Scheme.LIGHT).get(role))
-                    || !dim.equals(new Palette(look, Scheme.DARK).get(role))) {
+            if (!bright.equals(ownLight.get(role)) || !dim.equals(ownDark.get(role))) {
                 values.add("--" + role.word() + ":light-dark(" + bright.written() + "," + dim.written() + ")");
             }
         }
