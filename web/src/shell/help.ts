@@ -110,7 +110,7 @@ export const HELP: readonly HelpTopic[] = [
     question: "How do I show a page only at some time of the year?",
     answer: [
       "On its card, under When visitors can see it, choose the days. It opens and closes by itself.",
-      "The preview shows the site on any day: press As of today.",
+      "The preview shows the site on any day: press As of… above it.",
     ],
     screen: "/pages",
     control: ".periods button",

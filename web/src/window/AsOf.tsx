@@ -15,7 +15,7 @@ export function AsOf({
     return (
       <Tooltip title="See it as it will be on another day">
         <Button type="text" size="small" onClick={() => setAsked(true)}>
-          As of today
+          As of…
         </Button>
       </Tooltip>
     );

@@ -5,6 +5,7 @@ import { Problem } from "../shared/Problem";
 import { addressOf, type PageTree } from "../working-copy/tree";
 import { AsOf } from "./AsOf";
 import type { As } from "./addresses";
+import { LookOf } from "./LookOf";
 import { PageInPreview } from "./PageInPreview";
 import { remembered } from "./remembered";
 import { type Pointed, useFrame } from "./useFrame";
@@ -189,6 +190,7 @@ function WindowBar(props: {
           Member
         </Button>
       </Tooltip>
+      <LookOf look={as.look} onLook={(look) => setAs({ ...as, look })} />
       {said}
       <Tooltip title={whole ? "Back to the desk (W)" : "The whole screen (W)"}>
         <Button

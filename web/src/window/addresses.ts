@@ -1,8 +1,12 @@
+import type { Look } from "../looks/looks";
+
 /** How the site is looked at. */
 export type As = {
   /** On which day; null for now. */
   readonly day: string | null;
   readonly member: boolean;
+  /** In which look; null for that of the site. */
+  readonly look: Look | null;
 };
 
 /** By its id too, since an edit on its way may give the page another address. */
@@ -13,6 +17,7 @@ export function addressIn(base: string, address: string, page: string, as: As, w
 export function lookedAt(path: string, asked: URLSearchParams, as: As, words: string): string {
   if (as.day !== null) asked.set("day", as.day);
   if (as.member) asked.set("member", "true");
+  if (as.look !== null) asked.set("look", as.look);
   if (words !== "") asked.set("q", words);
   return `${path}?${asked}`;
 }

@@ -24,7 +24,7 @@ public class Screenshots extends BrowserTest {
             mara.rests();
             take(mara, "pages");
             mara.chooses("Rowing skiffs")
-                    .clicks("As of today")
+                    .clicks("As of…")
                     .page()
                     .getByLabel("As of")
                     .last()
