@@ -266,7 +266,9 @@ public class LooksIT extends UndoneTest {
         mara.clicks("Reset the accent")
                 .isTold("Once you publish, the accent of the site will be the look’s own again.");
         assertThat(accent).hasValue("#12607f");
-        mara.clicks("Reset all").isTold("2 changes");
+        mara.clicks("Reset all")
+                .isTold("Once you publish, the size of type of the site will be the look’s own again."
+                        + " Once you publish, the logo in the header of the site will be shown.");
         assertThat(page.getByText("the look’s own", new Page.GetByTextOptions().setExact(true)))
                 .hasCount(9);
         mara.presses("Control+z");
