@@ -244,12 +244,12 @@ public class LooksIT extends UndoneTest {
         assertThat(shown.locator("a").last()).not().hasCSS("color", "rgb(159, 208, 255)");
 
         Locator size = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Size of type"));
-        double before = number(shown.locator("html"), "fontSize");
+        assertThat(shown.locator("html")).hasCSS("font-size", "17px");
         size.press("ArrowRight");
         size.press("ArrowRight");
         assertThat(size).hasAttribute("aria-valuetext", "110 %");
         mara.isTold("Once you publish, the size of type of the site will be 110 %.");
-        assertEquals(number(shown.locator("html"), "fontSize"), before * 1.1, 0.1);
+        assertThat(shown.locator("html")).hasCSS("font-size", "18.7px");
         page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Logo in the header"))
                 .press("Space");
         assertThat(shown.locator(".site-name img")).isHidden();
@@ -274,12 +274,8 @@ public class LooksIT extends UndoneTest {
         mara.presses("Control+z");
         assertThat(mara.button("Reset all")).isVisible();
         visitor.complainsOfNothing();
+        mara.forgives("422"); // "teal"
         mara.complainsOfNothing();
-    }
-
-    private static double number(Locator element, String style) {
-        return ((Number) element.evaluate("(element, style) => parseFloat(getComputedStyle(element)[style])", style))
-                .doubleValue();
     }
 
     @Test
