@@ -1,6 +1,5 @@
 package velnik.core.looks;
 
-import java.util.Map;
 import java.util.Optional;
 import velnik.core.change.LookChange;
 import velnik.core.change.Refusal;
@@ -8,7 +7,6 @@ import velnik.core.draft.Draft;
 import velnik.core.explanation.Words;
 import velnik.core.site.Details;
 import velnik.core.site.Token;
-import velnik.core.site.Tuning;
 import velnik.core.text.Line;
 import velnik.core.text.Shortened;
 
@@ -26,30 +24,12 @@ public final class Looks {
 
     public static Optional<Refusal> setToken(Draft draft, LookChange.SetToken set) {
         Details details = draft.site().details();
-        if (set.value().isBlank()) {
-            become(draft, details.withTuning(details.tuning().with(set.token(), null)));
-            return Optional.empty();
-        }
         Optional<String> value = set.token().read(set.value());
-        if (value.isEmpty()) {
+        if (value.isEmpty() && !set.value().isBlank()) {
             return Optional.of(refusal(set.token(), set.value()));
         }
-        become(draft, details.withTuning(details.tuning().with(set.token(), value.get())));
+        become(draft, details.withTuning(details.tuning().with(set.token(), value.orElse(null))));
         return Optional.empty();
-    }
-
-    /**
-     * A tuning with some values otherwise, for looking at what it would be.
-     *
-     * @param typed by their tokens; empty for what the look has of its own, and so is what is none
-     */
-    public static Tuning tried(Tuning tuning, Map<Token, String> typed) {
-        Tuning tried = tuning;
-        for (Map.Entry<Token, String> value : typed.entrySet()) {
-            tried = tried.with(
-                    value.getKey(), value.getKey().read(value.getValue()).orElse(null));
-        }
-        return tried;
     }
 
     private static Refusal refusal(Token token, String typed) {

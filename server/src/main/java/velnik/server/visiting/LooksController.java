@@ -1,12 +1,9 @@
 package velnik.server.visiting;
 
-import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -16,7 +13,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import velnik.core.explanation.Words;
 import velnik.core.looks.Legibility;
-import velnik.core.looks.Looks;
 import velnik.core.looks.OwnValues;
 import velnik.core.looks.TunedSheet;
 import velnik.core.site.Details;
@@ -29,9 +25,6 @@ import velnik.server.workingcopy.Computed;
 /** What tuning makes of a look. */
 @RestController
 class LooksController {
-    private static final CacheControl FOR_A_YEAR =
-            CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
-
     private static final MediaType CSS = MediaType.parseMediaType("text/css;charset=UTF-8");
 
     private final Computed computed;
@@ -50,7 +43,7 @@ class LooksController {
                 ? ResponseEntity.ok()
                         .header(HttpHeaders.CONTENT_DISPOSITION, "inline")
                         .contentType(CSS)
-                        .cacheControl(FOR_A_YEAR)
+                        .cacheControl(StaticResources.FOR_A_YEAR)
                         .body(sheet.get().css())
                 : ResponseEntity.notFound().build();
     }
@@ -98,7 +91,9 @@ class LooksController {
     TunedDto tried(
             @RequestParam(required = false) @Nullable Token token, @RequestParam(defaultValue = "") String value) {
         Details details = computed.now().state().site().details();
-        Tuning tuning = token == null ? details.tuning() : Looks.tried(details.tuning(), Map.of(token, value));
+        Tuning kept = details.tuning();
+        Tuning tuning =
+                token == null ? kept : kept.with(token, token.read(value).orElse(null));
         Look look = details.look();
         return new TunedDto(
                 Stream.of(Token.values()).map(each -> TokenDto.of(look, each)).toList(),

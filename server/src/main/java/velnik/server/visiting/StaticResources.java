@@ -21,7 +21,7 @@ import org.springframework.web.servlet.resource.VersionResourceResolver;
 /** Everything static ships in the jar, compressed beforehand, under addresses that change with the content. */
 @Configuration
 class StaticResources implements WebMvcConfigurer {
-    private static final CacheControl FOR_A_YEAR =
+    static final CacheControl FOR_A_YEAR =
             CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable();
 
     /** The smaller first. */
