@@ -1,5 +1,6 @@
 // The type of the visitors' looks: faces for a style sheet, each beside a face of the visitor's own system that is
-// stretched to the same room, so that nothing jumps when the font arrives.
+// stretched to much the same room. A font that comes too late for the first drawing is kept for the next page, so that
+// nothing ever jumps; the owner's preview waits for it.
 import { createHash } from "node:crypto";
 import { copyFile, mkdir, readFile, writeFile } from "node:fs/promises";
 import { createRequire } from "node:module";
@@ -25,7 +26,10 @@ async function facesOf(family, out, serif) {
     const name = basename(file, ".woff2");
     await writeFile(join(out, "fonts", `${name}-${hash}.woff2`), content);
     faces.push(
-      face.replace(URL_OF_FILE, `url(fonts/${name}-${hash}.woff2)`).replace("woff2-variations", "woff2"),
+      face
+        .replace(URL_OF_FILE, `url(fonts/${name}-${hash}.woff2)`)
+        .replace("woff2-variations", "woff2")
+        .replace("font-display: swap", "font-display: optional"),
     );
   }
   await copyFile(join(dirname(sheet), "LICENSE"), join(out, "fonts", `${family}.licence`));

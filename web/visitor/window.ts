@@ -94,6 +94,12 @@ function takeOff(): void {
   const there = worn().filter((link) => link.sheet !== null);
   if (!wanted.every((href) => there.some((link) => link.getAttribute("href") === href))) return;
   for (const link of worn()) if (!wanted.includes(link.getAttribute("href") ?? "")) link.remove();
+  waitForType();
+}
+
+/** Who judges a look must see its type, however late it comes. */
+function waitForType(): void {
+  for (const face of document.fonts) face.display = "swap";
 }
 
 const worn = (within: Document = document) => [
@@ -213,4 +219,5 @@ document.addEventListener("keydown", (event) => {
   if (event.key === "Escape") say({ velnik: "key", key: event.key });
 });
 
+waitForType();
 say({ velnik: "here", page: shown, path: location.pathname });

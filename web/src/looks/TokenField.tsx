@@ -52,33 +52,14 @@ export function TokenField(props: Field) {
 }
 
 function Setting(props: Field & { readonly id: string }) {
-  const { about, id, onTry, onKeep } = props;
+  const { about, id, onKeep } = props;
   const value = props.value === "" ? (about.own ?? "") : props.value;
   switch (about.kind) {
     case "COLOUR":
       return <ColourSetting {...props} value={value} />;
     case "PERCENT":
-    case "PIXELS": {
-      const unit = about.kind === "PERCENT" ? "%" : "px";
-      return (
-        <div className="token-number">
-          <Slider
-            min={about.least}
-            max={about.most}
-            step={about.kind === "PERCENT" ? 5 : 1}
-            value={Number(value)}
-            ariaLabelledByForHandle={`${id}-name`}
-            ariaValueTextFormatterForHandle={(number) => `${number} ${unit}`}
-            tooltip={{ open: false }}
-            onChange={(next) => onTry(String(next))}
-            onChangeComplete={(next) => void onKeep(String(next))}
-          />
-          <span>
-            {value} {unit}
-          </span>
-        </div>
-      );
-    }
+    case "PIXELS":
+      return <NumberSetting {...props} value={value} />;
     case "TYPE":
       return (
         <Select
@@ -96,6 +77,49 @@ function Setting(props: Field & { readonly id: string }) {
         <Switch id={id} checked={value === ""} onChange={(shown) => void onKeep(shown ? "" : "HIDDEN")} />
       );
   }
+}
+
+/** Milliseconds a slider rests before where it stands is kept: a few presses of a key are one edit. */
+const REST = 500;
+
+function NumberSetting({ about, id, value, onTry, onKeep }: Field & { readonly id: string }) {
+  const unit = about.kind === "PERCENT" ? "%" : "px";
+  const resting = useRef<{ readonly timer: number; readonly value: string }>(undefined);
+  const take = () => {
+    window.clearTimeout(resting.current?.timer);
+    const taken = resting.current?.value;
+    resting.current = undefined;
+    return taken;
+  };
+  const keep = () => {
+    const rested = take();
+    if (rested !== undefined) void onKeep(rested);
+  };
+  return (
+    <div className="token-number">
+      <Slider
+        min={about.least}
+        max={about.most}
+        step={about.kind === "PERCENT" ? 5 : 1}
+        value={Number(value)}
+        ariaLabelledByForHandle={`${id}-name`}
+        ariaValueTextFormatterForHandle={(number) => `${number} ${unit}`}
+        tooltip={{ open: false }}
+        onChange={(next) => {
+          take();
+          onTry(String(next));
+        }}
+        onChangeComplete={(next) => {
+          take();
+          resting.current = { timer: window.setTimeout(keep, REST), value: String(next) };
+        }}
+        onBlur={keep}
+      />
+      <span>
+        {value} {unit}
+      </span>
+    </div>
+  );
 }
 
 /** A swatch that opens the browser's own choice of colours, and the value to read and type. */

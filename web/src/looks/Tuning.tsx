@@ -2,7 +2,7 @@ import { Button, Segmented } from "antd";
 import { useState } from "react";
 import { api, type TokenDto } from "../api/client";
 import { useMayEdit } from "../people/mayEdit";
-import { Answered, ifKnown, useAnswer } from "../shared/answer";
+import { Answered, ifKnown, useAnswer, useLasting } from "../shared/answer";
 import { Problem } from "../shared/Problem";
 import { useSize } from "../window/useSize";
 import { WidthChoice } from "../window/WidthChoice";
@@ -30,8 +30,10 @@ export function Tuning(props: {
   const [tried, setTried] = useState<Tried | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const preview = useAnswer(["tuning"], props.turn, () => api.openWindow());
-  const tuned = useAnswer(["tuned"], `${copy.revision} ${tried?.token} ${tried?.value}`, (signal) =>
-    api.tuned(tried, signal),
+  const tuned = useLasting(
+    useAnswer(["tuned"], `${copy.revision} ${tried?.token} ${tried?.value}`, (signal) =>
+      api.tuned(tried, signal),
+    ),
   );
   const keep = async (...values: readonly Tried[]) => {
     const result = await store.change(...values.map((value) => ({ kind: "setToken" as const, ...value })));

@@ -19,6 +19,10 @@ import java.util.Map;
 final class RunningVelnik implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(120);
 
+    /** What this process keeps beside others that test at the same time. */
+    private static final Path OWN =
+            Path.of("target", "fork-" + System.getProperty("velnik.fork", "1")).toAbsolutePath();
+
     private static final Path UNPACKED = unpacked(Path.of(requireNonNull(System.getProperty("velnik.jar"))));
 
     /** What the clock says, so that what is there in a season is there whenever the tests run. */
@@ -33,6 +37,7 @@ final class RunningVelnik implements AutoCloseable {
         this.data = data;
         this.process = process;
         this.port = port;
+        Runtime.getRuntime().addShutdownHook(new Thread(this::close));
     }
 
     static RunningVelnik demo() {
@@ -84,7 +89,7 @@ final class RunningVelnik implements AutoCloseable {
         try {
             Path portFile = data.resolve("port");
             Files.deleteIfExists(portFile);
-            Path log = Path.of("target", "velnik.log");
+            Path log = OWN.resolve("velnik.log");
             List<String> command = command(data, portFile);
             command.add("--velnik.start-at=" + moment);
             command.addAll(List.of(arguments));
@@ -106,7 +111,7 @@ final class RunningVelnik implements AutoCloseable {
                 "-XX:TieredStopAtLevel=1",
                 // Classes loaded once are kept for the next start.
                 "-XX:+AutoCreateSharedArchive",
-                "-XX:SharedArchiveFile=" + Path.of("target", "classes.jsa").toAbsolutePath(),
+                "-XX:SharedArchiveFile=" + OWN.resolve("classes.jsa"),
                 "--enable-native-access=ALL-UNNAMED",
                 "-Dvelnik.port-file=" + portFile,
                 "-jar",
@@ -161,7 +166,7 @@ final class RunningVelnik implements AutoCloseable {
 
     /** An unpacked jar starts in half the time. */
     private static Path unpacked(Path jar) {
-        Path folder = Path.of("target", "velnik").toAbsolutePath();
+        Path folder = OWN.resolve("velnik");
         Path unpacked = folder.resolve(requireNonNull(jar.getFileName()));
         try {
             if (!Files.exists(unpacked)

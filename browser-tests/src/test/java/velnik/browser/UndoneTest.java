@@ -2,11 +2,10 @@ package velnik.browser;
 
 import org.jspecify.annotations.Nullable;
 import org.testng.annotations.AfterMethod;
-import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 
-/** Errands of one person on one demo business that all of them share, each begun with the boatyard as it was. */
+/** Errands of one person on one demo business that all in this process share, each begun with the boatyard as it was. */
 abstract class UndoneTest extends BrowserTest {
     private static @Nullable RunningVelnik shared;
 
@@ -29,13 +28,5 @@ abstract class UndoneTest extends BrowserTest {
     @AfterMethod(alwaysRun = true)
     public void undo() {
         mara.undoesEverythingAndPublishes();
-    }
-
-    @AfterSuite(alwaysRun = true)
-    public void stopTheDemo() {
-        if (shared != null) {
-            shared.close();
-            shared = null;
-        }
     }
 }
