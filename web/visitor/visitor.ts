@@ -4,6 +4,7 @@
  */
 
 import { fit, restore } from "./overflow";
+import { openers, press } from "./panels";
 import { listen } from "./sheet";
 
 const OPEN = "aria-expanded";
@@ -15,10 +16,6 @@ const LAID_OVER =
 function covers(over: HTMLDetailsElement): boolean {
   const shown = over.lastElementChild;
   return shown !== null && getComputedStyle(shown).position !== "static";
-}
-
-function openers(): HTMLButtonElement[] {
-  return [...document.querySelectorAll<HTMLButtonElement>(".across .opener")];
 }
 
 function rowOf(opener: Element): HTMLLIElement | null {
@@ -41,7 +38,7 @@ document.addEventListener("click", (event) => {
   const target = event.target instanceof Element ? event.target : null;
   const opener = target?.closest<HTMLButtonElement>(".across .opener") ?? null;
   close(target);
-  if (opener) opener.setAttribute(OPEN, String(opener.getAttribute(OPEN) !== "true"));
+  if (opener) press(opener);
 });
 
 document.addEventListener("focusin", (event) => {

@@ -1,4 +1,5 @@
 import { Idiomorph } from "idiomorph";
+import { keepOnScreen } from "./keep-on-screen";
 
 /** What the owner has selected in the editor; what is null does not matter. */
 type Pointed = {
@@ -139,6 +140,10 @@ function point(pointed: Pointed): void {
   for (const above of ancestors(first, ".across li")) above.classList.add("held-open");
   // A page that is selected is in sight itself; its row need not be.
   const isOfMenu = (pointed.item ?? pointed.menu) !== null;
+  if (isOfMenu && first?.matches(".across li:has(> .panel)")) {
+    first.classList.add("held-open"); // so that its arrangement is seen
+    keepOnScreen(first);
+  }
   if (first && isNew && isOfMenu) {
     unfolded = ancestors(first, "details:not([open])");
     for (const folded of unfolded) folded.setAttribute("open", "");

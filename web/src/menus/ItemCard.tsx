@@ -8,12 +8,13 @@ import { Problem } from "../shared/Problem";
 import { OpenPage } from "../working-copy/OpenPage";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
+import { Arranged } from "./Arranged";
 import { type ItemEdit, set } from "./deeds";
 import { FileChoice } from "./FileChoice";
 import { ListFields } from "./ListFields";
 import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import { MakeIt } from "./MakeIt";
-import type { Node } from "./outline";
+import type { MenuOutline, Node } from "./outline";
 import { PageChoice } from "./PageChoice";
 import { PlaceChoice } from "./PlaceChoice";
 import { StandsHere } from "./StandsHere";
@@ -25,6 +26,7 @@ export function ItemCard(props: {
   readonly store: WorkingCopyStore;
   readonly node: Node;
   readonly row: MenuRowDto;
+  readonly outline: MenuOutline;
   readonly menus: readonly MenuDto[];
   /** The page in the window. */
   readonly page: string;
@@ -90,6 +92,7 @@ export function ItemCard(props: {
           <div className="fields">
             <Look rows={[row]} onEdit={look} leads={row.leads !== ""} />
           </div>
+          <Arranged {...props} nodes={[node]} onEdit={look} />
         </Group>
       )}
       <StandsHere copy={props.copy} menu={node.menu} page={props.page} />

@@ -3,15 +3,18 @@ import { useState } from "react";
 import { namesOf } from "../outline/drop";
 import { Group } from "../shared/Group";
 import { Problem } from "../shared/Problem";
-import type { WorkingCopyStore } from "../working-copy/store";
+import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { Arranged } from "./Arranged";
 import { type ItemEdit, set } from "./deeds";
 import { titleOf } from "./ItemCell";
 import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
-import type { Node } from "./outline";
+import type { MenuOutline, Node } from "./outline";
 
 /** What several items have in common, and what can be set for all of them at once. */
 export function ItemsCard(props: {
+  readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
+  readonly outline: MenuOutline;
   readonly nodes: readonly Node[];
   /** The row that was chosen last, which the others can be made like. */
   readonly at: Node;
@@ -44,12 +47,13 @@ export function ItemsCard(props: {
             <div className="fields">
               <Look rows={rows} onEdit={edit} leads={rows.some((row) => row.leads !== "")} />
             </div>
+            <Arranged {...props} nodes={nodes} onEdit={edit} />
           </Group>
           {like && nodes.includes(at) && (
             <div className="choices">
               <Button
                 size="small"
-                title="Weight, icon, position, tab and note as it has them"
+                title="Weight, accent, icon, position, tab, word to search engines, note and arrangement as it has them"
                 onClick={() =>
                   void edit({
                     weight: like.weight,
@@ -58,6 +62,10 @@ export function ItemsCard(props: {
                     farEnd: like.farEnd,
                     newTab: like.newTab,
                     note: like.note,
+                    accent: like.accent,
+                    relation: like.relation,
+                    arrangement: like.arrangement,
+                    panel: like.panel,
                   })
                 }
               >

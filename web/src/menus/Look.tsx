@@ -90,11 +90,18 @@ const WEIGHTS = [
   { value: "BUTTON", label: "Button" },
 ] as const;
 
+const RELATIONS = [
+  { value: "ORDINARY", label: "Ordinary" },
+  { value: "NOT_VOUCHED_FOR", label: "Not vouched for" },
+  { value: "PAID", label: "Paid" },
+] as const;
+
 /** How items show, for those that show by themselves. */
 export function Look({ rows, onEdit, leads }: Props & { readonly leads: boolean }) {
   const edit = (part: Appearing) => void onEdit(part);
   const icon = common(rows, (row) => row.icon);
   const note = common(rows, (row) => row.note);
+  const hook = common(rows, (row) => row.hook);
   return (
     <>
       <CommonChoice<AppearanceDto["weight"]>
@@ -104,6 +111,10 @@ export function Look({ rows, onEdit, leads }: Props & { readonly leads: boolean 
         options={WEIGHTS}
         onChoose={(weight) => edit({ weight })}
       />
+      <span>Colour</span>
+      <Tick rows={rows} of={(row) => row.accent} onTick={(accent) => edit({ accent })}>
+        The accent of the look
+      </Tick>
       <label htmlFor="icon">Icon</label>
       <span className="with-note">
         <IconChoice id="icon" mayBeNone value={icon} onChoose={(chosen) => edit({ icon: chosen })} />
@@ -133,6 +144,22 @@ export function Look({ rows, onEdit, leads }: Props & { readonly leads: boolean 
         value={note ?? ""}
         placeholder={note === undefined ? "mixed" : "a short line beneath; none"}
         onKeep={(typed) => onEdit({ note: typed })}
+      />
+      {leads && (
+        <CommonChoice<AppearanceDto["relation"]>
+          id="relation"
+          label="To search engines"
+          values={rows.map((row) => row.relation)}
+          options={RELATIONS}
+          onChoose={(relation) => edit({ relation })}
+        />
+      )}
+      <label htmlFor="hook">Hook</label>
+      <KeptField
+        id="hook"
+        value={hook ?? ""}
+        placeholder={hook === undefined ? "mixed" : "a name for style sheets of yours; none"}
+        onKeep={(typed) => onEdit({ hook: typed })}
       />
     </>
   );

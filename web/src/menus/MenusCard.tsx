@@ -67,9 +67,21 @@ export function MenusCard(props: {
     );
   }
   const shared = { copy, store, page };
-  if (several.length > 1) return <ItemsCard key={selected.id} store={store} nodes={several} at={selected} />;
+  const { outline } = menus;
+  if (several.length > 1) {
+    return (
+      <ItemsCard key={selected.id} {...{ copy, store }} nodes={several} outline={outline} at={selected} />
+    );
+  }
   return selected.row ? (
-    <ItemCard key={selected.id} {...shared} node={selected} row={selected.row} menus={menus.menus.menus} />
+    <ItemCard
+      key={selected.id}
+      {...shared}
+      node={selected}
+      row={selected.row}
+      outline={outline}
+      menus={menus.menus.menus}
+    />
   ) : (
     <MenuCard key={selected.id} {...shared} menu={selected.menu} />
   );

@@ -176,6 +176,11 @@ const AS_THEY_ARE = {
   farEnd: null,
   newTab: null,
   note: null,
+  accent: null,
+  relation: null,
+  hook: null,
+  arrangement: null,
+  panel: null,
 } as const;
 
 /**

@@ -45,6 +45,17 @@ export function nodeOf(outline: MenuOutline, id: string): Node {
   return node;
 }
 
+/** Whether anything is beneath a row. */
+export function holds(outline: MenuOutline, node: Node): boolean {
+  return (outline.children.get(node.id) ?? []).length > 0;
+}
+
+/** Whether a row stands in the first level of its menu, as visitors get it. */
+export function isFirstLevel(outline: MenuOutline, node: Node): boolean {
+  const above = node.parent === null ? undefined : outline.nodes.get(node.parent);
+  return !above?.row || (above.row.splices && isFirstLevel(outline, above));
+}
+
 /** The node of an item, which stands in one menu only. */
 export function findItem(outline: MenuOutline, item: string, page: string | null): Node | undefined {
   for (const node of outline.nodes.values()) {

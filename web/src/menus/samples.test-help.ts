@@ -11,6 +11,11 @@ const PLAIN = {
   weight: "PLAIN",
   farEnd: false,
   newTab: false,
+  accent: false,
+  relation: "ORDINARY",
+  hook: "",
+  arrangement: "LIST",
+  panel: "UNDER",
   note: "",
 } as const;
 

@@ -150,8 +150,12 @@ final class RandomMenuEdits {
         return LABELS.get(random.nextInt(LABELS.size()));
     }
 
+    private <T> T one(T[] of) {
+        return of[random.nextInt(of.length)];
+    }
+
     private ItemEdit edit() {
-        return switch (random.nextInt(8)) {
+        return switch (random.nextInt(10)) {
             case 0 -> ItemEdit.label(label());
             case 1 -> ItemEdit.hidden(random.nextBoolean());
             case 2 -> ItemEdit.of(edit -> edit.devices(Set.of(random.nextBoolean() ? Device.PHONE : Device.WIDE)));
@@ -160,6 +164,13 @@ final class RandomMenuEdits {
             case 5 ->
                 ItemEdit.of(edit -> edit.visitors(Set.of(random.nextBoolean() ? Visitor.MEMBER : Visitor.NON_MEMBER)));
             case 6 -> ItemEdit.of(edit -> edit.beforeSignIn(random.nextBoolean()));
+            case 7 ->
+                ItemEdit.of(edit -> edit.accent(random.nextBoolean())
+                        .relation(Appearance.Relation.PAID)
+                        .hook(random.nextBoolean() ? "tide-table" : "9 lives"));
+            case 8 ->
+                ItemEdit.of(edit ->
+                        edit.arrangement(one(Appearance.Arrangement.values())).panel(one(Appearance.Panel.values())));
             default -> ItemEdit.of(edit -> edit.farEnd(random.nextBoolean()).note("Only by the tide"));
         };
     }

@@ -151,9 +151,19 @@ public sealed interface MenuChange extends Change {
             Optional<Appearance.Weight> weight,
             Optional<Boolean> farEnd,
             Optional<Boolean> newTab,
-            Optional<String> note)
+            Optional<String> note,
+            Optional<Boolean> accent,
+            Optional<Appearance.Relation> relation,
+            Optional<String> hook,
+            Optional<Appearance.Arrangement> arrangement,
+            Optional<Appearance.Panel> panel)
             implements MenuChangeItemEditBuilder.With {
         public static final ItemEdit NOTHING = new ItemEdit(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

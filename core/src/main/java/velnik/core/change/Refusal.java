@@ -177,6 +177,8 @@ public sealed interface Refusal {
 
     record ListOfVisited() implements Refusal {}
 
+    record HookMalformed(String typed) implements Refusal {}
+
     record IconUnknown(String icon) implements Refusal {}
 
     record MenuTwice(String menu) implements Refusal {}

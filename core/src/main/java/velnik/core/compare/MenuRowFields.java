@@ -43,7 +43,20 @@ public final class MenuRowFields {
             Field.whole("weight", "weight", Appearance::weight, (site, weight) -> Words.weight(weight)),
             Field.whole("farEnd", "end", Appearance::farEnd, (site, far) -> far ? "far end" : "near end"),
             Field.whole("newTab", "tab", Appearance::newTab, (site, own) -> own ? "new tab" : "same tab"),
-            Field.whole("note", "note", Appearance::note, (site, note) -> note.isEmpty() ? "none" : note));
+            Field.whole("note", "note", Appearance::note, (site, note) -> note.isEmpty() ? "none" : note),
+            Field.whole("accent", "accent", Appearance::accent, (site, on) -> on ? "in the accent" : "as the others"),
+            Field.whole(
+                    "relation",
+                    "word to search engines",
+                    Appearance::relation,
+                    (site, relation) -> Words.relation(relation)),
+            Field.whole("hook", "hook", Appearance::hook, (site, hook) -> hook.isEmpty() ? "none" : hook),
+            Field.whole(
+                    "arrangement",
+                    "arrangement",
+                    Appearance::arrangement,
+                    (site, arrangement) -> Words.arrangement(arrangement)),
+            Field.whole("panel", "panel", Appearance::panel, (site, panel) -> Words.panel(panel)));
 
     /** Which pages joined a menu is no field: nobody sets it, and two people may each add a page that joins. */
     static final List<Field<MenuRow.Menu>> OF_MENU = Stream.concat(

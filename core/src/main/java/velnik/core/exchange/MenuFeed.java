@@ -81,6 +81,15 @@ public final class MenuFeed {
                                 ? word(row.devices().iterator().next())
                                 : ""),
                 appearance.newTab() ? member("newTab", "true") : "",
+                appearance.accent() ? member("accent", "true") : "",
+                text(
+                        "relation",
+                        appearance.relation() == Appearance.Relation.ORDINARY ? "" : word(appearance.relation())),
+                text("hook", appearance.hook()),
+                text(
+                        "arrangement",
+                        appearance.arrangement() == Appearance.Arrangement.LIST ? "" : word(appearance.arrangement())),
+                text("panel", appearance.panel() == Appearance.Panel.UNDER ? "" : word(appearance.panel())),
                 channels(row.target()),
                 items(row.rows(), marks));
     }

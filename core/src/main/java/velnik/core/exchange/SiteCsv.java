@@ -89,7 +89,11 @@ public final class SiteCsv {
                         "Not shown because",
                         "Icon",
                         "Note",
-                        "Tab"),
+                        "Tab",
+                        "Search engines",
+                        "Hook",
+                        "Arrangement",
+                        "Opens"),
                 rows);
     }
 
@@ -105,7 +109,11 @@ public final class SiteCsv {
                     entry.absence().map(absence -> absence.sentence(site)).orElse(""),
                     entry.appearance().icon(),
                     entry.appearance().note(),
-                    entry.appearance().newTab() ? "new" : "same"));
+                    entry.appearance().newTab() ? "new" : "same",
+                    Words.relation(entry.appearance().relation()),
+                    entry.appearance().hook(),
+                    Words.arrangement(entry.appearance().arrangement()),
+                    Words.panel(entry.appearance().panel())));
         }
         entry.rows().forEach(row -> collect(site, menu, entry.splices() ? level : level + 1, row, rows));
     }

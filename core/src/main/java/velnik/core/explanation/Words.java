@@ -142,6 +142,18 @@ public final class Words {
         return WORDS.say(weight);
     }
 
+    public static String relation(Appearance.Relation relation) {
+        return WORDS.say(relation);
+    }
+
+    public static String arrangement(Appearance.Arrangement arrangement) {
+        return WORDS.say(arrangement);
+    }
+
+    public static String panel(Appearance.Panel panel) {
+        return WORDS.say(panel);
+    }
+
     public static String order(ListOrder order) {
         return WORDS.say(order);
     }
@@ -208,7 +220,9 @@ public final class Words {
                         : WORDS.say("Instead.some", Map.of("menus", menus(site, menus)));
             case Assignment.Says.Around(List<PlacedMenu> before, List<PlacedMenu> after) ->
                 WORDS.say(
-                        after.isEmpty() ? "Around.before" : before.isEmpty() ? "Around.after" : "Around.both",
+                        says.menus().isEmpty()
+                                ? "Around.none"
+                                : after.isEmpty() ? "Around.before" : before.isEmpty() ? "Around.after" : "Around.both",
                         Map.of("before", menus(site, before), "after", menus(site, after)));
         };
     }

@@ -131,10 +131,58 @@ public record PageView(
                             case STRONG -> "strong";
                             case BUTTON -> "button";
                         },
-                        row.appearance().farEnd() ? "far" : "")
+                        row.appearance().farEnd() ? "far" : "",
+                        row.appearance().accent() ? "accented" : "",
+                        switch (row.appearance().panel()) {
+                            case UNDER -> "";
+                            case AT_START -> "opens-at-start";
+                            case AT_END -> "opens-at-end";
+                            case ACROSS -> "opens-across";
+                        })
                 .filter(name -> !name.isEmpty())
                 .collect(Collectors.joining(" "));
         return classes.isEmpty() ? null : classes;
+    }
+
+    /** How what is beneath a row is laid out; null for a list. */
+    public @Nullable String panelOf(NavigationRow row) {
+        return switch (row.appearance().arrangement()) {
+            case LIST -> null;
+            case TWO_BESIDE, THREE_BESIDE, FOUR_BESIDE, FIVE_BESIDE ->
+                "panel abreast abreast-" + row.appearance().arrangement().columns();
+            case SWITCHED_AT_START -> "panel switched at-start";
+            case SWITCHED_ABOVE -> "panel switched above";
+            case SWITCHED_AT_END -> "panel switched at-end";
+            case SWITCHED_BELOW -> "panel switched below";
+        };
+    }
+
+    /** Whether of rows that show one at a time it is the one that shows until somebody switches. */
+    public boolean isShownFirst(List<NavigationRow> rows, NavigationRow row, Device device) {
+        return rows.stream()
+                .filter(each -> each.isOn(device) && each.opensOn(device))
+                .findFirst()
+                .filter(first -> first.key().equals(row.key()))
+                .isPresent();
+    }
+
+    /** By which others find a row; null for none. */
+    public @Nullable String hookOf(NavigationRow row) {
+        return row.appearance().hook().isEmpty() ? null : row.appearance().hook();
+    }
+
+    /** What browsers and search engines are told of a link; null for nothing. */
+    public @Nullable String relationOf(NavigationRow row) {
+        String told = Stream.of(
+                        row.appearance().newTab() ? "noopener" : "",
+                        switch (row.appearance().relation()) {
+                            case ORDINARY -> "";
+                            case NOT_VOUCHED_FOR -> "nofollow";
+                            case PAID -> "sponsored";
+                        })
+                .filter(word -> !word.isEmpty())
+                .collect(Collectors.joining(" "));
+        return told.isEmpty() ? null : told;
     }
 
     /** What shows right beneath a row, as in "3 pages". */

@@ -70,7 +70,8 @@ public final class Assigning {
         int deepest = 0;
         for (MenuEntry entry : entries) {
             if (entry.absence().isEmpty()) {
-                deepest = Math.max(deepest, levels(entry.rows()) + (entry.splices() ? 0 : 1));
+                int beneath = entry.appearance().arrangement().levels(levels(entry.rows()));
+                deepest = Math.max(deepest, beneath + (entry.splices() ? 0 : 1));
             }
         }
         return deepest;

@@ -1,5 +1,6 @@
 package velnik.core.menus;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,6 +15,7 @@ import velnik.core.navigation.Presentation;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
+import velnik.core.site.Appearance;
 import velnik.core.site.Assignment;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
@@ -126,9 +128,13 @@ public final class Depths {
     private static int levelOf(Site site, MenuRowId row) {
         int level = 0;
         @Nullable ListSource source = null;
+        List<MenuRow.Item> path = new ArrayList<>();
         for (Branch<MenuRowId, MenuRow> above : site.menus().pathTo(row)) {
             if (above.value() instanceof MenuRow.Item item) {
-                level += own(item) + (source == null ? 0 : anchored(site, source, item));
+                path.add(item);
+                boolean standsOpen = path.size() > 2
+                        && path.get(path.size() - 3).appearance().arrangement() != Appearance.Arrangement.LIST;
+                level += standsOpen ? 0 : own(item) + (source == null ? 0 : anchored(site, source, item));
                 source = item.kind() instanceof ItemKind.PageList list ? list.source() : null;
             }
         }
@@ -170,7 +176,7 @@ public final class Depths {
             case ItemKind.Heading heading -> 0;
             case ItemKind.Text text -> 0;
         };
-        return Math.max(ownItems, rows);
+        return holder.appearance().arrangement().levels(Math.max(ownItems, rows));
     }
 
     private static int deepestOf(Site site, List<Branch<MenuRowId, MenuRow>> rows, @Nullable ListSource source) {

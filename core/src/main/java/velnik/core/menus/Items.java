@@ -32,9 +32,13 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.text.Line;
+import velnik.core.text.Shortened;
 
 /** Items of menus: adding, moving, labels and appearances. */
 public final class Items {
+    /** Characters of what was typed in a sentence. */
+    private static final int SAID = 40;
+
     private Items() {}
 
     public static Optional<Refusal> addItems(Draft draft, MenuChange.AddItems add) {
@@ -212,7 +216,11 @@ public final class Items {
                 .or(() -> edit.icon()
                         .filter(icon -> !icon.isEmpty() && !Icons.ALL.contains(icon))
                         .map(Refusal.IconUnknown::new))
-                .or(() -> MenuChecks.label(Line.cleaned(edit.note().orElse(""))));
+                .or(() -> MenuChecks.label(Line.cleaned(edit.note().orElse(""))))
+                .or(() -> edit.hook()
+                        .map(Line::cleaned)
+                        .filter(hook -> !Appearance.isHook(hook))
+                        .map(hook -> new Refusal.HookMalformed(Shortened.to(SAID, hook))));
     }
 
     private static Optional<Refusal> item(
@@ -262,7 +270,12 @@ public final class Items {
                 edit.weight().orElse(now.weight()),
                 edit.farEnd().orElse(now.farEnd()),
                 edit.newTab().orElse(now.newTab()),
-                edit.note().map(Line::cleaned).orElse(now.note()));
+                edit.note().map(Line::cleaned).orElse(now.note()),
+                edit.accent().orElse(now.accent()),
+                edit.relation().orElse(now.relation()),
+                edit.hook().map(Line::cleaned).orElse(now.hook()),
+                edit.arrangement().orElse(now.arrangement()),
+                edit.panel().orElse(now.panel()));
     }
 
     public static Optional<Refusal> setItemKind(Draft draft, MenuChange.SetItemKind set) {

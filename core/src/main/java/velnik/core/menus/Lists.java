@@ -256,18 +256,10 @@ public final class Lists {
         devices.retainAll(outer.devices());
         Set<Visitor> visitors = Visitor.common(inner.visitors(), outer.visitors());
         boolean hidden = inner.hidden() || outer.hidden() || devices.isEmpty() || visitors.isEmpty();
-        return new Appearance(
-                hidden,
-                devices.isEmpty() ? inner.devices() : devices,
-                visitors.isEmpty() ? inner.visitors() : visitors,
-                inner.beforeSignIn(),
+        return inner.with(to -> to.hidden(hidden)
+                .devices(devices.isEmpty() ? inner.devices() : devices)
+                .visitors(visitors.isEmpty() ? inner.visitors() : visitors)
                 // Both cannot be said at once where each has some; the row's own are the narrower, as a rule.
-                inner.periods().isEmpty() ? outer.periods() : inner.periods(),
-                inner.icon(),
-                inner.iconAlone(),
-                inner.weight(),
-                inner.farEnd(),
-                inner.newTab(),
-                inner.note());
+                .periods(inner.periods().isEmpty() ? outer.periods() : inner.periods()));
     }
 }

@@ -69,11 +69,15 @@ final class MenuResolver {
                 : from(rows.stream().flatMap(row -> row.rows().stream()).toList(), level - 1);
     }
 
-    /** So many levels of rows. A heading whose rows are cut off goes, a group becomes a link. */
+    /**
+     * So many levels of rows. A heading whose rows are cut off goes, a group becomes a link. What an arranged row opens
+     * stands open with what is beneath it, so those two levels count as one.
+     */
     static List<NavigationRow> cut(List<NavigationRow> rows, int levels) {
         List<NavigationRow> kept = new ArrayList<>();
         for (NavigationRow row : rows) {
-            NavigationRow cut = row.withRows(levels == 1 ? List.of() : cut(row.rows(), levels - 1));
+            int beneath = row.appearance().arrangement() == Appearance.Arrangement.LIST ? levels - 1 : levels;
+            NavigationRow cut = row.withRows(levels == 1 ? List.of() : cut(row.rows(), beneath));
             boolean empty = cut.opensOnly()
                     && cut.target() instanceof Target.Nowhere
                     && cut.rows().isEmpty();

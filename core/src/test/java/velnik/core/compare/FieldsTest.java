@@ -98,6 +98,9 @@ public class FieldsTest {
                     case Reach reach -> Reach.HELD_BACK;
                     case LayoutId layout -> LayoutId.WIDE;
                     case WhenClosed whenClosed -> WhenClosed.OPENS_AGAIN;
+                    case Appearance.Relation relation -> Appearance.Relation.PAID;
+                    case Appearance.Arrangement arrangement -> Appearance.Arrangement.THREE_BESIDE;
+                    case Appearance.Panel panel -> Appearance.Panel.ACROSS;
                     case ListOrder order -> ListOrder.TITLE;
                     case Appearance.Weight weight -> Appearance.Weight.BUTTON;
                     case ZoneId zone -> ZoneId.of("Asia/Tokyo");

@@ -33,6 +33,9 @@ public class WordsTest {
             Reach.class,
             WhenClosed.class,
             Appearance.Weight.class,
+            Appearance.Relation.class,
+            Appearance.Arrangement.class,
+            Appearance.Panel.class,
             ListOrder.class,
             Joining.Spot.class,
             ItemKind.Way.class);

@@ -77,6 +77,35 @@ public class VisitorHtmlTest {
         };
     }
 
+    /** What is beneath an item side by side, and one at a time with more of it side by side; as a list on phones. */
+    @Test
+    public void arrangements_areAsReviewed() throws IOException {
+        SiteScript script = brackwater();
+        List.copyOf(script.site().assignments())
+                .forEach(gone -> script.does(new MenuChange.AssignMenus(gone.zone(), gone.scope(), null)));
+        script.addsMenu("Arranged").assigns(Zone.HEADER, new Scope.Everywhere(), "Arranged");
+        MenuRowId arranged = script.menu("Arranged");
+        script.puts(new ItemKind.Heading(), "On the water", arranged);
+        MenuRowId water = script.latest();
+        script.sets(
+                water,
+                ItemEdit.of(edit ->
+                        edit.arrangement(Appearance.Arrangement.THREE_BESIDE).panel(Appearance.Panel.ACROSS)));
+        script.puts(new ItemKind.Heading(), "Hire", water).putsPage("Canoes", script.latest());
+        script.putsPage("Moorings", water).putsPage("Swinging moorings", script.latest());
+        script.puts(new ItemKind.Heading(), "Ashore", arranged);
+        MenuRowId ashore = script.latest();
+        script.sets(ashore, ItemEdit.of(edit -> edit.arrangement(Appearance.Arrangement.SWITCHED_AT_START)));
+        script.putsPage("News", ashore);
+        script.putsPage("Repairs", ashore);
+        script.sets(script.latest(), ItemEdit.of(edit -> edit.arrangement(Appearance.Arrangement.TWO_BESIDE)));
+        script.putsPage("Engines", script.latest());
+        isAsReviewed("arranged-header", zone(Zone.HEADER, html(script, "Canoes", FRAME)));
+        isAsReviewed("arranged-phone-drawer", zone(Zone.PHONE_DRAWER, html(script, "Canoes", FRAME)));
+        script.assigns(Zone.SIDEBAR, new Scope.Everywhere(), "Arranged");
+        isAsReviewed("arranged-sidebar", zone(Zone.SIDEBAR, html(script, "Canoes", FRAME)));
+    }
+
     /** One item of each kind, with each option, in a zone of its own. */
     @Test(dataProvider = "zones")
     public void everyKindOfItem_isAsReviewed(Zone zone, Zone alike) throws IOException {
@@ -90,7 +119,13 @@ public class VisitorHtmlTest {
                 script.latest(), ItemEdit.of(edit -> edit.label("Open <canoes>").weight(Appearance.Weight.STRONG)));
         script.putsPage("Swinging moorings", script.latest());
         script.puts(new ItemKind.WebLink("https://tides.example/?a=1&b=2"), "Tides", kinds)
-                .sets(script.latest(), ItemEdit.of(edit -> edit.newTab(true).note("Height above chart datum")));
+                .sets(
+                        script.latest(),
+                        ItemEdit.of(edit -> edit.newTab(true)
+                                .note("Height above chart datum")
+                                .relation(Appearance.Relation.NOT_VOUCHED_FOR)
+                                .accent(true)
+                                .hook("tide-table")));
         script.puts(new ItemKind.WebLink("/list.pdf"), "The list", kinds)
                 .sets(
                         script.latest(),

@@ -110,18 +110,8 @@ public class MenuChangesTest {
                 .latest();
         MenuRowId beneath = script.putsPage("Canoes", club).latest();
         MenuRowId elsewhere = script.putsPage("Canoes", script.menu("Short")).latest();
-        Appearance begun = new Appearance(
-                false,
-                Appearance.EVERY_DEVICE,
-                Visitor.ANY,
-                false,
-                List.of(),
-                "anchor",
-                true,
-                Appearance.Weight.PLAIN,
-                false,
-                true,
-                "");
+        Appearance begun =
+                Appearance.PLAIN.withIcon("anchor").withIconAlone(true).withNewTab(true);
         assertEquals(script.site().item(club).appearance(), begun);
         assertEquals(script.site().item(beneath).appearance(), begun, "at any level");
         assertEquals(script.site().item(elsewhere).appearance(), Appearance.PLAIN, "only in this menu");

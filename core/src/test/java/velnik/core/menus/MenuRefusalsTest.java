@@ -99,6 +99,17 @@ public class MenuRefusalsTest {
                 "There is no icon called “skull”."
             },
             {
+                new MenuChange.SetItems(
+                        List.of(new MenuChange.RowName(yard, null)), ItemEdit.of(edit -> edit.hook("9 lives"))),
+                "“9 lives” is no hook; one has small letters, digits and hyphens, and begins with a letter."
+            },
+            {
+                new MenuChange.SetItems(
+                        List.of(new MenuChange.RowName(yard, null)), ItemEdit.of(edit -> edit.hook("a".repeat(41)))),
+                "“" + "a".repeat(40)
+                        + "…” is no hook; one has small letters, digits and hyphens, and begins with a letter."
+            },
+            {
                 new MenuChange.SetItems(List.of(new MenuChange.RowName(yard, hire)), ItemEdit.label("x")),
                 "That row is not in the list any more."
             },

@@ -57,7 +57,12 @@ record MenusDto(long revision, List<MenuDto> menus) {
             Appearance.Weight weight,
             boolean farEnd,
             boolean newTab,
-            String note) {
+            String note,
+            boolean accent,
+            Appearance.Relation relation,
+            String hook,
+            Appearance.Arrangement arrangement,
+            Appearance.Panel panel) {
         static AppearanceDto of(Appearance appearance) {
             return new AppearanceDto(
                     appearance.hidden(),
@@ -70,7 +75,12 @@ record MenusDto(long revision, List<MenuDto> menus) {
                     appearance.weight(),
                     appearance.farEnd(),
                     appearance.newTab(),
-                    appearance.note());
+                    appearance.note(),
+                    appearance.accent(),
+                    appearance.relation(),
+                    appearance.hook(),
+                    appearance.arrangement(),
+                    appearance.panel());
         }
     }
 
@@ -124,7 +134,12 @@ record MenusDto(long revision, List<MenuDto> menus) {
             Appearance.Weight weight,
             boolean farEnd,
             boolean newTab,
-            String note) {}
+            String note,
+            boolean accent,
+            Appearance.Relation relation,
+            String hook,
+            Appearance.Arrangement arrangement,
+            Appearance.Panel panel) {}
 
     static MenusDto of(Site site, Openings openings, long revision) {
         Map<MenuRowId, Set<Zone>> zones = Whereabouts.zones(site);
@@ -189,7 +204,12 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 appearance.weight(),
                 appearance.farEnd(),
                 appearance.newTab(),
-                appearance.note()));
+                appearance.note(),
+                appearance.accent(),
+                appearance.relation(),
+                appearance.hook(),
+                appearance.arrangement(),
+                appearance.panel()));
         entry.rows().forEach(row -> collect(site, row, level + 1, rows));
     }
 

@@ -167,7 +167,12 @@ sealed interface MenuChangeDto extends ChangeDto {
             Appearance.@Nullable Weight weight,
             @Nullable Boolean farEnd,
             @Nullable Boolean newTab,
-            @Nullable String note) {
+            @Nullable String note,
+            @Nullable Boolean accent,
+            Appearance.@Nullable Relation relation,
+            @Nullable String hook,
+            Appearance.@Nullable Arrangement arrangement,
+            Appearance.@Nullable Panel panel) {
         MenuChange.ItemEdit edit(@Nullable String label) {
             return new MenuChange.ItemEdit(
                     Optional.ofNullable(label),
@@ -182,7 +187,12 @@ sealed interface MenuChangeDto extends ChangeDto {
                     Optional.ofNullable(weight),
                     Optional.ofNullable(farEnd),
                     Optional.ofNullable(newTab),
-                    Optional.ofNullable(note));
+                    Optional.ofNullable(note),
+                    Optional.ofNullable(accent),
+                    Optional.ofNullable(relation),
+                    Optional.ofNullable(hook),
+                    Optional.ofNullable(arrangement),
+                    Optional.ofNullable(panel));
         }
     }
 

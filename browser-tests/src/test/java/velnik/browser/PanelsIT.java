@@ -1,0 +1,203 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Arrangements: what is beneath an item side by side, or one at a time, wherever it opens. */
+public class PanelsIT extends UndoneTest {
+    private static final List<String> ARRANGEMENTS = List.of(
+            "LIST",
+            "TWO_BESIDE",
+            "FIVE_BESIDE",
+            "SWITCHED_AT_START",
+            "SWITCHED_ABOVE",
+            "SWITCHED_AT_END",
+            "SWITCHED_BELOW");
+    private static final List<String> PANELS = List.of("UNDER", "AT_START", "AT_END", "ACROSS");
+
+    /** The header holds “The yard”, with three sections and what is in them, between two plain items. */
+    @BeforeMethod(dependsOnMethods = "signIn")
+    public void buildTheYard() {
+        mara.sends(Stream.of(
+                        "{'kind':'addMenu','menu':'yard','after':null,'name':'Yard'}",
+                        "{'kind':'addItems','items':[" + page("first", "yard", "cafe", 0) + "]}",
+                        "{'kind':'addItems','items':[{'id':'all','place':{'parent':'yard','after':'first',"
+                                + "'anchor':null},'kind':" + kind("HEADING", "null", "null")
+                                + ",'label':'The yard'}]}",
+                        "{'kind':'addItems','items':[" + page("r", "all", "repairs", 2) + "]}",
+                        "{'kind':'addItems','items':[" + page("h", "all", "hire", 1) + "]}",
+                        "{'kind':'addItems','items':[" + page("m", "all", "moorings", 1) + "]}",
+                        "{'kind':'assignMenus','zone':'HEADER','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
+                                + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'yard','form':null,"
+                                + "'size':null,'alignment':null,'width':null,'gap':null,'overflow':null,'fromLevel':1,"
+                                + "'levels':null,'currentBranchOnly':false}],'before':null,'after':null}}")
+                .collect(Collectors.joining(",")));
+    }
+
+    private static String kind(String kind, String page, String carries) {
+        return "{'kind':'" + kind + "','page':" + page + ",'carries':" + carries
+                + ",'address':null,'menu':null,'list':null}";
+    }
+
+    private static String page(String id, String parent, String page, int carries) {
+        return "{'id':'" + id + "','place':{'parent':'" + parent + "','after':null,'anchor':null},'kind':"
+                + kind("PAGE", "'" + page + "'", String.valueOf(carries)) + ",'label':''}";
+    }
+
+    private static String arranges(String item, String arrangement, String panel) {
+        return "{'kind':'setItems','rows':[{'item':'" + item + "','page':null}],'label':null,'appearance':{"
+                + "'arrangement':'" + arrangement + "','panel':'" + panel + "'}}";
+    }
+
+    private static Locator beneath(Visitor visitor) {
+        return visitor.page().locator("[data-item=all] > ul");
+    }
+
+    @Test
+    public void owner_buildsAPanelOfThreeColumns_andSeesItOpenInThePreview() {
+        mara.opensScreen("Menus").chooses("The yard");
+        mara.choosesFrom("What is beneath", "Three side by side").isTold("The yard shows another way.");
+        FrameLocator window = mara.window();
+        Locator panel = window.locator(".across [data-item=all] > ul.abreast-3");
+        assertThat(panel).isVisible();
+        mara.choosesFrom("Opens", "Across the row");
+        assertThat(window.locator(".across [data-item=all]")).hasClass("opens-across pointed held-open");
+        mara.isAccessible("arranging");
+        mara.publishes();
+
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/news");
+        visitor.page()
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The yard, 3"))
+                .hover();
+        for (String section : List.of("Repairs", "Hire", "Moorings")) {
+            assertThat(beneath(visitor).getByText(section, new Locator.GetByTextOptions().setExact(true)))
+                    .isVisible();
+        }
+        assertThat(beneath(visitor).getByText("Engines")).isVisible(); // what is beneath those stands open
+        assertEquals(
+                visitor.page()
+                        .evaluate("new Set([...document.querySelectorAll('[data-item=all] > ul > li')]"
+                                + ".map(each => each.getBoundingClientRect().top)).size"),
+                1,
+                "side by side");
+        visitor.page().keyboard().press("Escape");
+        visitor.page().mouse().move(600, 700);
+        assertThat(beneath(visitor)).isHidden();
+
+        Visitor phone = new Visitor(velnik, phone());
+        phone.opens("/news");
+        phone.page().locator(".drawer > summary").click();
+        phone.page()
+                .locator(".drawer summary")
+                .filter(new Locator.FilterOptions().setHasText("The yard"))
+                .click();
+        assertThat(phone.page().locator(".drawer").getByText("Moorings").first())
+                .isVisible();
+        visitor.complainsOfNothing();
+        phone.complainsOfNothing();
+    }
+
+    @Test
+    public void visitor_switches_byMouseKeyAndTouch_andWithoutScript() {
+        mara.sends(arranges("all", "SWITCHED_AT_START", "UNDER")).publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/news");
+        Locator yard = visitor.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The yard, 3"));
+        yard.focus();
+        visitor.page().keyboard().press("Enter");
+        showsAlone(visitor, "m");
+        Locator hire = visitor.page().getByLabel("Under Hire, 5 pages");
+        hire.focus();
+        visitor.page().keyboard().press("Enter");
+        showsAlone(visitor, "h");
+        assertThat(hire).hasAttribute("aria-expanded", "true");
+        visitor.page().keyboard().press("Enter");
+        showsAlone(visitor, "h"); // one always shows
+        visitor.page().locator("[data-item=r] > a").hover();
+        showsAlone(visitor, "r");
+        visitor.isAccessible("one at a time");
+        visitor.page().keyboard().press("Escape");
+        assertThat(yard).isFocused();
+        visitor.page().mouse().move(600, 700);
+        assertThat(beneath(visitor)).isHidden();
+
+        Visitor touching = new Visitor(velnik, tablet());
+        touching.opens("/news");
+        touching.page()
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The yard, 3"))
+                .tap();
+        touching.page().getByLabel("Under Repairs, 3 pages").tap();
+        showsAlone(touching, "r");
+
+        Visitor plain = new Visitor(velnik, context(1280, 800, false));
+        plain.opens("/news");
+        plain.page().locator("[data-item=all] > button").hover();
+        showsAlone(plain, "m");
+        plain.page().locator("[data-item=h] > a").hover();
+        showsAlone(plain, "h");
+        Stream.of(visitor, touching, plain).forEach(Visitor::complainsOfNothing);
+    }
+
+    private static void showsAlone(Visitor visitor, String item) {
+        for (String each : List.of("r", "h", "m")) {
+            Locator shown = beneath(visitor).locator("> [data-item=" + each + "] > ul");
+            assertThat(shown).isVisible(new LocatorAssertions.IsVisibleOptions().setVisible(each.equals(item)));
+        }
+    }
+
+    @DataProvider
+    public Object[][] looksWithARow() {
+        return new Object[][] {{"STAITHE"}, {"WEIR"}};
+    }
+
+    /** However it is arranged and wherever it opens, none of it is beyond the screen. */
+    @Test(dataProvider = "looksWithARow")
+    public void everyArrangement_staysOnTheScreen(String look) {
+        mara.sends("{'kind':'setLook','look':'" + look + "'}");
+        String far = IntStream.range(0, 7)
+                .mapToObj(item -> "{'id':'far" + item + "','place':{'parent':'yard','after':'first','anchor':null},"
+                        + "'kind':" + kind("TEXT", "null", "null") + ",'label':'Ask Jo'}")
+                .collect(Collectors.joining(","));
+        mara.sends("{'kind':'addItems','items':[" + far + "]}");
+        for (int turn = 0; turn < ARRANGEMENTS.size() + PANELS.size(); turn++) {
+            String arrangement = turn < ARRANGEMENTS.size() ? ARRANGEMENTS.get(turn) : "FIVE_BESIDE";
+            String panel = PANELS.get(turn % PANELS.size());
+            mara.sends(arranges("all", arrangement, panel)).publishes();
+            BrowserContext context = opened(new Browser.NewContextOptions()
+                    .setViewportSize(1024, 768)
+                    .setColorScheme(turn % 2 == 0 ? ColorScheme.LIGHT : ColorScheme.DARK));
+            Visitor visitor = new Visitor(velnik, context);
+            visitor.opens("/news");
+            visitor.page().locator("[data-item=all] > button").click();
+            assertThat(beneath(visitor)).isVisible();
+            String where = look + " " + arrangement + " " + panel;
+            assertEquals(
+                    beneath(visitor)
+                            .evaluate("list => { const { left, right } = list.getBoundingClientRect();"
+                                    + " return left >= 0 && right <= innerWidth; }"),
+                    true,
+                    where);
+            assertEquals(visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, where);
+            visitor.isAccessible(where);
+            visitor.complainsOfNothing();
+            context.close();
+        }
+    }
+}
