@@ -1,6 +1,6 @@
 import { Segmented } from "antd";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
-import type { MenuDto, PlacedDto, ScopeDto, Zone, ZonesDto } from "../api/client";
+import type { MenuDto, PlacedDto, SaysDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
@@ -34,8 +34,12 @@ export function CellCard(props: {
   const [scope, setScope] = useState(props.scope);
   const [problem, setProblem] = useState<string | null>(null);
   const says = saysOf(table, zone, scope);
-  const [wanted, setWanted] = useState<Mode | null>(null);
-  const mode: Mode = says === null ? (wanted ?? "wider") : says.kind === "INSTEAD" ? "instead" : "around";
+  const said = modeOf(says);
+  /** What was chosen over what was said then; it holds until that is said, or something else. */
+  const [wanted, setWanted] = useState<{ readonly mode: Mode; readonly over: Mode } | null>(null);
+  if (wanted !== null && (said === wanted.mode || (said !== "wider" && said !== wanted.over)))
+    setWanted(null);
+  const mode = wanted?.mode ?? said;
   const why = table.page.find((cell) => cell.zone === zone)?.why ?? [];
   const everywhere = scope.kind === "EVERYWHERE";
 
@@ -53,14 +57,14 @@ export function CellCard(props: {
   const send = async (edit: Parameters<typeof say>[2]) => {
     const result = await say(zone, scope, edit);
     setProblem(result.ok ? null : result.sentence);
+    if (!result.ok) setWanted(null);
   };
   const partOf = (part: Part): readonly PlacedDto[] => says?.[part] ?? [];
   const change = (next: Mode) => {
-    setWanted(next);
+    setWanted({ mode: next, over: said });
     if (next === "wider") void send(() => null);
     else if (next === "instead") void send(() => instead([]));
-    // Chosen faster than answers come, it goes by what is still on its way.
-    else if (says !== null || wanted === "instead") void send((now) => around([], now?.menus ?? []));
+    else if (mode === "instead") void send((now) => around([], now?.menus ?? []));
   };
   const list = (part: Part, word: string) => (
     <MenuList
@@ -109,7 +113,7 @@ export function CellCard(props: {
           table={table}
           scope={scope}
           onScope={(next) => {
-            setWanted(mode);
+            setWanted({ mode, over: "wider" });
             setScope(next);
             props.onScope(next);
           }}
@@ -133,6 +137,10 @@ export function CellCard(props: {
       )}
     </section>
   );
+}
+
+function modeOf(says: SaysDto | null): Mode {
+  return says === null ? "wider" : says.kind === "INSTEAD" ? "instead" : "around";
 }
 
 function ModeChoice(props: { readonly mode: Mode; readonly onMode: (mode: Mode) => void }) {
