@@ -7,9 +7,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -36,7 +34,7 @@ public class PanelsIT extends UndoneTest {
     public void buildTheYard() {
         mara.sends(Stream.of(
                         "{'kind':'addMenu','menu':'yard','after':null,'name':'Yard'}",
-                        "{'kind':'addItems','items':[" + page("first", "yard", "cafe", 0) + "]}",
+                        "{'kind':'addItems','items':[" + page("first", "yard", "courses", 0) + "]}",
                         "{'kind':'addItems','items':[{'id':'all','place':{'parent':'yard','after':'first',"
                                 + "'anchor':null},'kind':" + kind("HEADING", "null", "null")
                                 + ",'label':'The yard'}]}",
@@ -65,6 +63,10 @@ public class PanelsIT extends UndoneTest {
                 + "'arrangement':'" + arrangement + "','panel':'" + panel + "'}}";
     }
 
+    private static Locator yard(Visitor visitor) {
+        return visitor.page().locator("[data-item=all] > button");
+    }
+
     private static Locator beneath(Visitor visitor) {
         return visitor.page().locator("[data-item=all] > ul");
     }
@@ -83,8 +85,7 @@ public class PanelsIT extends UndoneTest {
 
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/news");
-        visitor.page()
-                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The yard, 3"))
+        yard(visitor)
                 .hover();
         for (String section : List.of("Repairs", "Hire", "Moorings")) {
             assertThat(beneath(visitor).getByText(section, new Locator.GetByTextOptions().setExact(true)))
@@ -119,7 +120,7 @@ public class PanelsIT extends UndoneTest {
         mara.sends(arranges("all", "SWITCHED_AT_START", "UNDER")).publishes();
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/news");
-        Locator yard = visitor.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The yard, 3"));
+        Locator yard = yard(visitor);
         yard.focus();
         visitor.page().keyboard().press("Enter");
         showsAlone(visitor, "m");
@@ -130,7 +131,7 @@ public class PanelsIT extends UndoneTest {
         assertThat(hire).hasAttribute("aria-expanded", "true");
         visitor.page().keyboard().press("Enter");
         showsAlone(visitor, "h"); // one always shows
-        visitor.page().locator("[data-item=r] > a").hover();
+        beneath(visitor).locator("> [data-item=r] > a").hover();
         showsAlone(visitor, "r");
         visitor.isAccessible("one at a time");
         visitor.page().keyboard().press("Escape");
@@ -140,17 +141,16 @@ public class PanelsIT extends UndoneTest {
 
         Visitor touching = new Visitor(velnik, tablet());
         touching.opens("/news");
-        touching.page()
-                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The yard, 3"))
+        yard(touching)
                 .tap();
         touching.page().getByLabel("Under Repairs, 3 pages").tap();
         showsAlone(touching, "r");
 
         Visitor plain = new Visitor(velnik, context(1280, 800, false));
         plain.opens("/news");
-        plain.page().locator("[data-item=all] > button").hover();
+        yard(plain).hover();
         showsAlone(plain, "m");
-        plain.page().locator("[data-item=h] > a").hover();
+        beneath(plain).locator("> [data-item=h] > a").hover();
         showsAlone(plain, "h");
         Stream.of(visitor, touching, plain).forEach(Visitor::complainsOfNothing);
     }
@@ -185,7 +185,7 @@ public class PanelsIT extends UndoneTest {
                     .setColorScheme(turn % 2 == 0 ? ColorScheme.LIGHT : ColorScheme.DARK));
             Visitor visitor = new Visitor(velnik, context);
             visitor.opens("/news");
-            visitor.page().locator("[data-item=all] > button").click();
+            yard(visitor).click();
             assertThat(beneath(visitor)).isVisible();
             String where = look + " " + arrangement + " " + panel;
             assertEquals(
