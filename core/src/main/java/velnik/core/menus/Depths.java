@@ -120,9 +120,20 @@ public final class Depths {
 
     /** The deepest level of a menu that an item and what is under it reach; 0 where it is not in the menu. */
     private static int deepest(Site site, MenuRowId menu, MenuRowId item) {
-        return site.menus().contains(item) && site.menuOf(item).equals(menu)
-                ? levelOf(site, item) + beneath(site, site.menus().branch(item))
-                : 0;
+        if (!site.menus().contains(item) || !site.menuOf(item).equals(menu)) {
+            return 0;
+        }
+        int beneath = beneath(site, site.menus().branch(item));
+        boolean inPanel = site.menus()
+                .parentOf(item)
+                .filter(above -> isArranged(site.menus().get(above)))
+                .isPresent();
+        return levelOf(site, item) + (inPanel ? Math.max(beneath - 1, 0) : beneath);
+    }
+
+    /** Whether what is beneath a row opens as a panel, in which all stands open. */
+    private static boolean isArranged(MenuRow row) {
+        return row instanceof MenuRow.Item item && item.appearance().arrangement() != Appearance.Arrangement.LIST;
     }
 
     private static int levelOf(Site site, MenuRowId row) {
@@ -132,8 +143,7 @@ public final class Depths {
         for (Branch<MenuRowId, MenuRow> above : site.menus().pathTo(row)) {
             if (above.value() instanceof MenuRow.Item item) {
                 path.add(item);
-                boolean standsOpen = path.size() > 2
-                        && path.get(path.size() - 3).appearance().arrangement() != Appearance.Arrangement.LIST;
+                boolean standsOpen = path.size() > 2 && isArranged(path.get(path.size() - 3));
                 level += standsOpen ? 0 : own(item) + (source == null ? 0 : anchored(site, source, item));
                 source = item.kind() instanceof ItemKind.PageList list ? list.source() : null;
             }

@@ -190,6 +190,9 @@ public final class Items {
             edited.put(id, item.withKind(((ItemKind.PageList) item.kind()).withDressed(rows)));
         });
         draft.become(site.withMenus(site.menus().replaceAll(edited)));
+        if (set.edit().arrangement().isPresent()) {
+            Depths.afterItems(draft, site, edited.keySet()); // what stood open in a panel may be out of sight in a list
+        }
         return Optional.empty();
     }
 

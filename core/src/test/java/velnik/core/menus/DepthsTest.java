@@ -2,6 +2,8 @@ package velnik.core.menus;
 
 import static org.testng.Assert.assertEquals;
 import static velnik.core.SiteScript.brackwater;
+import static velnik.core.site.Appearance.Arrangement.LIST;
+import static velnik.core.site.Appearance.Arrangement.THREE_BESIDE;
 
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +12,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
+import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
 import velnik.core.site.ItemKind;
@@ -104,5 +107,16 @@ public class DepthsTest {
                 .notices();
         script.does(moves(new MenuRowId("x"), AFLOAT)).notices();
         script.does(moves(new MenuRowId("x"), HIRE)).notices(FOOTER);
+    }
+
+    /** What is beneath a row of a panel stands open with it, so the two are one level. */
+    @Test
+    public void whatStandsOpenInAPanel_isInSight() {
+        SiteScript script = brackwater().sets(AFLOAT, ItemEdit.of(edit -> edit.arrangement(THREE_BESIDE)));
+        script.does(adds(new ItemKind.Text(), HIRE)).notices();
+        script.does(carries(HIRE, "Hire", 1)).notices();
+        script.sets(AFLOAT, ItemEdit.of(edit -> edit.arrangement(LIST))).notices(FOOTER);
+        script.sets(AFLOAT, ItemEdit.of(edit -> edit.arrangement(THREE_BESIDE))).notices();
+        script.does(carries(HIRE, "Repairs", 2)).notices(FOOTER);
     }
 }
