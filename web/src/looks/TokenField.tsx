@@ -1,4 +1,4 @@
-import { Button, Select, Slider, Switch } from "antd";
+import { Button, Segmented, Select, Slider, Switch } from "antd";
 import { useEffect, useEffectEvent, useRef } from "react";
 import type { TokenDto, TunedDto } from "../api/client";
 import { capital } from "../shared/capital";
@@ -70,6 +70,18 @@ function Setting(props: Field & { readonly id: string }) {
             ...props.types.map(({ type, name }) => ({ value: type, label: capital(name) })),
           ]}
           onChange={(type) => void onKeep(type)}
+        />
+      );
+    case "PLACE":
+      return (
+        <Segmented<string>
+          aria-labelledby={`${id}-name`}
+          value={value}
+          onChange={(place) => void onKeep(place)}
+          options={[
+            { value: "", label: "Top of the page" },
+            { value: "KEPT", label: "Always in sight" },
+          ]}
         />
       );
     case "SHOWN":

@@ -14,10 +14,10 @@ const ARRANGEMENTS: readonly { readonly value: Arrangement; readonly label: stri
   { value: "THREE_BESIDE", label: "Three side by side" },
   { value: "FOUR_BESIDE", label: "Four side by side" },
   { value: "FIVE_BESIDE", label: "Five side by side" },
-  { value: "SWITCHED_AT_START", label: "One at a time, switched at the start" },
-  { value: "SWITCHED_ABOVE", label: "One at a time, switched above" },
-  { value: "SWITCHED_AT_END", label: "One at a time, switched at the end" },
-  { value: "SWITCHED_BELOW", label: "One at a time, switched below" },
+  { value: "SWITCHED_AT_START", label: "One at a time, switches at the start" },
+  { value: "SWITCHED_ABOVE", label: "One at a time, switches above" },
+  { value: "SWITCHED_AT_END", label: "One at a time, switches at the end" },
+  { value: "SWITCHED_BELOW", label: "One at a time, switches below" },
 ];
 
 const PANELS: readonly { readonly value: Panel; readonly label: string }[] = [

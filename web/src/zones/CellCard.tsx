@@ -1,5 +1,6 @@
 import { Segmented } from "antd";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { Link } from "react-router";
 import type { MenuDto, PlacedDto, SaysDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import { newId } from "../shared/ids";
@@ -135,9 +136,21 @@ export function CellCard(props: {
             : "Shown here",
         )
       )}
+      {TUNED[zone] && (
+        <p className="hint">
+          {TUNED[zone]} is set for the whole site in <Link to="/looks">Looks</Link>, under Tuning.
+        </p>
+      )}
     </section>
   );
 }
+
+/** What is tuned of a zone, wherever menus stand in it. */
+const TUNED: Partial<Record<Zone, string>> = {
+  HEADER: "Whether the header stays in sight",
+  SIDEBAR: "How wide it is",
+  BESIDE: "How wide it is",
+};
 
 function modeOf(says: SaysDto | null): Mode {
   return says === null ? "wider" : says.kind === "INSTEAD" ? "instead" : "around";

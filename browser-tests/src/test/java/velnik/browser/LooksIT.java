@@ -166,11 +166,13 @@ public class LooksIT extends UndoneTest {
     @Test(dataProvider = "looks")
     public void everyLook_tunedToItsEnds_fits(String look) {
         for (String[] end : new String[][] {
-            {"130", "130", "150", "24", "#1c1430", "#ffb000", "#e6ff00", "LORA_FAMILJEN"},
-            {"85", "75", "60", "0", "#7f7f7f", "#404040", "#808080", "SYSTEM"},
+            {"130", "130", "150", "24", "#1c1430", "#ffb000", "#e6ff00", "LORA_FAMILJEN", "130", "130", "KEPT"},
+            {"85", "75", "60", "0", "#7f7f7f", "#404040", "#808080", "SYSTEM", "75", "75", ""},
         }) {
             mara.sends("{'kind':'setLook','look':'" + look + "'}");
-            String[] tokens = {"SIZE", "WIDTH", "SPACING", "CORNERS", "GROUND", "ACCENT", "MAIN", "TYPE"};
+            String[] tokens = {
+                "SIZE", "WIDTH", "SPACING", "CORNERS", "GROUND", "ACCENT", "MAIN", "TYPE", "SIDES", "DRAWERS", "HEADER"
+            };
             for (int token = 0; token < tokens.length; token++) {
                 mara.sends("{'kind':'setToken','token':'" + tokens[token] + "','value':'" + end[token] + "'}");
             }
@@ -282,7 +284,7 @@ public class LooksIT extends UndoneTest {
                 .isTold("Once you publish, the size of type of the site will be the look’s own again."
                         + " Once you publish, the logo in the header of the site will be shown.");
         assertThat(page.getByText("the look’s own", new Page.GetByTextOptions().setExact(true)))
-                .hasCount(9);
+                .hasCount(12);
         mara.presses("Control+z");
         assertThat(mara.button("Reset all")).isVisible();
         visitor.complainsOfNothing();

@@ -85,8 +85,7 @@ public class PanelsIT extends UndoneTest {
 
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/news");
-        yard(visitor)
-                .hover();
+        yard(visitor).hover();
         for (String section : List.of("Repairs", "Hire", "Moorings")) {
             assertThat(beneath(visitor).getByText(section, new Locator.GetByTextOptions().setExact(true)))
                     .isVisible();
@@ -141,8 +140,7 @@ public class PanelsIT extends UndoneTest {
 
         Visitor touching = new Visitor(velnik, tablet());
         touching.opens("/news");
-        yard(touching)
-                .tap();
+        yard(touching).tap();
         touching.page().getByLabel("Under Repairs, 3 pages").tap();
         showsAlone(touching, "r");
 

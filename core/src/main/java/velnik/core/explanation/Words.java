@@ -119,7 +119,7 @@ public final class Words {
     /** @param value null for the look's own */
     public static String tokenValue(Token token, @Nullable String value) {
         if (value == null) {
-            return WORDS.say(token.kind() == Token.Kind.SHOWN ? "token.shown" : "token.value");
+            return WORDS.say(token.kind().isOfLook() ? "token.value" : "token.without." + token.kind());
         }
         return token.kind() == Token.Kind.TYPE
                 ? type(TypePair.valueOf(value))

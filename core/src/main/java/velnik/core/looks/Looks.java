@@ -42,7 +42,7 @@ public final class Looks {
                         Words.token(token),
                         Words.tokenValue(token, String.valueOf(token.least())),
                         Words.tokenValue(token, String.valueOf(token.most())));
-            case TYPE, SHOWN -> new Refusal.TokenUnknown(said, Words.token(token));
+            case TYPE, SHOWN, PLACE -> new Refusal.TokenUnknown(said, Words.token(token));
         };
     }
 

@@ -23,9 +23,9 @@ public final class OwnValues {
             case MAIN -> new Palette(look, Scheme.LIGHT).get(Role.MAIN).written();
             case ACCENT -> new Palette(look, Scheme.LIGHT).get(Role.ACCENT).written();
             case GROUND -> new Palette(look, Scheme.LIGHT).get(Role.GROUND).written();
-            case SIZE, WIDTH, SPACING -> "100";
+            case SIZE, WIDTH, SIDES, DRAWERS, SPACING -> "100";
             case CORNERS -> VALUES.getString(look.word() + ".corner");
-            case TYPE, LOGO -> null;
+            case TYPE, LOGO, HEADER -> null;
         };
     }
 }

@@ -25,6 +25,15 @@ public final class TunedSheet {
     private static final Pattern ADDRESS =
             Pattern.compile(BASE + FORM + "-([a-z]+)((?:\\.[a-z]+-[0-9a-zA-Z]+)*)\\.css");
 
+    /**
+     * The header over the page, which passes beneath it and stops below it when somebody goes to a place. What opens from
+     * it scrolls by itself, since the page does not take it along. On paper, and where a screen is low, it stays above.
+     */
+    private static final String IN_SIGHT = "@media screen and (min-height:30rem){"
+            + ":root .site-header{position:sticky;inset-block-start:0;z-index:12}"
+            + ":root{scroll-padding-block-start:7rem}"
+            + ":root .drawer>nav{max-height:calc(100vh - 6rem);overflow-y:auto}}";
+
     private final Look look;
     private final Tuning tuning;
 
@@ -98,11 +107,15 @@ public final class TunedSheet {
         }
         factor(values, "size", Token.SIZE);
         factor(values, "broad", Token.WIDTH);
+        factor(values, "sides", Token.SIDES);
+        factor(values, "drawers", Token.DRAWERS);
         factor(values, "space", Token.SPACING);
         if (tuning.get(Token.CORNERS) instanceof String pixels) {
             values.add("--corner:" + pixels + "px");
         }
-        return values + (tuning.get(Token.LOGO) == null ? "" : ".site-name img{display:none}");
+        return values
+                + (tuning.get(Token.LOGO) == null ? "" : ".site-name img{display:none}")
+                + (tuning.get(Token.HEADER) == null ? "" : IN_SIGHT);
     }
 
     private void factor(StringJoiner values, String name, Token token) {

@@ -19,12 +19,18 @@ public enum Token {
     SIZE(Kind.PERCENT, 85, 130),
     /** Percent of the look's own width of a page. */
     WIDTH(Kind.PERCENT, 75, 130),
+    /** Percent of the look's own width of the columns at the sides. */
+    SIDES(Kind.PERCENT, 75, 130),
+    /** Percent of the usual width of drawers. */
+    DRAWERS(Kind.PERCENT, 75, 130),
     /** Percent of the look's own space between things. */
     SPACING(Kind.PERCENT, 60, 150),
     /** How round corners are, in pixels. */
     CORNERS(Kind.PIXELS, 0, 24),
     /** Whether the logo stands in the header beside the name; it does where nothing is said. */
-    LOGO(Kind.SHOWN);
+    LOGO(Kind.SHOWN),
+    /** Whether the header stays in sight while a visitor scrolls; it goes with the page where nothing is said. */
+    HEADER(Kind.PLACE);
 
     /** What its values are. */
     public enum Kind {
@@ -32,11 +38,20 @@ public enum Token {
         TYPE,
         PERCENT,
         PIXELS,
-        SHOWN
+        SHOWN,
+        PLACE;
+
+        /** Whether the look decides where no value is. */
+        public boolean isOfLook() {
+            return this != SHOWN && this != PLACE;
+        }
     }
 
     /** The one value of what is shown unless it is said otherwise. */
     public static final String HIDDEN = "HIDDEN";
+
+    /** The one value of what goes with the page unless it is said otherwise. */
+    public static final String KEPT = "KEPT";
 
     private static final Pattern COLOUR = Pattern.compile("#?(?:([0-9a-f]{6})|([0-9a-f])([0-9a-f])([0-9a-f]))");
     private static final Pattern NUMBER = Pattern.compile("([0-9]{1,3})\\s*(?:%|px|percent|pixels)?");
@@ -98,7 +113,8 @@ public enum Token {
                         ? Optional.of(String.valueOf(Integer.parseInt(number.group(1))))
                         : Optional.empty();
             }
-            case SHOWN -> plain.equals(HIDDEN) ? Optional.of(HIDDEN) : Optional.empty();
+            case SHOWN -> Optional.of(plain).filter(HIDDEN::equals);
+            case PLACE -> Optional.of(plain).filter(KEPT::equals);
         };
     }
 }

@@ -30,7 +30,7 @@ final class LookTelling {
             case LookChange.SetToken(Token token, String typed) -> {
                 @Nullable String value = after.details().tuning().get(token);
                 yield Telling.say(
-                        value == null && token.kind() != Token.Kind.SHOWN ? "SetToken.own" : "SetToken",
+                        value == null && token.kind().isOfLook() ? "SetToken.own" : "SetToken",
                         Map.of("token", Words.token(token), "value", Words.tokenValue(token, value)));
             }
         };

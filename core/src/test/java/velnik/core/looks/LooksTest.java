@@ -28,6 +28,7 @@ public class LooksTest {
             {Token.CORNERS, "8px", "8"},
             {Token.TYPE, "LORA_FAMILJEN", "LORA_FAMILJEN"},
             {Token.LOGO, "HIDDEN", "HIDDEN"},
+            {Token.HEADER, "KEPT", "KEPT"},
         };
     }
 
@@ -53,6 +54,7 @@ public class LooksTest {
             {Token.SIZE, "-100", "“-100” does not do for the size of type: from 85 % to 130 %."},
             {Token.CORNERS, "25", "“25” does not do for the corners: from 0 px to 24 px."},
             {Token.TYPE, "Fancy", "“Fancy” does not do for the type."},
+            {Token.HEADER, "TOP", "“TOP” does not do for the place of the header."},
             {Token.LOGO, "SHOWN", "“SHOWN” does not do for the logo in the header."},
         };
     }
