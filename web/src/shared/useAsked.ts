@@ -1,4 +1,7 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
+
+/** Milliseconds that what was taken shows on, until the screen has it too: cards are drawn after what is beside them. */
+const LINGER = 1_000;
 
 /**
  * A value that is set as a whole, part by part: what was asked for shows at once, so that the next part goes on from it
@@ -11,13 +14,12 @@ export function useAsked<T>(
   send: (next: T) => Promise<boolean>,
 ): readonly [T, (next: T) => Promise<boolean>] {
   const [asked, setAsked] = useState<{ readonly value: T } | null>(null);
-  const onTheirWay = useRef(0);
   const ask = async (next: T) => {
-    setAsked({ value: next });
-    onTheirWay.current++;
+    const mine = { value: next };
+    setAsked(mine);
     const taken = await send(next);
-    onTheirWay.current--;
-    if (!taken || onTheirWay.current === 0) setAsked(null);
+    if (taken) setTimeout(() => setAsked((now) => (now === mine ? null : now)), LINGER);
+    else setAsked(null);
     return taken;
   };
   return [asked === null ? value : asked.value, ask];

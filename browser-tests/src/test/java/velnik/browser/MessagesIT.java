@@ -39,6 +39,8 @@ public class MessagesIT extends UndoneTest {
         mara.presses("Enter");
         mara.picks("Kind of Length", "Choice");
         field("Choices of Length, a line each").fill("Up to six metres\nLonger");
+        assertThat(mara.page().locator(".keeping"))
+                .hasText("Saved"); // what comes meanwhile takes nothing that is typed
         mara.page().keyboard().press("Tab");
         assertThat(mara.window().locator("form.enquiry option"))
                 .hasText(new String[] {"Choose…", "Up to six metres", "Longer"});

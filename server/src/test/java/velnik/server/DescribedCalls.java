@@ -25,6 +25,7 @@ final class DescribedCalls {
     /** What a field of this name holds, so that the body makes sense; for all others the type decides. */
     private static final Map<String, String> WORDS = Map.ofEntries(
             Map.entry("page", "kayaks"),
+            Map.entry("hook", "tide-table"),
             Map.entry("pages", "kayaks"),
             Map.entry("leftOut", "kayaks"),
             Map.entry("behind", "kayaks"),
