@@ -5,6 +5,7 @@ import type { MenuDto, PlacedDto, SaysDto, ScopeDto, Zone, ZonesDto } from "../a
 import { ZONE_WORDS } from "../menus/words";
 import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
+import { useAsked } from "../shared/useAsked";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { MenuList } from "./MenuList";
 import { ScopePages } from "./ScopePages";
@@ -34,13 +35,19 @@ export function CellCard(props: {
   const { copy, store, table, page, zone, menus } = props;
   const [scope, setScope] = useState(props.scope);
   const [problem, setProblem] = useState<string | null>(null);
-  const says = saysOf(table, zone, scope);
-  const said = modeOf(says);
-  /** What was chosen over what was said then; it holds until that is said, or something else. */
-  const [wanted, setWanted] = useState<{ readonly mode: Mode; readonly over: Mode } | null>(null);
-  if (wanted !== null && (said === wanted.mode || (said !== "wider" && said !== wanted.over)))
-    setWanted(null);
-  const mode = wanted?.mode ?? said;
+  const say = useSaying(store);
+  const key = scopeKey(scope);
+  const known = { key, says: saysOf(table, zone, scope) };
+  // Chosen faster than answers come, each goes on from the one before.
+  const [shown, ask] = useAsked(known, async (next) => {
+    const result = await say(zone, scope, () => next.says);
+    setProblem(result.ok ? null : result.sentence);
+    return result.ok;
+  });
+  const { says } = shown.key === key ? shown : known;
+  /** What was chosen where nothing is said yet. */
+  const [wanted, setWanted] = useState<Mode | null>(null);
+  const mode: Mode = says === null ? (wanted ?? "wider") : says.kind === "INSTEAD" ? "instead" : "around";
   const why = table.page.find((cell) => cell.zone === zone)?.why ?? [];
   const everywhere = scope.kind === "EVERYWHERE";
 
@@ -54,18 +61,13 @@ export function CellCard(props: {
     if (event.key === "Escape" && !opened) props.onLeave(); // in an open list it only closes the list
   };
 
-  const say = useSaying(store);
-  const send = async (edit: Parameters<typeof say>[2]) => {
-    const result = await say(zone, scope, edit);
-    setProblem(result.ok ? null : result.sentence);
-    if (!result.ok) setWanted(null);
-  };
+  const send = (edit: (says: SaysDto | null) => SaysDto | null) => ask({ key, says: edit(says) });
   const partOf = (part: Part): readonly PlacedDto[] => says?.[part] ?? [];
   const change = (next: Mode) => {
-    setWanted({ mode: next, over: said });
+    setWanted(next);
     if (next === "wider") void send(() => null);
     else if (next === "instead") void send(() => instead([]));
-    else if (mode === "instead") void send((now) => around([], now?.menus ?? []));
+    else if (says !== null) void send((now) => around([], now?.menus ?? []));
   };
   const list = (part: Part, word: string) => (
     <MenuList
@@ -114,7 +116,7 @@ export function CellCard(props: {
           table={table}
           scope={scope}
           onScope={(next) => {
-            setWanted({ mode, over: "wider" });
+            setWanted(mode);
             setScope(next);
             props.onScope(next);
           }}
@@ -151,10 +153,6 @@ const TUNED: Partial<Record<Zone, string>> = {
   SIDEBAR: "How wide it is",
   BESIDE: "How wide it is",
 };
-
-function modeOf(says: SaysDto | null): Mode {
-  return says === null ? "wider" : says.kind === "INSTEAD" ? "instead" : "around";
-}
 
 function ModeChoice(props: { readonly mode: Mode; readonly onMode: (mode: Mode) => void }) {
   return (
