@@ -183,7 +183,8 @@ public final class RandomEdits {
 
     private Change token() {
         Token token = Token.values()[random.nextInt(Token.values().length)];
-        List<String> typed = List.of("", "#1A5F7D", "fc0", "110", "8px", TypePair.MULISH.name(), Token.HIDDEN, Token.KEPT);
+        List<String> typed =
+                List.of("", "#1A5F7D", "fc0", "110", "8px", TypePair.MULISH.name(), Token.HIDDEN, Token.KEPT);
         return new LookChange.SetToken(token, typed.get(random.nextInt(typed.size())));
     }
 
