@@ -13,6 +13,13 @@ import { added, around, instead, type Part, saysOf, withPart } from "./says";
 import { type ScopeChoice, scopeKey, scopeName, scopesAt } from "./scopes";
 import { useSaying } from "./useZones";
 
+/** What a zone says for a scope, and how it came to say so. */
+type Said = {
+  readonly key: string;
+  readonly says: SaysDto | null;
+  readonly edit: (says: SaysDto | null) => SaysDto | null;
+};
+
 type Mode = "wider" | "instead" | "around";
 
 /** What stands in one zone for one scope: the menus, how each stands, and why the page in the window has what it has. */
@@ -37,10 +44,10 @@ export function CellCard(props: {
   const [problem, setProblem] = useState<string | null>(null);
   const say = useSaying(store);
   const key = scopeKey(scope);
-  const known = { key, says: saysOf(table, zone, scope) };
-  // Chosen faster than answers come, each goes on from the one before.
-  const [shown, ask] = useAsked(known, async (next) => {
-    const result = await say(zone, scope, () => next.says);
+  const known: Said = { key, says: saysOf(table, zone, scope), edit: (says) => says };
+  // What was chosen shows before its answer comes; what is sent is an edit of what is there then, whoever put it there.
+  const [shown, ask] = useAsked(known, async ({ edit }) => {
+    const result = await say(zone, scope, edit);
     setProblem(result.ok ? null : result.sentence);
     return result.ok;
   });
@@ -61,7 +68,7 @@ export function CellCard(props: {
     if (event.key === "Escape" && !opened) props.onLeave(); // in an open list it only closes the list
   };
 
-  const send = (edit: (says: SaysDto | null) => SaysDto | null) => ask({ key, says: edit(says) });
+  const send = (edit: Said["edit"]) => ask({ key, says: edit(says), edit });
   const partOf = (part: Part): readonly PlacedDto[] => says?.[part] ?? [];
   const change = (next: Mode) => {
     setWanted(next);
