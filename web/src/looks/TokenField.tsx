@@ -1,4 +1,4 @@
-import { Button, Segmented, Select, Slider, Switch } from "antd";
+import { Button, Select, Slider, Switch } from "antd";
 import { useEffect, useEffectEvent, useRef } from "react";
 import type { TokenDto, TunedDto } from "../api/client";
 import { capital } from "../shared/capital";
@@ -74,14 +74,14 @@ function Setting(props: Field & { readonly id: string }) {
       );
     case "PLACE":
       return (
-        <Segmented<string>
-          aria-labelledby={`${id}-name`}
+        <Select
+          id={id}
           value={value}
-          onChange={(place) => void onKeep(place)}
           options={[
             { value: "", label: "Top of the page" },
             { value: "KEPT", label: "Always in sight" },
           ]}
+          onChange={(place) => void onKeep(place)}
         />
       );
     case "SHOWN":

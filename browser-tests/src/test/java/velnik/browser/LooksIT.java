@@ -269,6 +269,11 @@ public class LooksIT extends UndoneTest {
         assertThat(shown.locator(".site-name img")).isHidden();
         String light =
                 (String) shown.locator("body").evaluate("body => getComputedStyle(body.parentElement).backgroundColor");
+        mara.choosesFrom("Place of the header", "Always in sight")
+                .isTold("Once you publish, the place of the header of the site will be always in sight.");
+        assertThat(shown.locator(".site-header")).hasCSS("position", "sticky");
+        mara.clicks("Reset the place of the header");
+        assertThat(shown.locator(".site-header")).not().hasCSS("position", "sticky");
         page.getByText("Dark").click();
         assertThat(shown.locator("html")).not().hasCSS("background-color", light);
 
