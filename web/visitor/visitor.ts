@@ -38,7 +38,10 @@ document.addEventListener("click", (event) => {
   const target = event.target instanceof Element ? event.target : null;
   const opener = target?.closest<HTMLButtonElement>(".across .opener") ?? null;
   close(target);
-  if (opener) press(opener);
+  if (opener) {
+    document.documentElement.classList.remove("dismissed");
+    press(opener);
+  }
 });
 
 document.addEventListener("focusin", (event) => {
