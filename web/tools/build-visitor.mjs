@@ -41,7 +41,8 @@ function rootOf(look, values) {
     .join("")}}`;
 }
 
-const base = (await readFile("visitor/base.css", "utf8")) + (await readFile("visitor/panels.css", "utf8"));
+const parts = ["base", "panels", "blocks"].map((name) => readFile(`visitor/${name}.css`, "utf8"));
+const base = (await Promise.all(parts)).join("");
 const print = await readFile("visitor/print.css", "utf8");
 const values = await readFile("../core/src/main/resources/velnik/core/looks/Looks.properties", "utf8");
 for (const file of await readdir("visitor/looks")) {

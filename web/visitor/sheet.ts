@@ -15,9 +15,11 @@ function spread(): void {
   unfolded = [];
 }
 
+const WORDS = ":scope > :is(a, .words, .note), :scope > details > summary";
+
 /** The words of a row without those of what is beneath it, in small letters and without marks. */
 function wordsOf(row: Element): string {
-  const words = [...row.querySelectorAll(":scope > :is(a, .words, .note), :scope > details > summary")];
+  const words = [...row.querySelectorAll(row.matches(".block") ? ":scope > :not(ul)" : WORDS)];
   return plain(words.map((each) => each.textContent ?? "").join(" "));
 }
 
@@ -46,7 +48,11 @@ function narrow(sheet: Element, typed: string): HTMLAnchorElement | null {
   }
   marked = rows.filter((row) => !kept.has(row));
   for (const row of marked) row.classList.add(AWAY);
-  return found.map((row) => row.querySelector("a")).find((link) => link !== null) ?? null;
+  return (
+    found
+      .map((row) => row.querySelector<HTMLAnchorElement>("a:not(.contact-card a)"))
+      .find((link) => link !== null) ?? null
+  );
 }
 
 function sheetOf(event: Event): { sheet: HTMLDetailsElement; field: HTMLInputElement } | null {

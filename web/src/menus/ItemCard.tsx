@@ -9,6 +9,7 @@ import { OpenPage } from "../working-copy/OpenPage";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
 import { Arranged } from "./Arranged";
+import { BlockFields } from "./BlockFields";
 import { type ItemEdit, set } from "./deeds";
 import { FileChoice } from "./FileChoice";
 import { ListFields } from "./ListFields";
@@ -18,7 +19,7 @@ import type { MenuOutline, Node } from "./outline";
 import { PageChoice } from "./PageChoice";
 import { PlaceChoice } from "./PlaceChoice";
 import { StandsHere } from "./StandsHere";
-import { KIND_WORDS, whoSees } from "./words";
+import { KIND_WORDS, titleOfBlock, whoSees } from "./words";
 
 /** Everything about the selected item: what it is, where it leads, how it shows. */
 export function ItemCard(props: {
@@ -33,13 +34,14 @@ export function ItemCard(props: {
 }) {
   const { store, node, row } = props;
   const [problem, setProblem] = useState<string | null>(null);
-  const send = async (change: ChangeDto): Promise<boolean> => {
-    const result: Result = await store.change(change);
+  const send = async (...changes: ChangeDto[]): Promise<boolean> => {
+    const result: Result = await store.change(...changes);
     setProblem(result.ok ? null : result.sentence);
     return result.ok;
   };
   const look = (edit: ItemEdit) => send(set([node], edit));
   const title = row.label || "The list";
+  const block = titleOfBlock(row.kind.kind);
   if (row.foreign) {
     return (
       <section className="card" aria-label={`About ${title}`}>
@@ -61,15 +63,15 @@ export function ItemCard(props: {
       <Problem sentence={problem} />
       <Group name="item-what" heading="What it is">
         <div className="fields">
-          <label htmlFor="label">Label</label>
+          <label htmlFor="label">{block?.name ?? "Label"}</label>
           <span className="with-note">
             <KeptField
               id="label"
               value={row.ownLabel}
-              placeholder={row.followed || "none"}
+              placeholder={block?.none ?? (row.followed || "none")}
               onKeep={(label) => look({ label })}
             />
-            {row.ownLabel !== "" && row.followed !== "" && (
+            {row.ownLabel !== "" && row.followed !== "" && !block && (
               <button type="button" className="plain" onClick={() => void look({ label: "" })}>
                 follow “{row.followed}”
               </button>
@@ -92,7 +94,7 @@ export function ItemCard(props: {
           <div className="fields">
             <Look rows={[row]} onEdit={look} leads={row.leads !== ""} />
           </div>
-          <Arranged {...props} nodes={[node]} onEdit={look} />
+          {!block && <Arranged {...props} nodes={[node]} onEdit={look} />}
         </Group>
       )}
       <StandsHere copy={props.copy} menu={node.menu} page={props.page} />
@@ -115,7 +117,8 @@ const carried = (levels: number) =>
   levels === 0 ? "not shown" : levels === 1 ? "1 level shown" : `${levels} levels shown`;
 
 export type Sending = Parameters<typeof ItemCard>[0] & {
-  readonly send: (change: ChangeDto) => Promise<boolean>;
+  /** In one edit. */
+  readonly send: (...changes: ChangeDto[]) => Promise<boolean>;
 };
 
 function Leads(props: Sending) {
@@ -199,5 +202,13 @@ function Leads(props: Sending) {
     case "HEADING":
     case "TEXT":
       return <MakeIt {...props} />;
+    case "WORDS":
+    case "PICTURE":
+    case "SEARCH_FIELD":
+    case "CONTACT_CARD":
+    case "FORM_OF_PAGE":
+    case "SUMMARY_OF_PAGE":
+    case "POSITION_MAP":
+      return <BlockFields {...props} />;
   }
 }

@@ -1,8 +1,9 @@
+import type { MenuRowDto } from "../api/client";
 import { KindMark, ReachMark } from "../shared/marks";
 import { Says } from "../shared/Says";
 import type { Page } from "../working-copy/tree";
 import type { Node } from "./outline";
-import { deviceWords, visitorWords, ZONE_WORDS } from "./words";
+import { deviceWords, KIND_WORDS, titleOfBlock, visitorWords, ZONE_WORDS } from "./words";
 
 /** The text of a row: a menu with where it stands, or an item with what is not ordinary about it. */
 export function ItemCell(props: {
@@ -30,6 +31,13 @@ export function ItemCell(props: {
   );
 }
 
+/** What a content block is, where its label is not that already. */
+function aboutBlock(row: MenuRowDto): string | false {
+  return (
+    (row.ownLabel !== "" || row.kind.page !== null || row.kind.file !== null) && KIND_WORDS[row.kind.kind]
+  );
+}
+
 export function titleOf(node: Node): string {
   return node.row ? node.row.label : node.menu.name;
 }
@@ -44,6 +52,7 @@ function Aside({ node, folded, beneath, list }: Parameters<typeof ItemCell>[0]) 
   const words = row
     ? [
         row.page !== null && row.ownLabel !== "" && row.followed !== row.ownLabel && `for ${row.followed}`,
+        titleOfBlock(row.kind.kind) && aboutBlock(row),
         row.kind.kind === "LIST" && row.label !== "" && list,
         row.hidden ? "hidden" : row.absence,
         row.absence === null && row.shownTo.length === 1 && `to ${visitorWords(row).toLowerCase()}`,

@@ -119,7 +119,7 @@ export function ItemLine(props: {
         <div ref={offered} className="offers" role="listbox" id={list} aria-label="What it could be">
           {offers.map((offer, index) => (
             <div
-              key={`${offer.offer} ${offer.kind?.kind} ${offer.kind?.page ?? offer.words}`}
+              key={`${offer.offer} ${offer.kind?.kind} ${offer.kind?.page ?? offer.kind?.file ?? offer.words}`}
               id={`${list}-${index}`}
               role="option"
               tabIndex={-1}
@@ -166,6 +166,8 @@ function wordsFor(offer: OfferDto): string {
       return [offer.kind && KIND_WORDS[offer.kind.kind], offer.detail].filter(Boolean).join(" · ");
     case "LISTING":
       return "the list of all pages of that topic";
+    case "BLOCK":
+      return offer.kind ? `content block · ${KIND_WORDS[offer.kind.kind]}` : "";
     case "HEADING":
       return "as a heading";
     case "TEXT":

@@ -4,11 +4,11 @@ import { api, type KindDto } from "../api/client";
 import { KeptField } from "../shared/KeptField";
 import { Problem } from "../shared/Problem";
 import { sentenceOf } from "../shared/sentenceOf";
-import { kindOfPage } from "./deeds";
+import { kindOfPage, NOTHING_NAMED, set } from "./deeds";
 import type { Sending } from "./ItemCard";
 import { PageChoice } from "./PageChoice";
 
-/** What an item of mere words could be instead: a heading or a text, a page, a link. */
+/** What an item of mere words could be instead: a heading, a text or a content block of words, a page, a link. */
 export function MakeIt({ copy, node, row, send }: Sending) {
   const [problem, setProblem] = useState<string | null>(null);
   const become = (to: KindDto) => send({ kind: "setItemKind", item: row.item, to });
@@ -31,10 +31,18 @@ export function MakeIt({ copy, node, row, send }: Sending) {
       <Segmented<KindDto["kind"]>
         aria-labelledby="words-kind"
         value={row.kind.kind}
-        onChange={(kind) => void become({ ...row.kind, kind })}
+        onChange={(kind) =>
+          kind === "WORDS"
+            ? void send(
+                { kind: "setItemKind", item: row.item, to: { ...NOTHING_NAMED, kind, words: row.ownLabel } },
+                set([node], { label: "" }),
+              )
+            : void become({ ...row.kind, kind })
+        }
         options={[
           { value: "HEADING", label: "Heading" },
           { value: "TEXT", label: "Text" },
+          { value: "WORDS", label: "Block of words" },
         ]}
       />
       <label htmlFor="make-page">Make it a page</label>

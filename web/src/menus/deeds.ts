@@ -1,4 +1,4 @@
-import type { ChangeDto, MenuDto, OfferDto, RowPlace } from "../api/client";
+import type { ChangeDto, KindDto, MenuDto, OfferDto, RowPlace } from "../api/client";
 import { type Move, neighbours } from "../outline/moves";
 import { newId } from "../shared/ids";
 import type { Result, WorkingCopyStore } from "../working-copy/store";
@@ -129,15 +129,19 @@ export function wrapping(
   ];
 }
 
-const HEADING = {
-  kind: "HEADING",
+/** What a kind of item names that names nothing. */
+export const NOTHING_NAMED = {
   page: null,
   carries: 0,
   address: null,
   file: null,
   menu: null,
   list: null,
+  words: null,
+  side: null,
 } as const;
+
+const HEADING = { ...NOTHING_NAMED, kind: "HEADING" } as const;
 
 type SetItems = Extract<ChangeDto, { kind: "setItems" }>;
 
@@ -212,6 +216,6 @@ export function addOffered(
   return store.change({ kind: "addItems", items: [{ id, place, kind: offer.kind, label: offer.label }] });
 }
 
-export function kindOfPage(page: string) {
-  return { kind: "PAGE", page, carries: 0, address: null, file: null, menu: null, list: null } as const;
+export function kindOfPage(page: string): KindDto {
+  return { ...NOTHING_NAMED, kind: "PAGE", page };
 }

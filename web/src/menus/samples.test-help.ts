@@ -1,4 +1,5 @@
 import type { KindDto, MenuDto, MenuRowDto } from "../api/client";
+import { NOTHING_NAMED } from "./deeds";
 
 const PLAIN = {
   hidden: false,
@@ -41,7 +42,7 @@ export function row(item: string, listed: string | null, level: number, kind: Ki
     item,
     page: listed,
     level,
-    kind: { kind, page: listed, carries: null, address: null, file: null, menu: null, list: null },
+    kind: { ...NOTHING_NAMED, kind, page: listed },
     label: listed ?? item,
     ownLabel: "",
     followed: "",

@@ -14,10 +14,37 @@ export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
   FILE: "file",
   HEADING: "heading",
   TEXT: "text",
+  WORDS: "content block of words",
+  PICTURE: "picture",
+  SEARCH_FIELD: "search field",
+  CONTACT_CARD: "contact card",
+  FORM_OF_PAGE: "enquiry form",
+  SUMMARY_OF_PAGE: "summary of a page",
+  POSITION_MAP: "map",
   OTHER_MENU: "another menu",
   LIST: "list",
   LISTED: "page of the list",
 };
+
+/** What the label of a content block is on its card, and what stands in its place; null for what is no such block. */
+export function titleOfBlock(kind: KindDto["kind"]): { readonly name: string; readonly none: string } | null {
+  switch (kind) {
+    case "PICTURE":
+      return { name: "Caption", none: "none" };
+    case "SEARCH_FIELD":
+      return { name: "Prompt", none: "the usual one" };
+    case "WORDS":
+    case "FORM_OF_PAGE":
+    case "POSITION_MAP":
+      return { name: "Title", none: "none" };
+    case "CONTACT_CARD":
+      return { name: "Title", none: "the name of the business" };
+    case "SUMMARY_OF_PAGE":
+      return { name: "Title", none: "the page’s" };
+    default:
+      return null;
+  }
+}
 
 export const ZONE_WORDS: Readonly<Record<Zone, string>> = {
   HEADER: "Header",

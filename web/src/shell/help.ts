@@ -217,7 +217,7 @@ export const HELP: readonly HelpTopic[] = [
   {
     question: "How do I let a menu follow the page tree?",
     answer: [
-      "Press Add list… and choose The whole page tree. New pages then come by themselves; rows can still be renamed and hidden.",
+      "Press Add list or block… and choose The whole page tree. New pages then come by themselves; rows can still be renamed and hidden.",
     ],
     screen: "/menus",
     control: ".actions .ant-dropdown-trigger",

@@ -124,7 +124,11 @@ final class RandomMenuEdits {
     }
 
     private ItemKind kind(List<Branch<MenuRowId, MenuRow>> rows, PageId page) {
-        return switch (random.nextInt(16)) {
+        return switch (random.nextInt(19)) {
+            case 18 -> new ItemKind.Block.Words("Ring the yard\nafter " + random.nextInt(24));
+            case 17 ->
+                new ItemKind.Block.Picture(new FileId("f" + random.nextInt(6)), one(ItemKind.Block.Side.values()));
+            case 16 -> block(page);
             case 14 -> new ItemKind.ToPlace(page, "prices");
             case 13 -> new ItemKind.Channels();
             case 12 -> new ItemKind.OfBusiness(ItemKind.Way.values()[random.nextInt(2)]);
@@ -143,6 +147,16 @@ final class RandomMenuEdits {
             case 7 -> ItemKind.PageList.newestOf(new ListSource.OfTopic(RandomEdits.TOPICS.getFirst()), 2);
             case 8 -> ItemKind.PageList.newestOf(new ListSource.Newest(), 3);
             default -> new ItemKind.ToPage(page, random.nextInt(2));
+        };
+    }
+
+    private ItemKind block(PageId page) {
+        return switch (random.nextInt(5)) {
+            case 0 -> new ItemKind.Block.SearchField();
+            case 1 -> new ItemKind.Block.ContactCard();
+            case 2 -> new ItemKind.Block.PositionMap();
+            case 3 -> new ItemKind.Block.FormOf(page);
+            default -> new ItemKind.Block.SummaryOf(page);
         };
     }
 

@@ -23,6 +23,12 @@ public sealed interface Refusal {
     /** Visitors would never read it. */
     record NoTextOf(String title) implements Refusal {}
 
+    /** @param title of a page without a form */
+    record NoForm(String title) implements Refusal {}
+
+    /** Words of a content block that are none, or too many. */
+    record BlockWordsMalformed(int length, int most) implements Refusal {}
+
     /** Somebody wrote another text since the one that this was written upon. */
     record TextChanged(String title) implements Refusal {}
 

@@ -147,6 +147,14 @@ public final class MenuRowFields {
             case ItemKind.Channels channels -> "the channels of the business";
             case ItemKind.Heading heading -> "a heading";
             case ItemKind.Text text -> "a text";
+            case ItemKind.Block.Words(String words) -> "the words “" + words.replace('\n', ' ') + "”";
+            case ItemKind.Block.Picture(FileId file, ItemKind.Block.Side side) ->
+                "the picture " + Words.file(site, file) + ", its caption " + Words.side(side);
+            case ItemKind.Block.SearchField search -> "a search field";
+            case ItemKind.Block.ContactCard card -> "the contact card of the business";
+            case ItemKind.Block.FormOf(PageId page) -> "the form of " + Words.title(site, page);
+            case ItemKind.Block.SummaryOf(PageId page) -> "the summary of " + Words.title(site, page);
+            case ItemKind.Block.PositionMap map -> "the map of where the business is";
             case ItemKind.OtherMenu(MenuRowId menu) -> "the menu " + Words.menu(site, menu);
             case ItemKind.PageList list -> "a list";
         };

@@ -23,6 +23,8 @@ public record Picture(
     /** As wide as the text, which is at most 42 rem wide. */
     private static final String AS_TEXT = "(min-width: 46rem) 42rem, calc(100vw - 2rem)";
 
+    private static final String IN_MENU = "(min-width: 46rem) 20rem, calc(100vw - 3rem)";
+
     /** In pixels; what a browser takes that knows of no choice. */
     private static final int ORDINARY = 960;
 
@@ -45,6 +47,11 @@ public record Picture(
                 content.width(),
                 content.height(),
                 alternative);
+    }
+
+    /** As a menu shows it, which is narrower than a text. */
+    public Picture inMenu() {
+        return new Picture(src, srcset, sizes == null ? null : IN_MENU, width, height, alternative);
     }
 
     /** Of an {@code img} element. The first of a page is likely what a visitor waits for, so it does not wait itself. */

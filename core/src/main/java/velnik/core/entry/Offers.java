@@ -64,6 +64,9 @@ public final class Offers {
         /** The listing of a topic, beneath the page index. */
         record OfListing(String topic, String address) implements Offer {}
 
+        /** @param words that say which */
+        record OfBlock(ItemKind.Block block, String words) implements Offer {}
+
         record OfHeading(String label) implements Offer {}
 
         record OfText(String label) implements Offer {}
@@ -87,7 +90,10 @@ public final class Offers {
     /** Rows that a list of the newest pages begins with. */
     private static final int NEWEST = 5;
 
-    /** What can stand in a menu without anything being typed: lists, and the other menus. Costs O(pages + menus). */
+    /**
+     * What can stand in a menu without anything being typed: lists, content blocks, and the other menus. Costs O(pages +
+     * menus).
+     */
     public static List<Offer> ofThemselves(Site site, MenuRowId menu) {
         List<Offer> offers = new ArrayList<>();
         offers.add(list(site, ItemKind.PageList.of(new ListSource.WholeTree(), LEVELS)));
@@ -100,6 +106,7 @@ public final class Offers {
         for (String topic : site.topics()) {
             offers.add(list(site, ItemKind.PageList.of(new ListSource.OfTopic(topic), 1)));
         }
+        BlockOffers.ofThemselves(site).forEach(offers::add);
         for (Branch<MenuRowId, MenuRow> other : site.menus().top()) {
             if (!other.id().equals(menu) && other.value() instanceof MenuRow.Menu named) {
                 offers.add(new Offer.OfMenu(other.id(), named.name()));
@@ -231,6 +238,7 @@ public final class Offers {
             offers.add(new Offer.OfLink(
                     new ItemKind.Channels(), Words.channels(site.details().channels()), false));
         }
+        offers.addAll(BlockOffers.of(site, wanted));
         site.files().stream()
                 .filter(file -> !file.content().isPicture() && Rank.of(Latin.of(file.name()), wanted) >= 0)
                 .limit(FILES)
@@ -249,7 +257,7 @@ public final class Offers {
                 case Offer.OfList(ItemKind.PageList list, String words) ->
                     !(list.source() instanceof ListSource.Under) && Rank.of(Latin.of(words), wanted) >= 0;
                 case Offer.OfMenu(MenuRowId other, String name) -> Rank.of(Latin.of(name), wanted) >= 0;
-                default -> false;
+                default -> false; // content blocks were asked for above
             };
             if (meant) {
                 offers.add(offer);
@@ -259,13 +267,19 @@ public final class Offers {
                 .filter(page -> !site.pages().childrenOf(page).isEmpty())
                 .limit(BRANCHES)
                 .forEach(page -> offers.add(under(site, page)));
+        pages.stream()
+                .filter(page -> site.pages().get(page).kind() == PageKind.PAGE)
+                .limit(BRANCHES)
+                .forEach(page -> offers.add(BlockOffers.summary(site, page)));
+        offers.addAll(BlockOffers.pictures(site, wanted));
         addWords(offers, text);
+        BlockOffers.words(text).ifPresent(offers::add);
         return offers;
     }
 
     /** By what else the built-in pages are asked for, without accents and capitals. */
     private static final Map<PageKind, Set<String>> CALLED = Map.of(
-            PageKind.SEARCH, Set.of("search", "search field", "search box", "find"),
+            PageKind.SEARCH, Set.of("search", "find"),
             PageKind.SIGN_IN, Set.of("sign in", "log in", "login", "members"),
             PageKind.PAGE_INDEX, Set.of("page index", "index", "site map", "sitemap", "all pages"));
 

@@ -47,7 +47,8 @@ public final class MenuFeed {
         MenuFeed feed = new MenuFeed(site, addresses);
         Navigation there = navigation.forPage(page);
         List<String> menus = there.in(zone).stream()
-                .map(menu -> object(feed.items(menu.rows(), there.marks(zone, menu.menu(), Device.WIDE))))
+                .map(menu -> object(
+                        feed.items(NavigationRow.ofWords(menu.rows()), there.marks(zone, menu.menu(), Device.WIDE))))
                 .toList();
         return object(
                 text("site", site.details().name()),

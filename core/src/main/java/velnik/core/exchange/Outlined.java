@@ -54,7 +54,7 @@ public record Outlined(
     }
 
     private static List<Outlined> items(Site site, List<NavigationRow> rows, AddressWriter addresses) {
-        return rows.stream()
+        return NavigationRow.ofWords(rows).stream()
                 .map(row -> {
                     List<Outlined> beneath = new ArrayList<>(items(site, row.rows(), addresses));
                     if (row.target() instanceof Target.ToChannels channels) {

@@ -2,6 +2,7 @@ package velnik.core.explanation;
 
 import java.util.Map;
 import velnik.core.address.Links;
+import velnik.core.navigation.BlockLabels;
 import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
@@ -50,6 +51,7 @@ public final class Labels {
             case ItemKind.Channels channels -> Words.channels(site.details().channels());
             case ItemKind.Heading heading -> WORDS.say("Heading");
             case ItemKind.Text text -> WORDS.say("Text");
+            case ItemKind.Block block -> BlockLabels.of(site, block);
             case ItemKind.PageList list -> WORDS.say("PageList");
             case ItemKind.OtherMenu(MenuRowId menu) -> Words.menu(site, menu);
         };

@@ -154,6 +154,11 @@ public final class Words {
         return WORDS.say(panel);
     }
 
+    /** Where the caption of a picture stands, as in "above it". */
+    public static String side(ItemKind.Block.Side side) {
+        return WORDS.say(side);
+    }
+
     public static String order(ListOrder order) {
         return WORDS.say(order);
     }

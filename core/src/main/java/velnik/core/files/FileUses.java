@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import velnik.core.content.LinkedTexts;
 import velnik.core.outline.Branch;
@@ -20,7 +21,7 @@ import velnik.core.site.Site;
  * What uses a file.
  *
  * @param pages that have it as their picture or name it in their texts, in the order of the tree
- * @param items that lead to it, in the order of the menus
+ * @param items that lead to it or show it, in the order of the menus
  * @param logo whether it is the logo of the business
  */
 public record FileUses(List<PageId> pages, List<MenuRowId> items, boolean logo) {
@@ -39,6 +40,14 @@ public record FileUses(List<PageId> pages, List<MenuRowId> items, boolean logo) 
         return named;
     }
 
+    private static Optional<FileId> named(ItemKind kind) {
+        return switch (kind) {
+            case ItemKind.ToFile(FileId file) -> Optional.of(file);
+            case ItemKind.Block.Picture(FileId file, ItemKind.Block.Side side) -> Optional.of(file);
+            default -> Optional.empty();
+        };
+    }
+
     /** Of each file that is used, or was removed while it was. Costs O(pages + links in texts + items). */
     public static Map<FileId, FileUses> of(Site site, LinkedTexts texts) {
         Map<FileId, List<PageId>> pages = new HashMap<>();
@@ -49,8 +58,10 @@ public record FileUses(List<PageId> pages, List<MenuRowId> items, boolean logo) 
         }
         Map<FileId, List<MenuRowId>> items = new HashMap<>();
         for (Branch<MenuRowId, MenuRow> row : site.menus().walk()) {
-            if (row.value() instanceof MenuRow.Item item && item.kind() instanceof ItemKind.ToFile(FileId file)) {
-                items.computeIfAbsent(file, none -> new ArrayList<>()).add(row.id());
+            if (row.value() instanceof MenuRow.Item item) {
+                named(item.kind())
+                        .ifPresent(file -> items.computeIfAbsent(file, none -> new ArrayList<>())
+                                .add(row.id()));
             }
         }
         Map<FileId, FileUses> uses = new HashMap<>();

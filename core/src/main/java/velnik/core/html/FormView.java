@@ -16,8 +16,9 @@ import velnik.core.site.PageId;
  * @param action where it goes, as fields {@link #FORM}, {@link #TRAP} and one for each of its own
  * @param name tells it from another that the page had before
  * @param problem what is wrong as a whole; empty for nothing
+ * @param prefix of the ids in it; empty for the form of the page itself
  */
-public record FormView(String action, String name, List<FieldView> fields, String problem) {
+public record FormView(String action, String name, List<FieldView> fields, String problem, String prefix) {
     /** Carries {@link #name}. */
     public static final String FORM = "form";
     /** A field that people do not see; whoever fills it in is none. */
@@ -95,6 +96,20 @@ public record FormView(String action, String name, List<FieldView> fields, Strin
                             .map(wrong -> frame.say("form." + wrong.name()))
                             .orElse("")));
         }
-        return new FormView(frame.addresses().write(action(page)), Enquiry.nameOf(form), fields, problem);
+        return new FormView(frame.addresses().write(action(page)), Enquiry.nameOf(form), fields, problem, "");
+    }
+
+    /** As it stands in a menu, where there may be others. */
+    FormView inMenu(String idPrefix) {
+        return new FormView(action, name, fields, problem, idPrefix);
+    }
+
+    public String id(FieldView field) {
+        return prefix + field.name();
+    }
+
+    /** Of the form as a whole; null in a menu, where nothing leads to it. */
+    public @Nullable String anchor() {
+        return prefix.isEmpty() ? "enquiry" : null;
     }
 }

@@ -17,6 +17,7 @@ import velnik.core.navigation.ZoneMenu;
 import velnik.core.site.Channel;
 import velnik.core.site.Device;
 import velnik.core.site.Icons;
+import velnik.core.site.ItemKind;
 import velnik.core.site.LayoutId;
 import velnik.core.site.PageId;
 import velnik.core.site.Zone;
@@ -56,7 +57,8 @@ public record PageView(
         List<Link> subpages,
         List<Link> topics,
         @Nullable String structured,
-        MenuAddresses addresses)
+        MenuAddresses addresses,
+        BlockViews blocks)
         implements PageViewBuilder.With {
 
     /** A step of the breadcrumb trail; without an address it is words only. */
@@ -100,6 +102,43 @@ public record PageView(
         return views;
     }
 
+    /** The content block of a row that is one. */
+    public BlockView blockOf(NavigationRow row) {
+        return blocks.of((Target.Shown) row.target());
+    }
+
+    /** What those hear of a map who do not see it. */
+    public String mapOf(BlockView.Mapped mapped) {
+        return frame.words().say("map.of", Map.of("position", mapped.position()));
+    }
+
+    /** Rows each of which is a word: of a content block, one that opens it. */
+    public List<NavigationRow> behindWords(List<NavigationRow> rows) {
+        return rows.stream()
+                .map(row -> row.target() instanceof Target.Shown shown ? behindWord(row, shown) : row)
+                .toList();
+    }
+
+    /** Rows of which none is a form: a word opens it where there is little room. */
+    public List<NavigationRow> formsBehindWords(List<NavigationRow> rows) {
+        return rows.stream()
+                .map(row -> row.target() instanceof Target.Shown shown && shown.block() instanceof ItemKind.Block.FormOf
+                        ? behindWord(row, shown)
+                        : row)
+                .toList();
+    }
+
+    private NavigationRow behindWord(NavigationRow row, Target.Shown shown) {
+        List<NavigationRow> opened = new ArrayList<>(List.of(row.withRows(List.of())));
+        opened.addAll(row.rows());
+        return row.with()
+                .label(blocks.called(shown, row.label()))
+                .target(new Target.Nowhere())
+                .opensOnly(true)
+                .rows(opened)
+                .build();
+    }
+
     /** What the landmark of a zone is called for those who cannot see where it is. */
     public String label(Zone zone) {
         return frame.say("zone." + zone.word());
@@ -133,6 +172,7 @@ public record PageView(
                         },
                         row.appearance().farEnd() ? "far" : "",
                         row.appearance().accent() ? "accented" : "",
+                        row.isBlock() ? "block" : "",
                         switch (row.appearance().panel()) {
                             case UNDER -> "";
                             case AT_START -> "opens-at-start";
@@ -219,6 +259,7 @@ public record PageView(
             case Target.ToAddress(String href, boolean ofThisSite) ->
                 ofThisSite ? frame.addresses().write(href) : href;
             case Target.ToChannels channels -> null;
+            case Target.Shown shown -> shown.leadsTo() == null ? null : addresses.of(shown.leadsTo());
             case Target.Nowhere() -> null;
         };
     }

@@ -1,7 +1,9 @@
 package velnik.core.html;
 
+import static java.util.Objects.requireNonNull;
 import static java.util.stream.Collectors.joining;
 
+import io.vavr.Lazy;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -20,6 +22,7 @@ import velnik.core.enquiry.Enquiry;
 import velnik.core.explanation.Words;
 import velnik.core.hours.HoursLines;
 import velnik.core.listing.TopicListings;
+import velnik.core.map.PositionMap;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
@@ -49,13 +52,25 @@ public final class VisitorHtml {
     private final SitePictures pictures;
     private final SiteView around;
     private @Nullable TopicListings listings;
+    private final Lazy<PositionMap> map;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
-        this(site, navigation, frame, null);
+        this(
+                site,
+                navigation,
+                frame,
+                null,
+                Lazy.of(() -> PositionMap.of(requireNonNull(site.details().position()))));
     }
 
-    private VisitorHtml(Site site, SiteNavigation navigation, Frame frame, @Nullable TopicListings listings) {
+    private VisitorHtml(
+            Site site,
+            SiteNavigation navigation,
+            Frame frame,
+            @Nullable TopicListings listings,
+            Lazy<PositionMap> map) {
         this.listings = listings;
+        this.map = map;
         this.site = site;
         this.navigation = navigation;
         this.openings = navigation.openings();
@@ -78,7 +93,7 @@ public final class VisitorHtml {
 
     /** The same pages in another frame. What they have in common is not worked out again. */
     public VisitorHtml in(Frame other) {
-        return new VisitorHtml(site, navigation, other, listings());
+        return new VisitorHtml(site, navigation, other, listings(), map);
     }
 
     /** @param text of the page, in Markdown; a built-in page has none */
@@ -137,7 +152,8 @@ public final class VisitorHtml {
     /** Nothing for a form that the page does not have. */
     private String standing(Standing what, @Nullable FormView form) {
         return switch (what) {
-            case CONTACT -> Templates.render("contact-card.jte", Map.of("frame", frame, "site", around));
+            case CONTACT ->
+                Templates.render("contact-card.jte", Map.of("frame", frame, "site", around, "called", around.name()));
             case FORM ->
                 form == null
                         ? ""
@@ -328,7 +344,8 @@ public final class VisitorHtml {
                 List.of(),
                 List.of(),
                 null,
-                links::addressOf);
+                links::addressOf,
+                new BlockViews(site, frame, links, pictures, map, around));
     }
 
     private LayoutId layoutOf(PageId page) {

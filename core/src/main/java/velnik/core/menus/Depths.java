@@ -185,6 +185,7 @@ public final class Depths {
             case ItemKind.Channels channels -> 0;
             case ItemKind.Heading heading -> 0;
             case ItemKind.Text text -> 0;
+            case ItemKind.Block block -> 0;
         };
         return holder.appearance().arrangement().levels(Math.max(ownItems, rows));
     }

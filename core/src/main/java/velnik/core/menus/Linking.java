@@ -17,6 +17,7 @@ import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
 import velnik.core.site.Site;
+import velnik.core.text.Line;
 import velnik.core.text.Shortened;
 
 /** Looks at where an item leads before it is kept. */
@@ -51,7 +52,32 @@ final class Linking {
             case ItemKind.Channels channels -> new Looked.Kept(kind);
             case ItemKind.Heading heading -> new Looked.Kept(kind);
             case ItemKind.Text text -> new Looked.Kept(kind);
+            case ItemKind.Block block -> block(site, block);
         };
+    }
+
+    private static Looked block(Site site, ItemKind.Block block) {
+        return switch (block) {
+            case ItemKind.Block.Words(String typed) -> words(typed);
+            case ItemKind.Block.Picture(FileId file, ItemKind.Block.Side side) ->
+                Files.picture(site, file).<Looked>map(Looked.Refused::new).orElseGet(() -> new Looked.Kept(block));
+            case ItemKind.Block.FormOf(PageId page) ->
+                site.pages().find(page).filter(found -> found.form() == null).isPresent()
+                        ? new Looked.Refused(
+                                new Refusal.NoForm(site.pages().get(page).title()))
+                        : page(site, page, block);
+            case ItemKind.Block.SummaryOf(PageId page) -> page(site, page, block);
+            case ItemKind.Block.SearchField search -> new Looked.Kept(block);
+            case ItemKind.Block.ContactCard card -> new Looked.Kept(block);
+            case ItemKind.Block.PositionMap map -> new Looked.Kept(block);
+        };
+    }
+
+    private static Looked words(String typed) {
+        String words = Line.each(typed);
+        return words.isEmpty() || words.length() > Limits.BLOCK_WORDS
+                ? new Looked.Refused(new Refusal.BlockWordsMalformed(words.length(), Limits.BLOCK_WORDS))
+                : new Looked.Kept(new ItemKind.Block.Words(words));
     }
 
     private static Looked page(Site site, @Nullable PageId page, ItemKind kind) {

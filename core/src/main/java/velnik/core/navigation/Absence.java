@@ -93,6 +93,14 @@ public sealed interface Absence {
 
     record FileGone() implements Absence {}
 
+    /** The page whose form it shows has none. */
+    record NoForm(PageId page) implements Absence {
+        @Override
+        public String sentence(Site site) {
+            return WORDS.say("NoForm", Map.of("title", site.pages().get(page).title()));
+        }
+    }
+
     record GroupEmpty() implements Absence {}
 
     record NothingUnder() implements Absence {}

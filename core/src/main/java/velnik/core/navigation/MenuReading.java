@@ -25,6 +25,7 @@ import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
 import velnik.core.site.Channel;
 import velnik.core.site.Contact;
+import velnik.core.site.Details;
 import velnik.core.site.Device;
 import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
@@ -101,6 +102,7 @@ public final class MenuReading {
             case ItemKind.OfBusiness(ItemKind.Way way) -> ofBusiness(branch, item, way);
             case ItemKind.Channels channels -> channels(branch, item);
             case ItemKind.Text text -> plain(branch, item, "", new Target.Nowhere());
+            case ItemKind.Block block -> block(branch, item, block);
             case ItemKind.Heading heading -> over(branch, item, items(branch.children()), new Absence.NothingUnder());
             case ItemKind.PageList list ->
                 over(
@@ -236,6 +238,36 @@ public final class MenuReading {
         return site.findFile(id)
                 .map(file -> plain(branch, item, file.name(), new Target.ToAddress(FileAddresses.of(file), true)))
                 .orElseGet(() -> plain(branch, item, "", new Target.Nowhere()).withAbsence(new Absence.FileGone()));
+    }
+
+    private MenuEntry block(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, ItemKind.Block block) {
+        Target shown = new Target.Shown(block, item.label());
+        MenuEntry entry = plain(branch, item, BlockLabels.of(site, block), shown);
+        Details details = site.details();
+        return switch (block) {
+            case ItemKind.Block.Words words -> entry;
+            case ItemKind.Block.Picture(FileId file, ItemKind.Block.Side side) ->
+                site.findPicture(file).isPresent() ? entry : entry.withAbsence(new Absence.FileGone());
+            case ItemKind.Block.SearchField search -> ofPage(entry, item, Site.idOfBuiltIn(PageKind.SEARCH));
+            case ItemKind.Block.ContactCard card ->
+                details.contact().isNone() && details.hours().isNone()
+                        ? entry.withAbsence(new Absence.BusinessUnsaid())
+                        : entry;
+            case ItemKind.Block.FormOf(PageId page) ->
+                site.pages().find(page).filter(found -> found.form() == null).isPresent()
+                        ? entry.withAbsence(new Absence.NoForm(page))
+                        : ofPage(entry, item, page);
+            case ItemKind.Block.SummaryOf(PageId page) -> ofPage(entry, item, page);
+            case ItemKind.Block.PositionMap map ->
+                details.position() == null ? entry.withAbsence(new Absence.BusinessUnsaid()) : entry;
+        };
+    }
+
+    /** What a block shows of a page shows to those who get the page. */
+    private MenuEntry ofPage(MenuEntry entry, MenuRow.Item item, PageId page) {
+        return site.pages().contains(page)
+                ? judged(page, item, visitors -> entry.withVisitors(Visitor.common(entry.visitors(), visitors)))
+                : entry.withAbsence(new Absence.PageGone(page));
     }
 
     private MenuEntry plain(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, String follows, Target target) {

@@ -5,9 +5,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
 
@@ -48,7 +50,12 @@ public record NavigationRow(
 
     /** The page that somebody comes to by it; null where it leads elsewhere or nowhere. */
     public @Nullable PageId leadsTo() {
-        return target instanceof Target.ToPlace(PageId page, String name) ? page : page();
+        return target.leadsTo();
+    }
+
+    /** Whether it shows a content block in the place of a word. */
+    public boolean isBlock() {
+        return target instanceof Target.Shown;
     }
 
     public boolean isOn(Device device) {
@@ -65,7 +72,25 @@ public record NavigationRow(
     }
 
     public boolean isLinkOn(Device device) {
-        return !(target instanceof Target.Nowhere) && !(opensOnly && opensOn(device));
+        return isBlock() ? leadsTo() != null : !(target instanceof Target.Nowhere) && !(opensOnly && opensOn(device));
+    }
+
+    /**
+     * Rows for those who want words and links alone: of content blocks only those stay that are one or the other, what is
+     * under the rest stands in their place.
+     */
+    public static List<NavigationRow> ofWords(List<NavigationRow> rows) {
+        return rows.stream()
+                .flatMap(row -> {
+                    List<NavigationRow> beneath = ofWords(row.rows());
+                    if (!(row.target() instanceof Target.Shown(ItemKind.Block block, String title))) {
+                        return Stream.of(row.withRows(beneath));
+                    }
+                    return block instanceof ItemKind.Block.Words || row.leadsTo() != null
+                            ? Stream.of(row.withRows(beneath))
+                            : beneath.stream();
+                })
+                .toList();
     }
 
     /** With what is under it, on some devices alone; empty where it shows on none of them. */

@@ -1,9 +1,11 @@
 package velnik.core.navigation;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.site.Channel;
+import velnik.core.site.ItemKind;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 
@@ -28,7 +30,27 @@ public sealed interface Target {
         }
     }
 
+    /**
+     * Is no word that leads somewhere: it shows something itself.
+     *
+     * @param title its own; empty for none
+     */
+    record Shown(ItemKind.Block block, String title) implements Target {}
+
     record Nowhere() implements Target {}
+
+    /** The page that somebody comes to by it; null where it leads elsewhere or nowhere. */
+    default @Nullable PageId leadsTo() {
+        return switch (this) {
+            case ToPage(PageId page) -> page;
+            case ToPlace(PageId page, String name) -> page;
+            case Shown(ItemKind.Block block, String title) ->
+                block instanceof ItemKind.Block.SummaryOf(PageId page) ? page : null;
+            case ToAddress address -> null;
+            case ToChannels channels -> null;
+            case Nowhere nowhere -> null;
+        };
+    }
 
     /** As an address; empty for nowhere, and for what leads to several. */
     default String address(Site site, AddressWriter addresses) {
@@ -37,6 +59,10 @@ public sealed interface Target {
             case ToPlace(PageId page, String name) -> addresses.write(Addresses.of(site, page)) + "#" + name;
             case ToAddress(String href, boolean ofThisSite) -> ofThisSite ? addresses.write(href) : href;
             case ToChannels channels -> "";
+            case Shown shown -> {
+                @Nullable PageId page = shown.leadsTo();
+                yield page == null ? "" : addresses.write(Addresses.of(site, page));
+            }
             case Nowhere nowhere -> "";
         };
     }

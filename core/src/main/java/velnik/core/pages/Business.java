@@ -1,14 +1,12 @@
 package velnik.core.pages;
 
 import io.vavr.control.Either;
-import java.util.Arrays;
 import java.util.IllformedLocaleException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Links;
 import velnik.core.change.Change;
@@ -46,7 +44,7 @@ public final class Business {
         String language = set.language() == null ? details.language() : set.language();
         String phone = typed(set.phone(), contact.phone());
         String mail = typed(set.mail(), contact.mail());
-        String postal = set.postal() == null ? contact.postal() : lines(set.postal());
+        String postal = set.postal() == null ? contact.postal() : Line.each(set.postal());
         Either<Refusal, OpeningHours> hours =
                 set.hours() == null ? Either.right(details.hours()) : BusinessReading.hours(set.hours(), language);
         Either<Refusal, Optional<Position>> position = set.position() == null
@@ -127,13 +125,6 @@ public final class Business {
         return FileId.of(typed)
                 .map(id -> Files.picture(site, id))
                 .orElseGet(() -> Optional.of(new Refusal.FileUnknown()));
-    }
-
-    private static String lines(String typed) {
-        return Arrays.stream(typed.split("\\R"))
-                .map(Line::cleaned)
-                .filter(line -> !line.isEmpty())
-                .collect(Collectors.joining("\n"));
     }
 
     private static boolean isLanguage(String tag) {

@@ -218,6 +218,8 @@ public final class Removing {
                     && switch (item.kind()) {
                         case ItemKind.ToPage(PageId page, int carries) -> gone.contains(page);
                         case ItemKind.ToPlace(PageId page, String name) -> gone.contains(page);
+                        case ItemKind.Block.FormOf(PageId page) -> gone.contains(page);
+                        case ItemKind.Block.SummaryOf(PageId page) -> gone.contains(page);
                         case ItemKind.PageList list ->
                             list.source() instanceof ListSource.Under(PageId root) && gone.contains(root);
                         default -> false;

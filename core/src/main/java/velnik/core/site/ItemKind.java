@@ -57,6 +57,46 @@ public sealed interface ItemKind {
     /** A word that leads nowhere and always shows. */
     record Text() implements ItemKind {}
 
+    /**
+     * Shows something by itself among other items. Its label, where it has one of its own, stands over it; what is under
+     * it stands open beneath.
+     */
+    sealed interface Block extends ItemKind {
+        /** @param words a line for each paragraph */
+        record Words(String words) implements Block {}
+
+        /**
+         * With the label for its caption.
+         *
+         * @param file may be gone
+         * @param side where the caption stands
+         */
+        record Picture(FileId file, Side side) implements Block {}
+
+        /** Asks the search of the site. The label is what it asks for. */
+        record SearchField() implements Block {}
+
+        /** How the business is reached, and when, as its details say now. */
+        record ContactCard() implements Block {}
+
+        /** The enquiry form of a page. */
+        record FormOf(PageId page) implements Block {}
+
+        /** What a page is about: its picture, title and summary, with a link to it. */
+        record SummaryOf(PageId page) implements Block {}
+
+        /** Where on earth the business is, as its details say now, drawn as a map. */
+        record PositionMap() implements Block {}
+
+        /** Of a picture, in the direction of reading. */
+        enum Side {
+            START,
+            ABOVE,
+            END,
+            BELOW
+        }
+    }
+
     /** All rows of another menu. */
     record OtherMenu(MenuRowId menu) implements ItemKind {}
 

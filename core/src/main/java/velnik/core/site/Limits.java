@@ -21,6 +21,8 @@ public final class Limits {
     public static final int TITLE = 200;
     /** UTF-16 characters of a summary. */
     public static final int SUMMARY = 500;
+    /** UTF-16 characters of a content block of words. */
+    public static final int BLOCK_WORDS = 500;
     /** Characters of a slug. */
     public static final int SLUG = 80;
 

@@ -22,6 +22,7 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.PlacedMenu;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.text.Line;
 import velnik.core.text.Shortened;
 
 /** Whether the menus of a site hold together, and where they stand. */
@@ -92,6 +93,10 @@ final class MenuSoundness {
             case ItemKind.Mail(String address) -> Links.read("mailto:" + address, "") instanceof Links.Read.Mail;
             case ItemKind.Phone(String number) ->
                 Links.read(number.startsWith("sms:") ? number : "tel:" + number, "") instanceof Links.Read.Phone;
+            case ItemKind.Block.Words(String words) ->
+                !words.isEmpty()
+                        && words.length() <= Limits.BLOCK_WORDS
+                        && Line.each(words).equals(words);
             default -> true;
         };
     }

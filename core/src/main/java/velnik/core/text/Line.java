@@ -1,6 +1,7 @@
 package velnik.core.text;
 
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Text that stands on one line, such as a title, a label or a name. */
 public final class Line {
@@ -17,6 +18,11 @@ public final class Line {
     private static final Pattern JOINERS = Pattern.compile("[\\u200C\\u200D\\x{E0020}-\\x{E007F}]");
 
     private Line() {}
+
+    /** Each line of several as it stands on one, without those of which nothing is left. */
+    public static String each(String typed) {
+        return typed.lines().map(Line::cleaned).filter(line -> !line.isEmpty()).collect(Collectors.joining("\n"));
+    }
 
     /** On one line, without what cannot be seen; empty where nothing can be. */
     public static String cleaned(String typed) {

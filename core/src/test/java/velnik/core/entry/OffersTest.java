@@ -21,25 +21,47 @@ public class OffersTest {
             {
                 "cafe",
                 "Slipway Café*, listing café, list Pages of the topic café, list What is under Slipway Café,"
-                        + " heading cafe, text cafe, new page cafe"
+                        + " SummaryOf Slipway Café, heading cafe, text cafe, new page cafe"
             },
-            {"KAYAKS", "Kayaks*, heading KAYAKS, text KAYAKS, new page KAYAKS"},
-            {"the crew", "The crew, heading the crew, text the crew, new page the crew"},
+            {
+                "KAYAKS",
+                "Kayaks*, SummaryOf Kayaks, Picture Kayaks on the ebb, heading KAYAKS, text KAYAKS, new page KAYAKS"
+            },
+            {"the crew", "The crew, SummaryOf The crew, heading the crew, text the crew, new page the crew"},
             {
                 "tide",
                 "Reading the tide*, Safety on the tide*, Spring tides in March*, link Tide card, listing tide notes,"
-                        + " list Pages of the topic tide notes, menu Tides, heading tide, text tide, new page tide"
+                        + " list Pages of the topic tide notes, menu Tides, SummaryOf Reading the tide, SummaryOf Safety on the tide, heading tide, text tide, new page tide"
             },
             {"Ring us", "business 01632 960 983, heading Ring us, text Ring us, new page Ring us"},
             {"01632 960 983", "business 01632 960 983, link 01632 960 983"},
             {"01632 960 111", "link 01632 960 111"},
-            {"search field", "Search*, heading search field, text search field, new page search field"},
+            {"search field", "SearchField Search field, heading search field, text search field, new page search field"
+            },
+            {"search", "Search*, SearchField Search field, heading search, text search, new page search"},
+            {
+                "contact",
+                "Contact, ContactCard Contact card, SummaryOf Contact, heading contact, text contact, new page contact"
+            },
+            {
+                "where we are",
+                "PositionMap Map of where you are, heading where we are, text where we are, new page where we are"
+            },
+            {"enquiry form", "FormOf Group bookings, heading enquiry form, text enquiry form, new page enquiry form"},
+            {
+                "Ring before you come.",
+                "heading Ring before you come., text Ring before you come., new page Ring before you come.,"
+                        + " Words Ring before you come."
+            },
             {"log in", "Sign in, heading log in, text log in, new page log in"},
             {"newest", "list The newest pages, heading newest, text newest, new page newest"},
             {"whole tree", "list The whole page tree, heading whole tree, text whole tree, new page whole tree"},
-            {"winter", "Winter service, Winter storage*, menu Winter, heading winter, text winter, new page winter"},
+            {
+                "winter",
+                "Winter service, Winter storage*, menu Winter, SummaryOf Winter service, SummaryOf Winter storage, Picture Ashore for the winter, heading winter, text winter, new page winter"
+            },
             {"boat st", "heading boat st, text boat st, new page boat st"},
-            {"in kn", "Knots in an evening*, heading in kn, text in kn, new page in kn"},
+            {"in kn", "Knots in an evening*, SummaryOf Knots in an evening, heading in kn, text in kn, new page in kn"},
             {
                 "Boats = Hire",
                 "Hire* as Boats, Terms of hire as Boats, heading Boats = Hire, text Boats = Hire, new page Boats = Hire"
@@ -104,6 +126,7 @@ public class OffersTest {
                 "business " + label + (own ? " of its own" : "");
             case Offer.OfLink link -> "link " + link.label() + (link.own() ? " of its own" : "");
             case Offer.OfListing listing -> "listing " + listing.topic();
+            case Offer.OfBlock block -> block.block().getClass().getSimpleName() + " " + block.words();
             case Offer.OfHeading heading -> "heading " + heading.label();
             case Offer.OfText text -> "text " + text.label();
             case Offer.OfList list -> "list " + list.words();
@@ -122,7 +145,9 @@ public class OffersTest {
                 "list The whole page tree, list What is under Hire, list What is under the visited page,"
                         + " list The newest pages, list Pages of the topic café, list Pages of the topic news,"
                         + " list Pages of the topic tide notes, list Pages of the topic workshop,"
-                        + " menu Main, menu Footer, menu Workshop, menu Elsewhere, menu Tides, menu Winter");
+                        + " Words A few words, Picture Ashore for the winter, SummaryOf Hire,"
+                        + " SearchField Search field, ContactCard Contact card, PositionMap Map of where you are,"
+                        + " FormOf Group bookings, menu Main, menu Footer, menu Workshop, menu Elsewhere, menu Tides, menu Winter");
     }
 
     @DataProvider

@@ -38,7 +38,8 @@ public class WordsTest {
             Appearance.Panel.class,
             ListOrder.class,
             Joining.Spot.class,
-            ItemKind.Way.class);
+            ItemKind.Way.class,
+            ItemKind.Block.Side.class);
 
     private final Messages words = Messages.of(Words.class);
 
@@ -67,7 +68,11 @@ public class WordsTest {
 
     private static void add(List<Object[]> kinds, Messages words, String prefix, Class<?> sealed) {
         for (Class<?> kind : sealed.getPermittedSubclasses()) {
-            kinds.add(new Object[] {words, prefix + kind.getSimpleName()});
+            if (kind.isSealed()) {
+                add(kinds, words, prefix, kind);
+            } else {
+                kinds.add(new Object[] {words, prefix + kind.getSimpleName()});
+            }
         }
     }
 

@@ -30,6 +30,7 @@ import velnik.core.search.PageIndex;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.Look;
@@ -144,6 +145,31 @@ public class VisitorHtmlTest {
                 zone(zone, html(script, "Canoes", FRAME))
                         .replaceFirst("<nav.*?>", "<nav>")
                         .replaceAll("menu \\w+ size-\\w+", "menu"));
+    }
+
+    /** A block of each kind: on the first level of a row, where words open them, under items, and in a drawer. */
+    @Test
+    public void blocks_areAsReviewed() throws IOException {
+        SiteScript script = brackwater();
+        script.addsMenu("Blocks").assigns(Zone.HEADER, new Scope.Everywhere(), "Blocks");
+        MenuRowId menu = script.menu("Blocks");
+        script.puts(new ItemKind.Heading(), "Come <by>", menu);
+        MenuRowId panel = script.latest();
+        script.puts(new ItemKind.Block.Words("Ring & come.\nTwice."), "", panel)
+                .puts(new ItemKind.Block.Words("Shut."), "In <winter>", panel)
+                .puts(new ItemKind.Block.Picture(new FileId("slip"), ItemKind.Block.Side.START), "Low <water>", panel)
+                .puts(new ItemKind.Block.SummaryOf(script.page("Winter storage")), "", panel)
+                .puts(new ItemKind.Block.PositionMap(), "", panel)
+                .puts(new ItemKind.Block.ContactCard(), "", panel);
+        script.puts(new ItemKind.Block.SearchField(), "", menu);
+        script.putsPage("Moorings", script.latest());
+        script.puts(new ItemKind.Block.FormOf(script.page("Group bookings")), "", menu);
+        isAsReviewed("blocks-header", zone(Zone.HEADER, html(script, "Canoes", FRAME)));
+        isAsReviewed("blocks-phone-drawer", zone(Zone.PHONE_DRAWER, html(script, "Canoes", FRAME)));
+        script.does(new MenuChange.SetItems(
+                List.of(new MenuChange.RowName(panel, null)),
+                ItemEdit.of(edit -> edit.arrangement(Appearance.Arrangement.SWITCHED_AT_START))));
+        isAsReviewed("blocks-switched", zone(Zone.HEADER, html(script, "Canoes", FRAME)));
     }
 
     @DataProvider

@@ -21,6 +21,7 @@ import velnik.core.change.Refusal;
 import velnik.core.edit.Changes;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment.Says;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
 import velnik.core.site.ListSource;
@@ -66,6 +67,24 @@ public class MenuRefusalsTest {
                 "Links that begin with “javascript:” can harm those who follow them, so a menu never holds one."
             },
             {add(new ItemKind.Mail("yard"), "", footer), "“yard” is no mail address; one has a name, an @ and a host."},
+            {add(new ItemKind.Block.Words("\n \t\n"), "", footer), "Type at least one word."},
+            {
+                add(new ItemKind.Block.Words("x".repeat(501)), "", footer),
+                "This has 501 characters; a content block of words has at most 500."
+            },
+            {
+                add(new ItemKind.Block.Picture(new FileId("nowhere"), ItemKind.Block.Side.END), "", footer),
+                "That file is not there any more."
+            },
+            {
+                add(new ItemKind.Block.Picture(new FileId("tide-card"), ItemKind.Block.Side.END), "", footer),
+                "Tide card is no picture."
+            },
+            {
+                add(new ItemKind.Block.FormOf(hire), "", footer),
+                "Hire has no form. Give it one first, under Form on its card."
+            },
+            {add(new ItemKind.Block.SummaryOf(new PageId("nowhere")), "", footer), "That page is no longer there."},
             {add(new ItemKind.WebLink("on the water"), "", footer), "“on the water” is no link."},
             {add(new ItemKind.ToPage(new PageId("nowhere"), 0), "", footer), "That page is no longer there."},
             {add(new ItemKind.OtherMenu(new MenuRowId("nowhere")), "", footer), "That menu is no longer there."},

@@ -131,6 +131,7 @@ class ArrangingController {
         LISTING,
         HEADING,
         TEXT,
+        BLOCK,
         LIST,
         MENU,
         NEW_PAGE,
@@ -164,6 +165,8 @@ class ArrangingController {
                 case Offer.OfListing(String topic, String address) ->
                     new OfferDto(
                             OfferKind.LISTING, KindDto.of(new ItemKind.WebLink(address)), topic, topic, address, false);
+                case Offer.OfBlock(ItemKind.Block block, String words) ->
+                    new OfferDto(OfferKind.BLOCK, KindDto.of(block), "", words, "", false);
                 case Offer.OfHeading(String label) ->
                     new OfferDto(OfferKind.HEADING, KindDto.of(new ItemKind.Heading()), label, label, "", false);
                 case Offer.OfText(String label) ->

@@ -171,7 +171,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
         @Nullable PageId listed = entry.key().page();
         KindDto kind = listed == null
                 ? KindDto.of(item.kind())
-                : new KindDto(KindDto.Kind.LISTED, listed.value(), null, null, null, null, null);
+                : KindDto.plain(KindDto.Kind.LISTED).withPage(listed.value());
         Appearance appearance = entry.appearance();
         Leeway leeway = Leeway.of(site, entry);
         boolean own = listed == null ? !item.label().isEmpty() : !entry.label().equals(entry.follows());

@@ -1,5 +1,6 @@
 package velnik.server.editing;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.validation.constraints.NotNull;
 import java.util.HashSet;
 import java.util.List;
@@ -19,12 +20,16 @@ import velnik.core.site.PageId;
 /**
  * What an item is, as the editor sends and gets it.
  *
- * @param page it leads to, for {@code PAGE}, or that it leads to a place on, for {@code PLACE}
+ * @param page it leads to, for {@code PAGE}, that it leads to a place on, for {@code PLACE}, or that it shows something
+ *     of, for {@code FORM_OF_PAGE} and {@code SUMMARY_OF_PAGE}
  * @param carries levels of subpages shown with it; none when left out
  * @param address of a {@code WEB_LINK} or {@code MAIL}, number of a {@code PHONE}, name of a {@code PLACE}
- * @param file it leads to, for {@code FILE}
+ * @param file it leads to, for {@code FILE}, or shows, for {@code PICTURE}
  * @param menu shown by {@code OTHER_MENU}
+ * @param words of {@code WORDS}, a line for each paragraph
+ * @param side where the caption of a {@code PICTURE} stands
  */
+@RecordBuilder
 public record KindDto(
         @NotNull Kind kind,
         @Nullable String page,
@@ -32,7 +37,10 @@ public record KindDto(
         @Nullable String address,
         @Nullable String file,
         @Nullable String menu,
-        @Nullable ListDto list) {
+        @Nullable ListDto list,
+        @Nullable String words,
+        ItemKind.Block.@Nullable Side side)
+        implements KindDtoBuilder.With {
 
     /** {@code LISTED} is a row that a list yields; it is never sent. */
     public enum Kind {
@@ -47,6 +55,13 @@ public record KindDto(
         FILE,
         HEADING,
         TEXT,
+        WORDS,
+        PICTURE,
+        SEARCH_FIELD,
+        CONTACT_CARD,
+        FORM_OF_PAGE,
+        SUMMARY_OF_PAGE,
+        POSITION_MAP,
         OTHER_MENU,
         LIST,
         LISTED
@@ -108,29 +123,39 @@ public record KindDto(
     public static KindDto of(ItemKind kind) {
         return switch (kind) {
             case ItemKind.ToPage(PageId page, int carries) ->
-                new KindDto(Kind.PAGE, page.value(), carries, null, null, null, null);
+                plain(Kind.PAGE).withPage(page.value()).withCarries(carries);
             case ItemKind.ToPlace(PageId page, String name) ->
-                new KindDto(Kind.PLACE, page.value(), null, name, null, null, null);
-            case ItemKind.WebLink(String address) -> new KindDto(Kind.WEB_LINK, null, null, address, null, null, null);
-            case ItemKind.Mail(String address) -> new KindDto(Kind.MAIL, null, null, address, null, null, null);
-            case ItemKind.Phone(String number) -> new KindDto(Kind.PHONE, null, null, number, null, null, null);
-            case ItemKind.ToFile(FileId file) -> new KindDto(Kind.FILE, null, null, null, file.value(), null, null);
+                plain(Kind.PLACE).withPage(page.value()).withAddress(name);
+            case ItemKind.WebLink(String address) -> plain(Kind.WEB_LINK).withAddress(address);
+            case ItemKind.Mail(String address) -> plain(Kind.MAIL).withAddress(address);
+            case ItemKind.Phone(String number) -> plain(Kind.PHONE).withAddress(number);
+            case ItemKind.ToFile(FileId file) -> plain(Kind.FILE).withFile(file.value());
             case ItemKind.OfBusiness(ItemKind.Way way) ->
-                new KindDto(
-                        way == ItemKind.Way.PHONE ? Kind.PHONE_OF_BUSINESS : Kind.MAIL_OF_BUSINESS,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null);
-            case ItemKind.Channels channels -> new KindDto(Kind.CHANNELS, null, null, null, null, null, null);
-            case ItemKind.Heading heading -> new KindDto(Kind.HEADING, null, null, null, null, null, null);
-            case ItemKind.Text text -> new KindDto(Kind.TEXT, null, null, null, null, null, null);
-            case ItemKind.OtherMenu(MenuRowId menu) ->
-                new KindDto(Kind.OTHER_MENU, null, null, null, null, menu.value(), null);
-            case ItemKind.PageList list -> new KindDto(Kind.LIST, null, null, null, null, null, ListDto.of(list));
+                plain(
+                        switch (way) {
+                            case PHONE -> Kind.PHONE_OF_BUSINESS;
+                            case MAIL -> Kind.MAIL_OF_BUSINESS;
+                        });
+            case ItemKind.Channels channels -> plain(Kind.CHANNELS);
+            case ItemKind.Heading heading -> plain(Kind.HEADING);
+            case ItemKind.Text text -> plain(Kind.TEXT);
+            case ItemKind.Block.Words(String words) -> plain(Kind.WORDS).withWords(words);
+            case ItemKind.Block.Picture(FileId file, ItemKind.Block.Side side) ->
+                plain(Kind.PICTURE).withFile(file.value()).withSide(side);
+            case ItemKind.Block.SearchField search -> plain(Kind.SEARCH_FIELD);
+            case ItemKind.Block.ContactCard card -> plain(Kind.CONTACT_CARD);
+            case ItemKind.Block.FormOf(PageId page) -> plain(Kind.FORM_OF_PAGE).withPage(page.value());
+            case ItemKind.Block.SummaryOf(PageId page) ->
+                plain(Kind.SUMMARY_OF_PAGE).withPage(page.value());
+            case ItemKind.Block.PositionMap map -> plain(Kind.POSITION_MAP);
+            case ItemKind.OtherMenu(MenuRowId menu) -> plain(Kind.OTHER_MENU).withMenu(menu.value());
+            case ItemKind.PageList list -> plain(Kind.LIST).withList(ListDto.of(list));
         };
+    }
+
+    /** Of a kind that names nothing, or before it is named. */
+    public static KindDto plain(Kind kind) {
+        return new KindDto(kind, null, null, null, null, null, null, null, null);
     }
 
     /** @throws RuntimeException when what the kind needs is missing or malformed */
@@ -148,6 +173,14 @@ public record KindDto(
             case FILE -> new ItemKind.ToFile(new FileId(Objects.requireNonNull(file)));
             case HEADING -> new ItemKind.Heading();
             case TEXT -> new ItemKind.Text();
+            case WORDS -> new ItemKind.Block.Words(Objects.requireNonNull(words));
+            case PICTURE ->
+                new ItemKind.Block.Picture(new FileId(Objects.requireNonNull(file)), Objects.requireNonNull(side));
+            case SEARCH_FIELD -> new ItemKind.Block.SearchField();
+            case CONTACT_CARD -> new ItemKind.Block.ContactCard();
+            case FORM_OF_PAGE -> new ItemKind.Block.FormOf(new PageId(Objects.requireNonNull(page)));
+            case SUMMARY_OF_PAGE -> new ItemKind.Block.SummaryOf(new PageId(Objects.requireNonNull(page)));
+            case POSITION_MAP -> new ItemKind.Block.PositionMap();
             case OTHER_MENU -> new ItemKind.OtherMenu(new MenuRowId(Objects.requireNonNull(menu)));
             case LIST -> Objects.requireNonNull(list).list();
             case LISTED -> throw new IllegalArgumentException("a row of a list is no item");

@@ -35,7 +35,7 @@ import velnik.core.site.SiteFile;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 15;
+    static final int FORMAT = 16;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -52,7 +52,8 @@ class StoredForms {
             FormatTwelve::upgraded,
             FormatThirteen::upgraded,
             UnaryOperator.identity(), // 14 knows items that lead to places on pages
-            FormatFifteen::upgraded);
+            FormatFifteen::upgraded,
+            UnaryOperator.identity()); // 16 knows content blocks
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};

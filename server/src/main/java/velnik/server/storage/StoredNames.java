@@ -99,6 +99,13 @@ final class StoredNames {
         @JsonSubTypes.Type(value = ItemKind.Channels.class, name = "channels"),
         @JsonSubTypes.Type(value = ItemKind.Heading.class, name = "heading"),
         @JsonSubTypes.Type(value = ItemKind.Text.class, name = "text"),
+        @JsonSubTypes.Type(value = ItemKind.Block.Words.class, name = "words"),
+        @JsonSubTypes.Type(value = ItemKind.Block.Picture.class, name = "picture"),
+        @JsonSubTypes.Type(value = ItemKind.Block.SearchField.class, name = "searchField"),
+        @JsonSubTypes.Type(value = ItemKind.Block.ContactCard.class, name = "contactCard"),
+        @JsonSubTypes.Type(value = ItemKind.Block.FormOf.class, name = "formOf"),
+        @JsonSubTypes.Type(value = ItemKind.Block.SummaryOf.class, name = "summaryOf"),
+        @JsonSubTypes.Type(value = ItemKind.Block.PositionMap.class, name = "positionMap"),
         @JsonSubTypes.Type(value = ItemKind.OtherMenu.class, name = "otherMenu"),
         @JsonSubTypes.Type(value = ItemKind.PageList.class, name = "list")
     })
