@@ -137,7 +137,10 @@ function point(pointed: Pointed): void {
   const rows = selector === "" ? [] : [...document.querySelectorAll(selector)];
   for (const row of rows) row.classList.add("pointed");
   const first = rows.find(isWithinSight) ?? null;
-  for (const above of ancestors(first, ".across li")) above.classList.add("held-open");
+  for (const above of ancestors(first, ".across li").reverse()) {
+    above.classList.add("held-open");
+    keepOnScreen(above);
+  }
   // A page that is selected is in sight itself; its row need not be.
   const isOfMenu = (pointed.item ?? pointed.menu) !== null;
   if (isOfMenu && first?.matches(".across li:has(> .panel)")) {

@@ -57,5 +57,6 @@ export function FillButton(props: { readonly menu: string; readonly onChoose: (o
 function wordsOf(offer: OfferDto): string {
   if (offer.offer !== "BLOCK" || !offer.kind) return offer.words;
   const kind = capital(KIND_WORDS[offer.kind.kind]);
+  if (offer.kind.words) return offer.words;
   return offer.kind.page || offer.kind.file ? `${kind}: ${offer.words}` : kind;
 }
