@@ -62,7 +62,9 @@ public class StandardsIT extends UndoneTest {
                         "```\\ncode\\n```",
                         "***",
                         "![](file:chart)"));
-        mara.publishes();
+        mara.sends(BlocksIT.everyBlock("main-list"))
+                .sends(BlocksIT.everyBlock("footer").replace("block", "footing"))
+                .publishes();
         Standards.areValid(everyPage());
         mara.sends("{'kind':'setDetails','language':'ar'}").publishes();
         Standards.areValid(everyPage());
