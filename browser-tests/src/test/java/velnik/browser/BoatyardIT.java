@@ -37,7 +37,7 @@ public class BoatyardIT extends UndoneTest {
     private void newMenuThatFollows(Hand hand) {
         hand.uses(mara.button("New menu")).types("Leading").presses("Enter");
         mara.isTold("Leading is a new menu.");
-        hand.uses(mara.button("Add list…"));
+        hand.uses(mara.button("Add list or block…"));
         hand.entry("The whole page tree").isTold("The list added to Leading.");
         assertThat(mara.row("Leading")).containsText("follows the page tree");
         hand.uses(mara.button("Fold"));
@@ -148,16 +148,16 @@ public class BoatyardIT extends UndoneTest {
     public void anotherMenu_showsAllItsItems_inTheirPlace() {
         Hand hand = new Hand.Mouse(mara);
         Locator footer = mara.window().locator(".site-footer .menu").first();
-        mara.opensMenu("Footer").clicks("Add list…");
+        mara.opensMenu("Footer").clicks("Add list or block…");
         hand.entry("Elsewhere").isTold("Elsewhere added to Footer.");
         assertThat(footer).containsText("Write to us");
         mara.picks("Contains", "All items of Tides").isTold("Elsewhere leads elsewhere now.");
         assertThat(footer).containsText("Before you set out");
         mara.isAccessible("an item that is another menu");
-        mara.chooses("Footer").clicks("Add list…");
+        mara.chooses("Footer").clicks("Add list or block…");
         hand.entry("Pages of the topic news").isTold("The list added to Footer.");
         assertThat(footer).containsText("Varnish day");
-        mara.chooses("Tides").clicks("Add list…");
+        mara.chooses("Tides").clicks("Add list or block…");
         hand.entry("Footer");
         assertThat(mara.objection()).hasText("Tides would show itself, through the menus in it, without end.");
         mara.forgives("422");
