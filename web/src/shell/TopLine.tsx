@@ -80,19 +80,27 @@ function Screens({ person }: { readonly person: PersonDto }) {
           onClick: ({ key }) => void go(key),
         }}
       >
-        <Button
-          type="text"
-          className={here ? "more here" : "more"}
-          aria-label={`${here?.name ?? "More screens"}${unread > 0 ? `, ${counted(unread, "# unread message", "# unread messages")}` : ""}`}
-        >
-          {here?.name ?? "More"}{" "}
-          {unread > 0 && (here === undefined || here.path === "/messages") && (
-            <span className="unread-count">{unread}</span>
-          )}{" "}
+        <Button type="text" className={here ? "more here" : "more"}>
+          {here?.name ?? (
+            <span>
+              More<span className="unseen"> screens</span>
+            </span>
+          )}
+          {unread > 0 && <Unread count={unread} seen={here === undefined || here.path === "/messages"} />}{" "}
           <OpenIcon />
         </Button>
       </Dropdown>
     </nav>
+  );
+}
+
+/** How many messages nobody has read; what is seen of it is part of what is heard. */
+function Unread({ count, seen }: { readonly count: number; readonly seen: boolean }) {
+  return (
+    <span>
+      <span className={seen ? "unread-count" : "unseen"}>{count}</span>
+      <span className="unseen">{count === 1 ? " unread message" : " unread messages"}</span>
+    </span>
   );
 }
 

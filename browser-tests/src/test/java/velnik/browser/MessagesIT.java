@@ -65,7 +65,7 @@ public class MessagesIT extends UndoneTest {
         mara.page().reload();
         assertThat(mara.page()
                         .getByRole(
-                                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More screens, 1 unread message")))
+                                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More screens 1 unread message")))
                 .isVisible();
         mara.opensScreen("Messages");
         Locator message = mara.page().locator(".message");

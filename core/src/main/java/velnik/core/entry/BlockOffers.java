@@ -96,11 +96,15 @@ final class BlockOffers {
                 .toList();
     }
 
-    /** Pictures by their names. */
-    static List<Offer> pictures(Site site, String wanted) {
+    /** @param whole those whose whole name is wanted; else all others that it could mean */
+    static List<Offer> pictures(Site site, String wanted, boolean whole) {
         boolean any = PICTURES.contains(wanted);
         return site.files().stream()
-                .filter(file -> file.content().isPicture() && (any || Rank.of(Latin.of(file.name()), wanted) >= 0))
+                .filter(file -> file.content().isPicture())
+                .filter(file -> {
+                    int rank = Rank.of(Latin.of(file.name()), wanted);
+                    return whole ? rank == 0 : rank > 0 || any && rank != 0;
+                })
                 .limit(MANY)
                 .<Offer>map(file -> new Offer.OfBlock(picture(file), file.name()))
                 .toList();

@@ -267,12 +267,13 @@ public final class Offers {
                 .filter(page -> !site.pages().childrenOf(page).isEmpty())
                 .limit(BRANCHES)
                 .forEach(page -> offers.add(under(site, page)));
+        offers.addAll(BlockOffers.pictures(site, wanted, true));
+        addWords(offers, text);
         pages.stream()
                 .filter(page -> site.pages().get(page).kind() == PageKind.PAGE)
                 .limit(BRANCHES)
                 .forEach(page -> offers.add(BlockOffers.summary(site, page)));
-        offers.addAll(BlockOffers.pictures(site, wanted));
-        addWords(offers, text);
+        offers.addAll(BlockOffers.pictures(site, wanted, false));
         BlockOffers.words(text).ifPresent(offers::add);
         return offers;
     }

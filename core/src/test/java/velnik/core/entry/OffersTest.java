@@ -21,17 +21,18 @@ public class OffersTest {
             {
                 "cafe",
                 "Slipway Café*, listing café, list Pages of the topic café, list What is under Slipway Café,"
-                        + " SummaryOf Slipway Café, heading cafe, text cafe, new page cafe"
+                        + " heading cafe, text cafe, new page cafe, SummaryOf Slipway Café"
             },
             {
                 "KAYAKS",
-                "Kayaks*, SummaryOf Kayaks, Picture Kayaks on the ebb, heading KAYAKS, text KAYAKS, new page KAYAKS"
+                "Kayaks*, heading KAYAKS, text KAYAKS, new page KAYAKS, SummaryOf Kayaks, Picture Kayaks on the ebb"
             },
-            {"the crew", "The crew, SummaryOf The crew, heading the crew, text the crew, new page the crew"},
+            {"the crew", "The crew, heading the crew, text the crew, new page the crew, SummaryOf The crew"},
             {
                 "tide",
                 "Reading the tide*, Safety on the tide*, Spring tides in March*, link Tide card, listing tide notes,"
-                        + " list Pages of the topic tide notes, menu Tides, SummaryOf Reading the tide, SummaryOf Safety on the tide, heading tide, text tide, new page tide"
+                        + " list Pages of the topic tide notes, menu Tides, heading tide, text tide, new page tide,"
+                        + " SummaryOf Reading the tide, SummaryOf Safety on the tide"
             },
             {"Ring us", "business 01632 960 983, heading Ring us, text Ring us, new page Ring us"},
             {"01632 960 983", "business 01632 960 983, link 01632 960 983"},
@@ -41,7 +42,7 @@ public class OffersTest {
             {"search", "Search*, SearchField Search field, heading search, text search, new page search"},
             {
                 "contact",
-                "Contact, ContactCard Contact card, SummaryOf Contact, heading contact, text contact, new page contact"
+                "Contact, ContactCard Contact card, heading contact, text contact, new page contact, SummaryOf Contact"
             },
             {
                 "where we are",
@@ -53,15 +54,21 @@ public class OffersTest {
                 "heading Ring before you come., text Ring before you come., new page Ring before you come.,"
                         + " Words Ring before you come."
             },
+            {
+                "the slip at low water",
+                "Picture The slip at low water, heading the slip at low water, text the slip at low water,"
+                        + " new page the slip at low water, Words the slip at low water"
+            },
             {"log in", "Sign in, heading log in, text log in, new page log in"},
             {"newest", "list The newest pages, heading newest, text newest, new page newest"},
             {"whole tree", "list The whole page tree, heading whole tree, text whole tree, new page whole tree"},
             {
                 "winter",
-                "Winter service, Winter storage*, menu Winter, SummaryOf Winter service, SummaryOf Winter storage, Picture Ashore for the winter, heading winter, text winter, new page winter"
+                "Winter service, Winter storage*, menu Winter, heading winter, text winter, new page winter,"
+                        + " SummaryOf Winter service, SummaryOf Winter storage, Picture Ashore for the winter"
             },
             {"boat st", "heading boat st, text boat st, new page boat st"},
-            {"in kn", "Knots in an evening*, SummaryOf Knots in an evening, heading in kn, text in kn, new page in kn"},
+            {"in kn", "Knots in an evening*, heading in kn, text in kn, new page in kn, SummaryOf Knots in an evening"},
             {
                 "Boats = Hire",
                 "Hire* as Boats, Terms of hire as Boats, heading Boats = Hire, text Boats = Hire, new page Boats = Hire"
