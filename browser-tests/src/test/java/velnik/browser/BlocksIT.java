@@ -118,6 +118,8 @@ public class BlocksIT extends UndoneTest {
         visitor.complainsOfNothing();
         mara.opensScreen("Messages");
         assertThat(mara.page().getByText("Ines").first()).isVisible();
+        mara.clicks("Remove for good…").clicks("Remove for good"); // for undo does not
+        assertThat(mara.page().getByText("Nobody has written yet.")).isVisible();
     }
 
     @DataProvider
