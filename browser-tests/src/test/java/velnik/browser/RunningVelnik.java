@@ -1,9 +1,12 @@
 package velnik.browser;
 
+import static java.nio.file.StandardOpenOption.CREATE;
+import static java.nio.file.StandardOpenOption.WRITE;
 import static java.util.Objects.requireNonNull;
 
 import com.microsoft.playwright.options.Cookie;
 import java.io.IOException;
+import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,13 +23,29 @@ final class RunningVelnik implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(120);
 
     /** What this process keeps beside others that test at the same time. */
-    private static final Path OWN =
-            Path.of("target", "fork-" + System.getProperty("velnik.fork", "1")).toAbsolutePath();
+    private static final Path OWN = own();
 
     private static final Path UNPACKED = unpacked(Path.of(requireNonNull(System.getProperty("velnik.jar"))));
 
     /** What the clock says, so that what is there in a season is there whenever the tests run. */
     private static final Instant SUMMER = Instant.parse("2026-06-15T10:00:00Z");
+
+    /** The first folder that no other process holds; this one holds it as long as it runs. */
+    private static Path own() {
+        try {
+            for (int number = 1; ; number++) {
+                Path folder = Files.createDirectories(
+                        Path.of("target", "fork-" + number).toAbsolutePath());
+                FileChannel held = FileChannel.open(folder.resolve("held"), CREATE, WRITE);
+                if (held.tryLock() != null) {
+                    return folder;
+                }
+                held.close();
+            }
+        } catch (IOException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
 
     private final Path data;
     private final Process process;
