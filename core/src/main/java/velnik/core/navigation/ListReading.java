@@ -38,6 +38,7 @@ final class ListReading {
 
     private final Site site;
     private final Openings openings;
+    private final PageJudging judging;
     private final MenuReading menu;
     private final MenuRowId id;
     private final ItemKind.PageList list;
@@ -60,6 +61,7 @@ final class ListReading {
             @Nullable PageId visited) {
         this.site = site;
         this.openings = openings;
+        this.judging = new PageJudging(site, openings);
         this.menu = menu;
         this.id = branch.id();
         this.list = list;
@@ -144,7 +146,7 @@ final class ListReading {
         if (levels > 0) {
             for (Branch<PageId, Page> page : ordered(pages)) {
                 if (menu.isListed(page) && !list.leftOut().contains(page.id())) {
-                    Set<Visitor> can = menu.whoCanGet(page.id(), isForMembers(page));
+                    Set<Visitor> can = judging.whoCanGet(page.id(), isForMembers(page));
                     Appearance appearance = list.dressOf(page.id()).appearance().inList();
                     // Beyond the limit for those who can get it, it is no row of the list at all.
                     if (!room.isTakenFor(appearance, can)) {
@@ -228,7 +230,7 @@ final class ListReading {
         boolean asked = row.absence().isEmpty()
                 && (closedAbove || !isThere(page) || page.value().kind() == PageKind.GROUP);
         return asked
-                ? menu.withheld(page.id(), Access.of(site, page.id(), openings))
+                ? judging.withheld(page.id(), Access.of(site, page.id(), openings))
                         .map(row::withAbsence)
                         .orElse(row)
                 : row;

@@ -1,7 +1,6 @@
 package velnik.core.navigation;
 
 import static java.util.stream.Collectors.joining;
-import static java.util.stream.Collectors.toSet;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -10,10 +9,8 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.address.FileAddresses;
@@ -45,6 +42,7 @@ import velnik.core.site.Visitor;
 public final class MenuReading {
     private final Site site;
     private final Openings openings;
+    private final PageJudging judging;
     private final @Nullable PageId visited;
     /** Menus being read, the outermost last. */
     private final Deque<MenuRowId> reading = new ArrayDeque<>();
@@ -52,6 +50,7 @@ public final class MenuReading {
     private MenuReading(Site site, Openings openings, @Nullable PageId visited) {
         this.site = site;
         this.openings = openings;
+        this.judging = new PageJudging(site, openings);
         this.visited = visited;
     }
 
@@ -127,8 +126,7 @@ public final class MenuReading {
             beneath.addAll(new ListReading(site, openings, this, alone, carried, visited).entries());
         }
         String title = site.pages().get(id).title();
-        return judged(
-                id, item, visitors -> entry(branch, item, title, id, new Target.ToPage(id), group, visitors, beneath));
+        return judging.judged(id, entry(branch, item, title, id, new Target.ToPage(id), group, Visitor.ANY, beneath));
     }
 
     /** A place is no page of the menu: it is shown where its page can be got, and marks nothing as visited. */
@@ -140,54 +138,12 @@ public final class MenuReading {
         String title = site.pages().get(id).title();
         Target target = new Target.ToPlace(id, to.name());
         List<MenuEntry> beneath = items(branch.children());
-        return judged(id, item, visitors -> entry(branch, item, title, null, target, false, visitors, beneath));
+        return judging.judged(id, entry(branch, item, title, null, target, false, Visitor.ANY, beneath));
     }
 
     private MenuEntry pageGone(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, PageId id) {
         String title = site.findRemoved(id).map(Page::title).orElse("");
         return plain(branch, item, title, new Target.Nowhere()).withAbsence(new Absence.PageGone(id));
-    }
-
-    /** An item that leads to a page by hand, for those who get the page, or why nobody does. */
-    private MenuEntry judged(PageId id, MenuRow.Item item, Function<Set<Visitor>, MenuEntry> made) {
-        Access access = Access.of(site, id, openings);
-        MenuEntry entry = made.apply(
-                item.appearance().beforeSignIn() && access.membersBy() != null
-                        ? Visitor.ANY
-                        : whoCanGet(id, access.membersBy() != null));
-        return entry.absence().isPresent()
-                ? entry
-                : withheld(id, access).map(entry::withAbsence).orElse(entry);
-    }
-
-    /** Whom a page opens for, if it is open at all; a group, whom it leads on. */
-    Set<Visitor> whoCanGet(PageId id, boolean membersOnly) {
-        Set<Visitor> can = membersOnly ? Set.of(Visitor.MEMBER) : Visitor.ANY;
-        return site.pages().get(id).kind() == PageKind.GROUP
-                ? can.stream()
-                        .filter(visitor ->
-                                Access.leadsOnTo(site, id, openings, visitor).isPresent())
-                        .collect(toSet())
-                : can;
-    }
-
-    /** Why an item that leads to a page by hand shows to nobody now; empty when it shows to somebody. */
-    Optional<Absence> withheld(PageId id, Access access) {
-        @Nullable PageId closedBy = access.closedBy();
-        if (closedBy != null) {
-            return Optional.of(new Absence.PageClosed(
-                    id, closedBy, Days.ENGLISH.until(Access.opensAgain(site, id, openings), openings.zone())));
-        }
-        return switch (access.reach()) {
-            case HELD_BACK ->
-                Optional.of(new Absence.PageHeldBack(id, Objects.requireNonNullElse(access.limitedBy(), id)));
-            case BY_LINK_ONLY, OPEN ->
-                site.pages().get(id).kind() == PageKind.GROUP
-                                && Access.leadsOnTo(site, id, openings, Visitor.MEMBER)
-                                        .isEmpty()
-                        ? Optional.of(new Absence.GroupEmpty())
-                        : Optional.empty();
-        };
     }
 
     /** An address of this site is judged like the page it leads to, which may have come there after it was typed. */
@@ -196,15 +152,7 @@ public final class MenuReading {
         MenuEntry entry = plain(branch, item, Links.labelOf(address), new Target.ToAddress(address, own));
         Optional<PageId> page =
                 Links.pathOf(address, site.details().address()).flatMap(path -> Addresses.find(site, path));
-        if (page.isEmpty()) {
-            return entry;
-        }
-        Access access = Access.of(site, page.get(), openings);
-        Set<Visitor> can = item.appearance().beforeSignIn() && access.membersBy() != null
-                ? Visitor.ANY
-                : whoCanGet(page.get(), access.membersBy() != null);
-        Optional<Absence> why = withheld(page.get(), access);
-        return entry.withAbsence(entry.absence().or(() -> why)).withVisitors(Visitor.common(entry.visitors(), can));
+        return page.map(id -> judging.judged(id, entry)).orElse(entry);
     }
 
     private MenuEntry ofBusiness(Branch<MenuRowId, MenuRow> branch, MenuRow.Item item, ItemKind.Way way) {
@@ -248,7 +196,7 @@ public final class MenuReading {
             case ItemKind.Block.Words words -> entry;
             case ItemKind.Block.Picture(FileId file, ItemKind.Block.Side side) ->
                 site.findPicture(file).isPresent() ? entry : entry.withAbsence(new Absence.FileGone());
-            case ItemKind.Block.SearchField search -> ofPage(entry, item, Site.idOfBuiltIn(PageKind.SEARCH));
+            case ItemKind.Block.SearchField search -> ofPage(entry, Site.idOfBuiltIn(PageKind.SEARCH));
             case ItemKind.Block.ContactCard card ->
                 details.contact().isNone() && details.hours().isNone()
                         ? entry.withAbsence(new Absence.BusinessUnsaid())
@@ -256,17 +204,17 @@ public final class MenuReading {
             case ItemKind.Block.FormOf(PageId page) ->
                 site.pages().find(page).filter(found -> found.form() == null).isPresent()
                         ? entry.withAbsence(new Absence.NoForm(page))
-                        : ofPage(entry, item, page);
-            case ItemKind.Block.SummaryOf(PageId page) -> ofPage(entry, item, page);
+                        : ofPage(entry, page);
+            case ItemKind.Block.SummaryOf(PageId page) -> ofPage(entry, page);
             case ItemKind.Block.PositionMap map ->
                 details.position() == null ? entry.withAbsence(new Absence.BusinessUnsaid()) : entry;
         };
     }
 
     /** What a block shows of a page shows to those who get the page. */
-    private MenuEntry ofPage(MenuEntry entry, MenuRow.Item item, PageId page) {
+    private MenuEntry ofPage(MenuEntry entry, PageId page) {
         return site.pages().contains(page)
-                ? judged(page, item, visitors -> entry.withVisitors(Visitor.common(entry.visitors(), visitors)))
+                ? judging.judged(page, entry)
                 : entry.withAbsence(new Absence.PageGone(page));
     }
 
