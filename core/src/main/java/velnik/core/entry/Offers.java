@@ -95,6 +95,13 @@ public final class Offers {
      * menus).
      */
     public static List<Offer> ofThemselves(Site site, MenuRowId menu) {
+        List<Offer> offers = lists(site);
+        BlockOffers.ofThemselves(site).forEach(offers::add);
+        offers.addAll(menus(site, menu));
+        return offers;
+    }
+
+    private static List<Offer> lists(Site site) {
         List<Offer> offers = new ArrayList<>();
         offers.add(list(site, ItemKind.PageList.of(new ListSource.WholeTree(), LEVELS)));
         site.pages().walk().stream()
@@ -106,9 +113,13 @@ public final class Offers {
         for (String topic : site.topics()) {
             offers.add(list(site, ItemKind.PageList.of(new ListSource.OfTopic(topic), 1)));
         }
-        BlockOffers.ofThemselves(site).forEach(offers::add);
+        return offers;
+    }
+
+    private static List<Offer.OfMenu> menus(Site site, MenuRowId but) {
+        List<Offer.OfMenu> offers = new ArrayList<>();
         for (Branch<MenuRowId, MenuRow> other : site.menus().top()) {
-            if (!other.id().equals(menu) && other.value() instanceof MenuRow.Menu named) {
+            if (!other.id().equals(but) && other.value() instanceof MenuRow.Menu named) {
                 offers.add(new Offer.OfMenu(other.id(), named.name()));
             }
         }
@@ -252,17 +263,16 @@ public final class Offers {
                 offers.add(new Offer.OfListing(listing.topic(), listing.address()));
             }
         }
-        for (Offer offer : ofThemselves(site, menu)) {
-            boolean meant = switch (offer) {
-                case Offer.OfList(ItemKind.PageList list, String words) ->
-                    !(list.source() instanceof ListSource.Under) && Rank.of(Latin.of(words), wanted) >= 0;
-                case Offer.OfMenu(MenuRowId other, String name) -> Rank.of(Latin.of(name), wanted) >= 0;
-                default -> false; // content blocks were asked for above
-            };
-            if (meant) {
+        for (Offer offer : lists(site)) {
+            if (offer instanceof Offer.OfList(ItemKind.PageList list, String words)
+                    && !(list.source() instanceof ListSource.Under)
+                    && Rank.of(Latin.of(words), wanted) >= 0) {
                 offers.add(offer);
             }
         }
+        menus(site, menu).stream()
+                .filter(other -> Rank.of(Latin.of(other.name()), wanted) >= 0)
+                .forEach(offers::add);
         pages.stream()
                 .filter(page -> !site.pages().childrenOf(page).isEmpty())
                 .limit(BRANCHES)

@@ -19,7 +19,7 @@ public sealed interface BlockView {
     record Pictured(Picture picture, String caption, Side side) implements BlockView {
         /** What the style sheet goes by. */
         public String classes() {
-            return "pictured caption-" + side.name().toLowerCase(Locale.ROOT);
+            return "caption-" + side.name().toLowerCase(Locale.ROOT);
         }
     }
 

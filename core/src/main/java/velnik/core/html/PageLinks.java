@@ -1,6 +1,7 @@
 package velnik.core.html;
 
 import static java.util.Objects.requireNonNull;
+import static java.util.stream.Collectors.joining;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,6 +14,7 @@ import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
+import velnik.core.search.PageSearch;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
@@ -95,5 +97,28 @@ record PageLinks(Site site, Openings openings, Visitor visitor, Frame frame) {
                         row.value().kind() == PageKind.GROUP ? null : addressOf(row.id()),
                         indexRows(row.children())))
                 .toList();
+    }
+
+    List<SearchView.Result> found(PageSearch.Found found) {
+        return found.hits().stream()
+                .map(hit -> new SearchView.Result(
+                        heading(hit.page()),
+                        addressOf(hit.page()),
+                        site.pages().pathTo(hit.page()).stream()
+                                .filter(step -> !step.id().equals(hit.page()))
+                                .map(step -> step.value().title())
+                                .collect(joining(" › ")),
+                        hit.passage()))
+                .toList();
+    }
+
+    /** Owners call the page Home; visitors have arrived at the business. Members are in, and can only go out. */
+    String heading(PageId id) {
+        Page page = site.pages().get(id);
+        if (page.kind() == PageKind.SIGN_IN && visitor == Visitor.MEMBER) {
+            return Site.SIGN_OUT;
+        }
+        String name = site.details().name();
+        return site.isHome(id) && !name.isEmpty() ? name : page.title();
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Target;
 import velnik.core.navigation.ZoneMenu;
+import velnik.core.site.Appearance;
 import velnik.core.site.Channel;
 import velnik.core.site.Device;
 import velnik.core.site.Icons;
@@ -114,22 +116,32 @@ public record PageView(
 
     /** Rows each of which is a word: of a content block, one that opens it. */
     public List<NavigationRow> behindWords(List<NavigationRow> rows) {
-        return rows.stream()
-                .map(row -> row.target() instanceof Target.Shown shown ? behindWord(row, shown) : row)
-                .toList();
+        return behindWords(rows, block -> true);
     }
 
     /** Rows of which none is a form: a word opens it where there is little room. */
     public List<NavigationRow> formsBehindWords(List<NavigationRow> rows) {
+        return behindWords(rows, ItemKind.Block.FormOf.class::isInstance);
+    }
+
+    private List<NavigationRow> behindWords(List<NavigationRow> rows, Predicate<ItemKind.Block> which) {
         return rows.stream()
-                .map(row -> row.target() instanceof Target.Shown shown && shown.block() instanceof ItemKind.Block.FormOf
+                .map(row -> row.target() instanceof Target.Shown shown && which.test(shown.block())
                         ? behindWord(row, shown)
                         : row)
                 .toList();
     }
 
+    /** How the row shows is how the word does, which says its title too; only where it leads goes for the block. */
     private NavigationRow behindWord(NavigationRow row, Target.Shown shown) {
-        List<NavigationRow> opened = new ArrayList<>(List.of(row.withRows(List.of())));
+        Appearance leading = Appearance.PLAIN
+                .withNewTab(row.appearance().newTab())
+                .withRelation(row.appearance().relation());
+        List<NavigationRow> opened = new ArrayList<>(List.of(row.with()
+                .target(shown.behindItsTitle())
+                .appearance(leading)
+                .rows(List.of())
+                .build()));
         opened.addAll(row.rows());
         return row.with()
                 .label(blocks.called(shown, row.label()))

@@ -1,7 +1,6 @@
 package velnik.core.html;
 
 import static java.util.Objects.requireNonNull;
-import static java.util.stream.Collectors.joining;
 
 import io.vavr.Lazy;
 import java.time.Instant;
@@ -193,16 +192,7 @@ public final class VisitorHtml {
      * @param asked by the visitor; empty when nothing was
      */
     public String found(PageId search, String asked, PageSearch.Found found) {
-        List<SearchView.Result> results = found.hits().stream()
-                .map(hit -> new SearchView.Result(
-                        heading(hit.page(), site.pages().get(hit.page())),
-                        links.addressOf(hit.page()),
-                        site.pages().pathTo(hit.page()).stream()
-                                .filter(step -> !step.id().equals(hit.page()))
-                                .map(step -> step.value().title())
-                                .collect(joining(" › ")),
-                        hit.passage()))
-                .toList();
+        List<SearchView.Result> results = links.found(found);
         return Templates.render(
                 "search.jte",
                 Map.of(
@@ -368,7 +358,7 @@ public final class VisitorHtml {
     /** What every page says of itself, without what is written on it. */
     private PageView view(PageId id, String summary, boolean noIndex) {
         Page page = site.pages().get(id);
-        return bare(heading(id, page), layoutOf(id), navigation.forPage(id))
+        return bare(links.heading(id), layoutOf(id), navigation.forPage(id))
                 .with()
                 .page(id)
                 .summary(summary)
@@ -389,15 +379,6 @@ public final class VisitorHtml {
 
     private @Nullable String structured(PageId id, String summary) {
         return StructuredData.of(site, id, summary, links.trail(id, this::canonicalOf), openings.today());
-    }
-
-    /** Owners call the page Home; visitors have arrived at the business. Members are in, and can only go out. */
-    private String heading(PageId id, Page page) {
-        if (page.kind() == PageKind.SIGN_IN && visitor == Visitor.MEMBER) {
-            return Site.SIGN_OUT;
-        }
-        String name = site.details().name();
-        return site.isHome(id) && !name.isEmpty() ? name : page.title();
     }
 
     private @Nullable String canonicalOf(PageId page) {

@@ -85,7 +85,7 @@ public record PositionMap(String land, String borders, int kilometres, int bar) 
                     && outline.north() >= position.latitude() - ends;
         }
 
-        /** The points of an outline, without those that are, as the ones before and behind them, off one side of the field. */
+        /** The points of an outline, without those that are off a side of the field with those before and behind them. */
         private List<double[]> onField(Outline outline, int round) {
             float[] points = outline.points();
             List<double[]> field = new ArrayList<>();

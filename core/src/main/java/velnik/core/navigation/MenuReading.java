@@ -211,10 +211,10 @@ public final class MenuReading {
         };
     }
 
-    /** What a block shows of a page shows to those who get the page. */
+    /** What a block shows of a page shows to those alone who get the page: it tells more than where it is. */
     private MenuEntry ofPage(MenuEntry entry, PageId page) {
         return site.pages().contains(page)
-                ? judging.judged(page, entry)
+                ? judging.judged(page, entry.withAppearance(entry.appearance().inList()))
                 : entry.withAbsence(new Absence.PageGone(page));
     }
 

@@ -35,7 +35,20 @@ public sealed interface Target {
      *
      * @param title its own; empty for none
      */
-    record Shown(ItemKind.Block block, String title) implements Target {}
+    record Shown(ItemKind.Block block, String title) implements Target {
+        /** As it shows where its title was read already; a caption, a prompt and what leads to a page are more than that. */
+        public Shown behindItsTitle() {
+            return switch (block) {
+                case ItemKind.Block.Words words -> new Shown(block, "");
+                case ItemKind.Block.ContactCard card -> new Shown(block, "");
+                case ItemKind.Block.FormOf form -> new Shown(block, "");
+                case ItemKind.Block.PositionMap map -> new Shown(block, "");
+                case ItemKind.Block.Picture picture -> this;
+                case ItemKind.Block.SearchField search -> this;
+                case ItemKind.Block.SummaryOf summary -> this;
+            };
+        }
+    }
 
     record Nowhere() implements Target {}
 

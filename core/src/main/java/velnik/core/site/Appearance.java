@@ -106,7 +106,7 @@ public record Appearance(
         return Stream.concat(Stream.of(item.appearance()), dressed);
     }
 
-    /** As the row of a list has it: a list yields only what a visitor can get. */
+    /** As the row of a list has it, or a content block: they show only what a visitor can get. */
     public Appearance inList() {
         return withBeforeSignIn(false);
     }

@@ -166,9 +166,23 @@ public class VisitorHtmlTest {
         script.puts(new ItemKind.Block.FormOf(script.page("Group bookings")), "", menu);
         isAsReviewed("blocks-header", zone(Zone.HEADER, html(script, "Canoes", FRAME)));
         isAsReviewed("blocks-phone-drawer", zone(Zone.PHONE_DRAWER, html(script, "Canoes", FRAME)));
-        script.does(new MenuChange.SetItems(
-                List.of(new MenuChange.RowName(panel, null)),
-                ItemEdit.of(edit -> edit.arrangement(Appearance.Arrangement.SWITCHED_AT_START))));
+    }
+
+    /** Where one shows at a time, a word opens each block, with how the item shows. */
+    @Test
+    public void switchedBlocks_areAsReviewed() throws IOException {
+        SiteScript script = brackwater();
+        script.addsMenu("Blocks").assigns(Zone.HEADER, new Scope.Everywhere(), "Blocks");
+        script.puts(new ItemKind.Heading(), "Come by", script.menu("Blocks"));
+        MenuRowId panel = script.latest();
+        script.sets(panel, ItemEdit.of(edit -> edit.arrangement(Appearance.Arrangement.SWITCHED_AT_START)));
+        script.puts(new ItemKind.Block.Words("Ring first."), "Before you come", panel)
+                .sets(
+                        script.latest(),
+                        ItemEdit.of(
+                                edit -> edit.icon("phone").note("By the tide").hook("ring")))
+                .puts(new ItemKind.Block.SummaryOf(script.page("Winter storage")), "", panel)
+                .sets(script.latest(), ItemEdit.of(edit -> edit.newTab(true)));
         isAsReviewed("blocks-switched", zone(Zone.HEADER, html(script, "Canoes", FRAME)));
     }
 

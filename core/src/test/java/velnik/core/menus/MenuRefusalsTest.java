@@ -82,7 +82,7 @@ public class MenuRefusalsTest {
             },
             {
                 add(new ItemKind.Block.FormOf(hire), "", footer),
-                "Hire has no form. Give it one first, under Form on its card."
+                "Hire has no form. Give it one first, under Enquiry form on its card."
             },
             {add(new ItemKind.Block.SummaryOf(new PageId("nowhere")), "", footer), "That page is no longer there."},
             {add(new ItemKind.WebLink("on the water"), "", footer), "“on the water” is no link."},

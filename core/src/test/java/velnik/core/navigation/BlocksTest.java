@@ -11,6 +11,7 @@ import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
+import velnik.core.change.MenuChange;
 import velnik.core.exchange.MarkdownList;
 import velnik.core.exchange.Outlined;
 import velnik.core.figure.Clicks;
@@ -52,7 +53,7 @@ public class BlocksTest {
         return new Change.SetReach(List.of(page), Reach.HELD_BACK);
     }
 
-    /** A block shows while what it shows is there for visitors; then the owner reads why not, and a heading over it goes too. */
+    /** A block shows while what it shows is there for visitors; then the owner reads why not, and its heading goes too. */
     @Test(dataProvider = "withheld")
     public void aBlock_showsWhileWhatItShowsIsThere(ItemKind block, Change goes, String why) {
         SiteScript script = brackwater();
@@ -72,6 +73,8 @@ public class BlocksTest {
     public void aSummary_isForThoseWhoGetThePage() {
         SiteScript script = brackwater().keepsForMembers("Canoes");
         script.addsMenu("Panel").puts(new Block.SummaryOf(script.page("Canoes")), "", script.menu("Panel"));
+        // A link may ask others to sign in; what is written about the page is not theirs to read.
+        script.sets(script.latest(), MenuChange.ItemEdit.of(edit -> edit.beforeSignIn(true)));
         script.assigns(Zone.SIDEBAR, new Scope.Everywhere(), "Panel");
         assertEquals(script.sees("Home", Zone.SIDEBAR, Visitor.NON_MEMBER), "");
         assertEquals(script.sees("Home", Zone.SIDEBAR, Visitor.MEMBER), "Canoes");
