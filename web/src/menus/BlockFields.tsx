@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { KindDto } from "../api/client";
 import { PictureChoice } from "../files/PictureChoice";
 import { KeptField } from "../shared/KeptField";
-import { pageOptions } from "../working-copy/tree";
+import { pageOf } from "../working-copy/tree";
 import type { Sending } from "./ItemCard";
 import { PageChoice } from "./PageChoice";
 
@@ -57,12 +57,11 @@ export function BlockFields({ copy, store, row, send }: Sending) {
       return (
         <>
           <label htmlFor="block-page">Form of</label>
-          <Select
+          <PageChoice
             id="block-page"
-            showSearch
-            optionFilterProp="label"
+            copy={copy}
             value={row.kind.page}
-            options={pageOptions(copy.tree).filter(({ value }) => copy.tree.pages.get(value)?.form)}
+            among={(page) => pageOf(copy.tree, page).form !== null}
             onChange={(page) => void become({ page })}
           />
         </>

@@ -53,10 +53,9 @@ export function FillButton(props: { readonly menu: string; readonly onChoose: (o
   );
 }
 
-/** Of a content block, what it is, and what it shows where that says more. */
+/** Of a content block, what it is, and what it shows where there could be another. */
 function wordsOf(offer: OfferDto): string {
   if (offer.offer !== "BLOCK" || !offer.kind) return offer.words;
   const kind = capital(KIND_WORDS[offer.kind.kind]);
-  if (offer.kind.words) return offer.words;
   return offer.kind.page || offer.kind.file ? `${kind}: ${offer.words}` : kind;
 }

@@ -15,11 +15,11 @@ import { FileChoice } from "./FileChoice";
 import { ListFields } from "./ListFields";
 import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import { MakeIt } from "./MakeIt";
-import type { MenuOutline, Node } from "./outline";
+import { isBehindWord, type MenuOutline, type Node } from "./outline";
 import { PageChoice } from "./PageChoice";
 import { PlaceChoice } from "./PlaceChoice";
 import { StandsHere } from "./StandsHere";
-import { KIND_WORDS, titleOfBlock, whoSees } from "./words";
+import { asKind, titleOfBlock, whoSees } from "./words";
 
 /** Everything about the selected item: what it is, where it leads, how it shows. */
 export function ItemCard(props: {
@@ -54,7 +54,7 @@ export function ItemCard(props: {
     <section className="card" aria-label={`About ${title}`}>
       <h2>{title}</h2>
       <p className="sentence">
-        {row.absence ?? `${whoSees(row)} it as a ${KIND_WORDS[row.kind.kind]}.`}
+        {row.absence ?? `${whoSees(row)} it ${asKind(row.kind.kind)}.`}
         {signsOut(props.copy, row) && " Members who are signed in see “Sign out” instead."}
       </p>
       {row.kind.kind === "PAGE" && row.absence !== null && row.page !== null && (
@@ -92,7 +92,12 @@ export function ItemCard(props: {
       ) : (
         <Group name="item-how" folded heading="How it shows">
           <div className="fields">
-            <Look rows={[row]} onEdit={look} leads={row.leads !== ""} />
+            <Look
+              rows={[row]}
+              onEdit={look}
+              leads={row.leads !== ""}
+              inWords={!block || isBehindWord(props.outline, node)}
+            />
           </div>
           {!block && <Arranged {...props} nodes={[node]} onEdit={look} />}
         </Group>

@@ -6,7 +6,7 @@ import { type Foretold, usePasting } from "../outline/usePasting";
 import { answerOf, ifKnown } from "../shared/answer";
 import { Says } from "../shared/Says";
 import type { Result } from "../working-copy/store";
-import { KIND_WORDS } from "./words";
+import { asKind, KIND_WORDS } from "./words";
 
 /**
  * An item being typed where it will stand. What is typed is understood by the server and offered as a page, a link, a
@@ -167,7 +167,7 @@ function wordsFor(offer: OfferDto): string {
     case "LISTING":
       return "the list of all pages of that topic";
     case "BLOCK":
-      return offer.kind ? `content block · ${KIND_WORDS[offer.kind.kind]}` : "";
+      return offer.kind ? asKind(offer.kind.kind) : "";
     case "HEADING":
       return "as a heading";
     case "TEXT":

@@ -97,36 +97,22 @@ const RELATIONS = [
 ] as const;
 
 /** How items show, for those that show by themselves. */
-export function Look({ rows, onEdit, leads }: Props & { readonly leads: boolean }) {
+export function Look({
+  rows,
+  onEdit,
+  leads,
+  inWords = true,
+}: Props & {
+  readonly leads: boolean;
+  /** Whether they show as words anywhere; content blocks mostly do not. */
+  readonly inWords?: boolean;
+}) {
   const edit = (part: Appearing) => void onEdit(part);
-  const icon = common(rows, (row) => row.icon);
   const note = common(rows, (row) => row.note);
   const hook = common(rows, (row) => row.hook);
   return (
     <>
-      <CommonChoice<AppearanceDto["weight"]>
-        id="weight"
-        label="Weight"
-        values={rows.map((row) => row.weight)}
-        options={WEIGHTS}
-        onChoose={(weight) => edit({ weight })}
-      />
-      <span>Colour</span>
-      <Tick rows={rows} of={(row) => row.accent} onTick={(accent) => edit({ accent })}>
-        The accent of the look
-      </Tick>
-      <label htmlFor="icon">Icon</label>
-      <span className="with-note">
-        <IconChoice id="icon" mayBeNone value={icon} onChoose={(chosen) => edit({ icon: chosen })} />
-        <Tick
-          rows={rows}
-          of={(row) => row.iconAlone}
-          disabled={icon === ""}
-          onTick={(iconAlone) => edit({ iconAlone })}
-        >
-          alone
-        </Tick>
-      </span>
+      {inWords && <Words rows={rows} onEdit={onEdit} />}
       <span>Position</span>
       <span className="with-note">
         <Tick rows={rows} of={(row) => row.farEnd} onTick={(farEnd) => edit({ farEnd })}>
@@ -161,6 +147,39 @@ export function Look({ rows, onEdit, leads }: Props & { readonly leads: boolean 
         placeholder={hook === undefined ? "mixed" : "a name for style sheets of yours; none"}
         onKeep={(typed) => onEdit({ hook: typed })}
       />
+    </>
+  );
+}
+
+/** How the words of items show. */
+function Words({ rows, onEdit }: Props) {
+  const edit = (part: Appearing) => void onEdit(part);
+  const icon = common(rows, (row) => row.icon);
+  return (
+    <>
+      <CommonChoice<AppearanceDto["weight"]>
+        id="weight"
+        label="Weight"
+        values={rows.map((row) => row.weight)}
+        options={WEIGHTS}
+        onChoose={(weight) => edit({ weight })}
+      />
+      <span>Colour</span>
+      <Tick rows={rows} of={(row) => row.accent} onTick={(accent) => edit({ accent })}>
+        The accent of the look
+      </Tick>
+      <label htmlFor="icon">Icon</label>
+      <span className="with-note">
+        <IconChoice id="icon" mayBeNone value={icon} onChoose={(chosen) => edit({ icon: chosen })} />
+        <Tick
+          rows={rows}
+          of={(row) => row.iconAlone}
+          disabled={icon === ""}
+          onTick={(iconAlone) => edit({ iconAlone })}
+        >
+          alone
+        </Tick>
+      </span>
     </>
   );
 }

@@ -9,6 +9,8 @@ export function PageChoice(props: {
   readonly label?: string;
   readonly copy: WorkingCopy;
   readonly value: string | null;
+  /** Of which pages there is a choice; of all, when left out. */
+  readonly among?: (page: string) => boolean;
   readonly onChange: (page: string) => void;
 }) {
   return (
@@ -20,7 +22,7 @@ export function PageChoice(props: {
       placeholder="Choose a page…"
       value={props.value}
       onChange={props.onChange}
-      options={pageOptions(props.copy.tree)}
+      options={pageOptions(props.copy.tree).filter(({ value }) => props.among?.(value) ?? true)}
     />
   );
 }

@@ -56,6 +56,12 @@ export function isFirstLevel(outline: MenuOutline, node: Node): boolean {
   return !above?.row || (above.row.splices && isFirstLevel(outline, above));
 }
 
+/** Whether a content block is opened by a word: in a row, and where one shows at a time. */
+export function isBehindWord(outline: MenuOutline, block: Node): boolean {
+  const above = block.parent === null ? undefined : outline.nodes.get(block.parent);
+  return isFirstLevel(outline, block) || above?.row?.arrangement.startsWith("SWITCHED") === true;
+}
+
 /** The node of an item, which stands in one menu only. */
 export function findItem(outline: MenuOutline, item: string, page: string | null): Node | undefined {
   for (const node of outline.nodes.values()) {

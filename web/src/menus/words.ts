@@ -14,7 +14,7 @@ export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
   FILE: "file",
   HEADING: "heading",
   TEXT: "text",
-  WORDS: "content block of words",
+  WORDS: "block of words",
   PICTURE: "picture",
   SEARCH_FIELD: "search field",
   CONTACT_CARD: "contact card",
@@ -25,6 +25,13 @@ export const KIND_WORDS: Readonly<Record<KindDto["kind"], string>> = {
   LIST: "list",
   LISTED: "page of the list",
 };
+
+/** As in "Everyone sees it *as a page*". */
+export function asKind(kind: KindDto["kind"]): string {
+  const words = KIND_WORDS[kind];
+  if (kind === "OTHER_MENU" || kind === "CHANNELS") return `as ${words}`;
+  return `as ${/^[aeiou]/.test(words) ? "an" : "a"} ${words}`;
+}
 
 /** What the label of a content block is on its card, and what stands in its place; null for what is no such block. */
 export function titleOfBlock(kind: KindDto["kind"]): { readonly name: string; readonly none: string } | null {

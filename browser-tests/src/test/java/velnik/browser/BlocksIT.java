@@ -60,7 +60,7 @@ public class BlocksIT extends UndoneTest {
         FrameLocator window = mara.window();
 
         mara.chooses("First").clicks("Add under").types("kayaks on the ebb");
-        assertThat(mara.page().getByRole(AriaRole.OPTION).first()).containsText("content block · picture");
+        assertThat(mara.page().getByRole(AriaRole.OPTION).first()).containsText("as a picture");
         mara.presses("Enter", "Escape").isTold("Kayaks on the ebb added under First.");
         mara.page()
                 .getByLabel("Caption", new Page.GetByLabelOptions().setExact(true))
@@ -127,7 +127,7 @@ public class BlocksIT extends UndoneTest {
         return new Object[][] {{"STAITHE"}, {"WEIR"}, {"TOWPATH"}, {"TIDETABLE"}};
     }
 
-    /** Seven kinds in the header, and in the drawer of a phone: all of each is to be seen, and none of it is wider than the screen. */
+    /** Seven kinds in the header, and in the drawer of a phone: all is to be seen, and nothing is wider than the screen. */
     @Test(dataProvider = "looks")
     public void everyBlock_showsInEveryLook(String look) {
         hasAPanel();
@@ -146,10 +146,9 @@ public class BlocksIT extends UndoneTest {
                 assertThat(blocks).hasCount(KINDS.size());
                 for (Locator block : blocks.all()) {
                     assertTrue(
-                            (Boolean)
-                                    block.evaluate(
-                                            "block => { const { left, right } = block.getBoundingClientRect();"
-                                                    + " return left >= 0 && right <= innerWidth && block.scrollWidth <= right - left + 1; }"),
+                            (Boolean) block.evaluate("block => { const { left, right } = block.getBoundingClientRect();"
+                                    + " return left >= 0 && right <= innerWidth"
+                                    + " && block.scrollWidth <= right - left + 1; }"),
                             where + ": " + block.textContent());
                 }
                 assertThat(visitor.page().locator(".block .map:visible")).hasCount(1);
