@@ -143,8 +143,8 @@ function point(pointed: Pointed): void {
   }
   // A page that is selected is in sight itself; its row need not be.
   const isOfMenu = (pointed.item ?? pointed.menu) !== null;
-  if (isOfMenu && first?.matches(".across li:has(> .panel)")) {
-    first.classList.add("held-open"); // so that its arrangement is seen
+  if (isOfMenu && first?.matches(".across li:has(> .panel, > ul > .block)")) {
+    first.classList.add("held-open"); // so that its arrangement is seen, or its block
     keepOnScreen(first);
   }
   if (first && isNew && isOfMenu) {
