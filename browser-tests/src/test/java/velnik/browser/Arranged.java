@@ -25,6 +25,7 @@ final class Arranged {
                     "page-opening",
                     "page-properties",
                     "page-removing",
+                    "page-search",
                     "item-how",
                     "menu-here",
                     "menu-joining",
