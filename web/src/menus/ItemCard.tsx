@@ -19,6 +19,7 @@ import { isBehindWord, type MenuOutline, type Node } from "./outline";
 import { PageChoice } from "./PageChoice";
 import { PlaceChoice } from "./PlaceChoice";
 import { StandsHere } from "./StandsHere";
+import { WordsLook } from "./WordsLook";
 import { asKind, titleOfBlock, whoSees } from "./words";
 
 /** Everything about the selected item: what it is, where it leads, how it shows. */
@@ -92,12 +93,11 @@ export function ItemCard(props: {
       ) : (
         <Group name="item-how" folded heading="How it shows">
           <div className="fields">
-            <Look
-              rows={[row]}
-              onEdit={look}
-              leads={row.leads !== ""}
-              inWords={!block || isBehindWord(props.outline, node)}
-            />
+            <Look rows={[row]} onEdit={look} leads={row.leads !== ""}>
+              {(!block || isBehindWord(props.outline, node)) && (
+                <WordsLook {...props} rows={[row]} onEdit={look} />
+              )}
+            </Look>
           </div>
           {!block && <Arranged {...props} nodes={[node]} onEdit={look} />}
         </Group>

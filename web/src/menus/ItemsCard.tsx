@@ -9,6 +9,7 @@ import { type ItemEdit, set } from "./deeds";
 import { titleOf } from "./ItemCell";
 import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import type { MenuOutline, Node } from "./outline";
+import { WordsLook } from "./WordsLook";
 
 /** What several items have in common, and what can be set for all of them at once. */
 export function ItemsCard(props: {
@@ -45,7 +46,9 @@ export function ItemsCard(props: {
           </Group>
           <Group name="item-how" folded heading="How they show">
             <div className="fields">
-              <Look rows={rows} onEdit={edit} leads={rows.some((row) => row.leads !== "")} />
+              <Look rows={rows} onEdit={edit} leads={rows.some((row) => row.leads !== "")}>
+                <WordsLook {...props} rows={rows} onEdit={edit} />
+              </Look>
             </div>
             <Arranged {...props} nodes={nodes} onEdit={edit} />
           </Group>
@@ -53,12 +56,13 @@ export function ItemsCard(props: {
             <div className="choices">
               <Button
                 size="small"
-                title="Weight, accent, icon, position, tab, word to search engines, note and arrangement as it has them"
+                title="Weight, accent, icon, picture, position, tab, word to search engines, note and arrangement as it has them"
                 onClick={() =>
                   void edit({
                     weight: like.weight,
                     icon: like.icon,
                     iconAlone: like.iconAlone,
+                    picture: like.picture ?? "",
                     farEnd: like.farEnd,
                     newTab: like.newTab,
                     note: like.note,

@@ -1,6 +1,6 @@
 import { Checkbox } from "antd";
+import type { ReactNode } from "react";
 import type { AppearanceDto } from "../api/client";
-import { IconChoice } from "../shared/IconChoice";
 import { KeptField } from "../shared/KeptField";
 import { CommonChoice, common } from "../shared/Mixed";
 import { Periods } from "../shared/Periods";
@@ -84,35 +84,25 @@ const SHOWN = [
   { value: "HIDDEN", label: "Hidden" },
 ] as const;
 
-const WEIGHTS = [
-  { value: "PLAIN", label: "Plain" },
-  { value: "STRONG", label: "Strong" },
-  { value: "BUTTON", label: "Button" },
-] as const;
-
 const RELATIONS = [
   { value: "ORDINARY", label: "Ordinary" },
   { value: "NOT_VOUCHED_FOR", label: "Not vouched for" },
   { value: "PAID", label: "Paid" },
 ] as const;
 
-/** How items show, for those that show by themselves. */
+/** How items show, for those that show by themselves. How their words do is put into it. */
 export function Look({
   rows,
   onEdit,
   leads,
-  inWords = true,
-}: Props & {
-  readonly leads: boolean;
-  /** Whether they show as words anywhere; content blocks mostly do not. */
-  readonly inWords?: boolean;
-}) {
+  children,
+}: Props & { readonly leads: boolean; readonly children?: ReactNode }) {
   const edit = (part: Appearing) => void onEdit(part);
   const note = common(rows, (row) => row.note);
   const hook = common(rows, (row) => row.hook);
   return (
     <>
-      {inWords && <Words rows={rows} onEdit={onEdit} />}
+      {children}
       <span>Position</span>
       <span className="with-note">
         <Tick rows={rows} of={(row) => row.farEnd} onTick={(farEnd) => edit({ farEnd })}>
@@ -151,40 +141,8 @@ export function Look({
   );
 }
 
-/** How the words of items show. */
-function Words({ rows, onEdit }: Props) {
-  const edit = (part: Appearing) => void onEdit(part);
-  const icon = common(rows, (row) => row.icon);
-  return (
-    <>
-      <CommonChoice<AppearanceDto["weight"]>
-        id="weight"
-        label="Weight"
-        values={rows.map((row) => row.weight)}
-        options={WEIGHTS}
-        onChoose={(weight) => edit({ weight })}
-      />
-      <span>Colour</span>
-      <Tick rows={rows} of={(row) => row.accent} onTick={(accent) => edit({ accent })}>
-        The accent of the look
-      </Tick>
-      <label htmlFor="icon">Icon</label>
-      <span className="with-note">
-        <IconChoice id="icon" mayBeNone value={icon} onChoose={(chosen) => edit({ icon: chosen })} />
-        <Tick
-          rows={rows}
-          of={(row) => row.iconAlone}
-          disabled={icon === ""}
-          onTick={(iconAlone) => edit({ iconAlone })}
-        >
-          alone
-        </Tick>
-      </span>
-    </>
-  );
-}
-
-function Tick(props: {
+/** A yes or no of items, undecided where they differ. */
+export function Tick(props: {
   readonly rows: readonly AppearanceDto[];
   readonly of: (row: AppearanceDto) => boolean;
   readonly disabled?: boolean;

@@ -176,6 +176,7 @@ const AS_THEY_ARE = {
   periods: null,
   icon: null,
   iconAlone: null,
+  picture: null,
   weight: null,
   farEnd: null,
   newTab: null,

@@ -9,6 +9,7 @@ const PLAIN = {
   periods: [],
   icon: "",
   iconAlone: false,
+  picture: null,
   weight: "PLAIN",
   farEnd: false,
   newTab: false,

@@ -169,7 +169,8 @@ final class RandomMenuEdits {
     }
 
     private ItemEdit edit() {
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(11)) {
+            case 10 -> ItemEdit.of(edit -> edit.picture(random.nextInt(3) == 0 ? "" : "f" + random.nextInt(6)));
             case 0 -> ItemEdit.label(label());
             case 1 -> ItemEdit.hidden(random.nextBoolean());
             case 2 -> ItemEdit.of(edit -> edit.devices(Set.of(random.nextBoolean() ? Device.PHONE : Device.WIDE)));

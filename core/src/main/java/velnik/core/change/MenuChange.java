@@ -136,7 +136,11 @@ public sealed interface MenuChange extends Change {
     /** @param page for a row of a list, the page it is about; null for the item itself */
     record RowName(MenuRowId item, @Nullable PageId page) {}
 
-    /** What becomes of each item; what is empty stays as it is. An empty label follows again. */
+    /**
+     * What becomes of each item; what is empty stays as it is. An empty label follows again.
+     *
+     * @param picture the id of a file; an empty one for none
+     */
     @RecordBuilder
     @RecordBuilder.Options(addConcreteSettersForOptional = RecordBuilder.ConcreteSettersForOptionalMode.ENABLED)
     record ItemEdit(
@@ -148,6 +152,7 @@ public sealed interface MenuChange extends Change {
             Optional<List<Period>> periods,
             Optional<String> icon,
             Optional<Boolean> iconAlone,
+            Optional<String> picture,
             Optional<Appearance.Weight> weight,
             Optional<Boolean> farEnd,
             Optional<Boolean> newTab,
@@ -159,6 +164,7 @@ public sealed interface MenuChange extends Change {
             Optional<Appearance.Panel> panel)
             implements MenuChangeItemEditBuilder.With {
         public static final ItemEdit NOTHING = new ItemEdit(
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

@@ -40,6 +40,7 @@ public final class MenuRowFields {
                     "words",
                     Appearance::iconAlone,
                     (site, alone) -> alone ? "icon alone" : "words beside the icon"),
+            Field.whole("picture", "picture", Appearance::picture, Words::file),
             Field.whole("weight", "weight", Appearance::weight, (site, weight) -> Words.weight(weight)),
             Field.whole("farEnd", "end", Appearance::farEnd, (site, far) -> far ? "far end" : "near end"),
             Field.whole("newTab", "tab", Appearance::newTab, (site, own) -> own ? "new tab" : "same tab"),

@@ -6,9 +6,11 @@ import static velnik.core.text.JsonText.text;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
+import velnik.core.address.FileAddresses;
 import velnik.core.navigation.Marks;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
@@ -17,6 +19,7 @@ import velnik.core.navigation.Target;
 import velnik.core.site.Appearance;
 import velnik.core.site.Channel;
 import velnik.core.site.Device;
+import velnik.core.site.FileId;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
@@ -87,12 +90,22 @@ public final class MenuFeed {
                         "relation",
                         appearance.relation() == Appearance.Relation.ORDINARY ? "" : word(appearance.relation())),
                 text("hook", appearance.hook()),
+                text("picture", picture(appearance.picture())),
                 text(
                         "arrangement",
                         appearance.arrangement() == Appearance.Arrangement.LIST ? "" : word(appearance.arrangement())),
                 text("panel", appearance.panel() == Appearance.Panel.UNDER ? "" : word(appearance.panel())),
                 channels(row.target()),
                 items(row.rows(), marks));
+    }
+
+    /** The whole address of a picture; empty for none. */
+    private String picture(@Nullable FileId id) {
+        return Optional.ofNullable(id)
+                .flatMap(site::findPicture)
+                .map(file ->
+                        addresses.write(FileAddresses.of(file, file.content().width())))
+                .orElse("");
     }
 
     private static String channels(Target target) {

@@ -3,6 +3,7 @@ package velnik.core.exchange;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
@@ -88,6 +89,8 @@ public final class SiteCsv {
                         "On",
                         "Not shown because",
                         "Icon",
+                        "Picture",
+                        "Accent",
                         "Note",
                         "Tab",
                         "Search engines",
@@ -108,6 +111,10 @@ public final class SiteCsv {
                     Words.devices(entry.appearance().devices()),
                     entry.absence().map(absence -> absence.sentence(site)).orElse(""),
                     entry.appearance().icon(),
+                    Optional.ofNullable(entry.appearance().picture())
+                            .map(picture -> Words.file(site, picture))
+                            .orElse(""),
+                    entry.appearance().accent() ? "accent" : "",
                     entry.appearance().note(),
                     entry.appearance().newTab() ? "new" : "same",
                     Words.relation(entry.appearance().relation()),

@@ -2,13 +2,16 @@ package velnik.core.files;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import velnik.core.content.LinkedTexts;
 import velnik.core.outline.Branch;
+import velnik.core.site.Appearance;
 import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
@@ -40,12 +43,17 @@ public record FileUses(List<PageId> pages, List<MenuRowId> items, boolean logo) 
         return named;
     }
 
-    private static Optional<FileId> named(ItemKind kind) {
-        return switch (kind) {
-            case ItemKind.ToFile(FileId file) -> Optional.of(file);
-            case ItemKind.Block.Picture(FileId file, ItemKind.Block.Side side) -> Optional.of(file);
-            default -> Optional.empty();
-        };
+    private static Set<FileId> named(MenuRow.Item item) {
+        Set<FileId> named = Appearance.within(item)
+                .map(Appearance::picture)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toCollection(HashSet::new));
+        switch (item.kind()) {
+            case ItemKind.ToFile(FileId file) -> named.add(file);
+            case ItemKind.Block.Picture(FileId file, ItemKind.Block.Side side) -> named.add(file);
+            default -> {} // names none
+        }
+        return named;
     }
 
     /** Of each file that is used, or was removed while it was. Costs O(pages + links in texts + items). */
@@ -59,8 +67,8 @@ public record FileUses(List<PageId> pages, List<MenuRowId> items, boolean logo) 
         Map<FileId, List<MenuRowId>> items = new HashMap<>();
         for (Branch<MenuRowId, MenuRow> row : site.menus().walk()) {
             if (row.value() instanceof MenuRow.Item item) {
-                named(item.kind())
-                        .ifPresent(file -> items.computeIfAbsent(file, none -> new ArrayList<>())
+                named(item)
+                        .forEach(file -> items.computeIfAbsent(file, none -> new ArrayList<>())
                                 .add(row.id()));
             }
         }

@@ -81,6 +81,13 @@ final class BlockViews {
         };
     }
 
+    /** The picture of an item; null where it has none, or it is gone. */
+    @Nullable
+    Picture picture(@Nullable FileId id) {
+        @Nullable Picture picture = pictures.named(id);
+        return picture == null ? null : picture.inMenu();
+    }
+
     /** What a block is called where a word opens it. */
     String called(Target.Shown shown, String followed) {
         String name = around.name();

@@ -259,6 +259,11 @@ public record PageView(
         return Icons.drawingOf(channel.icon());
     }
 
+    /** The picture beside a row's label; null where it has none. */
+    public @Nullable Picture pictureOf(NavigationRow row) {
+        return blocks.picture(row.appearance().picture());
+    }
+
     /** The path of a row's icon; null where it has none. */
     public @Nullable String drawing(NavigationRow row) {
         return Icons.drawingOf(row.appearance().icon());

@@ -16,6 +16,7 @@ import velnik.core.draft.Draft;
 import velnik.core.draft.MenuChecks;
 import velnik.core.draft.PeriodChecks;
 import velnik.core.explanation.Labels;
+import velnik.core.files.Files;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.outline.Place;
@@ -24,6 +25,7 @@ import velnik.core.reach.Openings;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
 import velnik.core.site.Dress;
+import velnik.core.site.FileId;
 import velnik.core.site.Icons;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
@@ -168,7 +170,7 @@ public final class Items {
             return Optional.of(new Refusal.NothingNamed());
         }
         String label = Line.cleaned(set.edit().label().orElse(""));
-        Optional<Refusal> refusal = MenuChecks.label(label).or(() -> checked(set.edit()));
+        Optional<Refusal> refusal = MenuChecks.label(label).or(() -> checked(draft.site(), set.edit()));
         if (refusal.isPresent()) {
             return refusal;
         }
@@ -198,7 +200,7 @@ public final class Items {
 
     public static Optional<Refusal> setNewItems(Draft draft, MenuChange.SetNewItems set) {
         Site site = draft.site();
-        Optional<Refusal> refusal = MenuChecks.isMenu(site, set.menu()).or(() -> checked(set.edit()));
+        Optional<Refusal> refusal = MenuChecks.isMenu(site, set.menu()).or(() -> checked(site, set.edit()));
         if (refusal.isEmpty()) {
             draft.become(site.withMenus(site.menus().update(set.menu(), row -> {
                 MenuRow.Menu menu = (MenuRow.Menu) row;
@@ -208,7 +210,7 @@ public final class Items {
         return refusal;
     }
 
-    private static Optional<Refusal> checked(MenuChange.ItemEdit edit) {
+    private static Optional<Refusal> checked(Site site, MenuChange.ItemEdit edit) {
         boolean nowhere = edit.devices().filter(Set::isEmpty).isPresent()
                 || edit.visitors().filter(Set::isEmpty).isPresent();
         if (nowhere) {
@@ -219,6 +221,11 @@ public final class Items {
                 .or(() -> edit.icon()
                         .filter(icon -> !icon.isEmpty() && !Icons.ALL.contains(icon))
                         .map(Refusal.IconUnknown::new))
+                .or(() -> edit.picture()
+                        .filter(picture -> !picture.isEmpty())
+                        .flatMap(picture -> FileId.of(picture)
+                                .map(id -> Files.picture(site, id))
+                                .orElseGet(() -> Optional.of(new Refusal.FileUnknown()))))
                 .or(() -> MenuChecks.label(Line.cleaned(edit.note().orElse(""))))
                 .or(() -> edit.hook()
                         .map(Line::cleaned)
@@ -270,6 +277,7 @@ public final class Items {
                 edit.periods().orElse(now.periods()),
                 edit.icon().orElse(now.icon()),
                 edit.iconAlone().orElse(now.iconAlone()),
+                edit.picture().isPresent() ? FileId.of(edit.picture().get()).orElse(null) : now.picture(),
                 edit.weight().orElse(now.weight()),
                 edit.farEnd().orElse(now.farEnd()),
                 edit.newTab().orElse(now.newTab()),

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How an item shows, and whether it does.
@@ -16,6 +17,7 @@ import java.util.stream.Stream;
  * @param periods when it shows; always, where there are none
  * @param icon names one of {@link Icons}; empty for none
  * @param iconAlone whether the icon stands in the label's place; the label stays for assistive technology
+ * @param picture shown beside the label, or over it; null for none, and it may be gone
  * @param farEnd whether it stands at the far end of a row that goes across
  * @param note a short line beneath it; empty for none
  * @param accent whether it stands out by the accent of the look
@@ -33,6 +35,7 @@ public record Appearance(
         List<Period> periods,
         String icon,
         boolean iconAlone,
+        @Nullable FileId picture,
         Weight weight,
         boolean farEnd,
         boolean newTab,
@@ -55,6 +58,7 @@ public record Appearance(
             List.of(),
             "",
             false,
+            null,
             Weight.PLAIN,
             false,
             false,

@@ -13,6 +13,7 @@ import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
+import velnik.core.change.MenuChange;
 import velnik.core.change.Refusal;
 import velnik.core.html.Frame;
 import velnik.core.html.VisitorHtml;
@@ -135,6 +136,15 @@ public class FilesTest {
                 "Repairs, Contact");
         assertEquals(uses.items(), List.of(script.latest()));
         assertTrue(uses.logo());
+        script.putsPage("Hire", script.menu("Footer"))
+                .sets(script.latest(), MenuChange.ItemEdit.of(edit -> edit.picture("slip")));
+        assertEquals(
+                FileUses.of(script.site(), script.texts())
+                        .getOrDefault(SLIP, FileUses.NONE)
+                        .items()
+                        .size(),
+                2,
+                "beside the label of another");
     }
 
     @DataProvider

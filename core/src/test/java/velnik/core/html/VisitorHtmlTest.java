@@ -136,7 +136,8 @@ public class VisitorHtmlTest {
                 .sets(script.latest(), ItemEdit.of(edit -> edit.icon("mail").iconAlone(true)));
         script.puts(new ItemKind.Phone("01632 960 983"), "", kinds)
                 .sets(script.latest(), ItemEdit.of(edit -> edit.icon("phone").devices(Set.of(Device.PHONE))));
-        script.puts(new ItemKind.Text(), "Ask Jo", kinds);
+        script.puts(new ItemKind.Text(), "Ask Jo", kinds)
+                .sets(script.latest(), ItemEdit.of(edit -> edit.picture("slip")));
         script.puts(new ItemKind.Heading(), "Short", kinds)
                 .puts(new ItemKind.OtherMenu(script.menu("Short")), "", script.latest());
         script.puts(ItemKind.PageList.of(new ListSource.Under(script.page("Engines")), 1), "Engines", kinds);

@@ -119,6 +119,15 @@ public class MenuRefusalsTest {
             },
             {
                 new MenuChange.SetItems(
+                        List.of(new MenuChange.RowName(yard, null)), ItemEdit.of(edit -> edit.picture("nowhere"))),
+                "That file is not there any more."
+            },
+            {
+                new MenuChange.SetNewItems(footer, ItemEdit.of(edit -> edit.picture("tide-card"))),
+                "Tide card is no picture."
+            },
+            {
+                new MenuChange.SetItems(
                         List.of(new MenuChange.RowName(yard, null)), ItemEdit.of(edit -> edit.hook("9 lives"))),
                 "“9 lives” is no hook; one has small letters, digits and hyphens, and begins with a letter."
             },

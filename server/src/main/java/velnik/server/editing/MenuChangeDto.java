@@ -155,7 +155,11 @@ sealed interface MenuChangeDto extends ChangeDto {
         }
     }
 
-    /** What is left out stays as it is. */
+    /**
+     * What is left out stays as it is.
+     *
+     * @param picture a file; empty for none
+     */
     record AppearanceEdit(
             @Nullable Boolean hidden,
             @Nullable Set<Device> devices,
@@ -164,6 +168,7 @@ sealed interface MenuChangeDto extends ChangeDto {
             @Nullable List<PeriodDto> periods,
             @Nullable String icon,
             @Nullable Boolean iconAlone,
+            @Nullable String picture,
             Appearance.@Nullable Weight weight,
             @Nullable Boolean farEnd,
             @Nullable Boolean newTab,
@@ -184,6 +189,7 @@ sealed interface MenuChangeDto extends ChangeDto {
                             .map(all -> all.stream().map(PeriodDto::period).toList()),
                     Optional.ofNullable(icon),
                     Optional.ofNullable(iconAlone),
+                    Optional.ofNullable(picture),
                     Optional.ofNullable(weight),
                     Optional.ofNullable(farEnd),
                     Optional.ofNullable(newTab),

@@ -53,7 +53,7 @@ class StoredForms {
             FormatThirteen::upgraded,
             UnaryOperator.identity(), // 14 knows items that lead to places on pages
             FormatFifteen::upgraded,
-            UnaryOperator.identity()); // 16 knows content blocks
+            FormatSixteen::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
