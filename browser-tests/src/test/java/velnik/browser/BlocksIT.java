@@ -99,6 +99,34 @@ public class BlocksIT extends UndoneTest {
         visitor.complainsOfNothing();
     }
 
+    /** It stands beside the label for those who see; for others the label is all there is to know. */
+    @Test
+    public void owner_givesAnItemAPicture() {
+        hasAPanel();
+        mara.sends(adds("boats", "all", "'kind':'PAGE','page':'hire'", "Boats to hire"))
+                .opensScreen("Menus")
+                .chooses("Boats to hire");
+        mara.page().getByText("How it shows").click();
+        mara.choosesFrom("Picture", "Kayaks on the ebb").isTold("Boats to hire shows another way.");
+        assertThat(mara.window().locator(".across [data-item=boats] > a > img")).isVisible();
+        mara.isAccessible("an item with a picture");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/news");
+        visitor.page().locator("[data-item=all] > button").hover();
+        Locator link = visitor.page().locator(".across [data-item=boats] > a");
+        assertThat(link.locator("img")).isVisible();
+        assertThat(link).hasAccessibleName("Boats to hire");
+        visitor.isAccessible("a picture beside a label");
+        visitor.complainsOfNothing();
+
+        mara.sends("{'kind':'removeFiles','files':['kayaks']}").publishes();
+        visitor.opens("/news");
+        assertThat(link.locator("img")).hasCount(0);
+        assertThat(link).hasText("Boats to hire");
+        visitor.complainsOfNothing();
+    }
+
     @Test
     public void visitor_writesToTheBusiness_byAFormInTheHeader() {
         hasAPanel();
