@@ -90,13 +90,6 @@ final class BlockViews {
 
     /** What a block is called where a word opens it. */
     String called(Target.Shown shown, String followed) {
-        String name = around.name();
-        return switch (shown.block()) {
-            case Block block when !shown.title().isEmpty() -> shown.title();
-            case Block.SearchField search -> frame.say("search.button");
-            case Block.ContactCard card -> name.isEmpty() ? frame.say("contact.title") : name;
-            case Block.PositionMap drawn -> frame.say("map.title");
-            default -> followed;
-        };
+        return BlockTitles.of(frame.words(), around.name(), shown, followed);
     }
 }

@@ -1,5 +1,6 @@
 package velnik.core.navigation;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import velnik.core.site.Placing;
 import velnik.core.site.Placing.Alignment;
 import velnik.core.site.Placing.Form;
@@ -14,8 +15,10 @@ import velnik.core.site.Zone;
  *
  * @param levels how many levels show
  */
+@RecordBuilder
 public record Presentation(
-        Form form, Size size, Alignment alignment, Width width, Gap gap, Overflow overflow, int levels) {
+        Form form, Size size, Alignment alignment, Width width, Gap gap, Overflow overflow, int levels)
+        implements PresentationBuilder.With {
 
     public static Presentation of(Zone zone, Placing placing) {
         Presentation usual = usual(zone);

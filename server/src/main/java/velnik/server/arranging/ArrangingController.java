@@ -20,6 +20,7 @@ import velnik.core.address.Links;
 import velnik.core.entry.Offers;
 import velnik.core.entry.Offers.Offer;
 import velnik.core.figure.Clicks;
+import velnik.core.fit.RowFit;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -62,6 +63,26 @@ class ArrangingController {
         @Nullable PageId asked = page == null ? null : Named.page(page);
         boolean there = asked != null && site.pages().contains(asked);
         return ZonesDto.of(site, now.navigation(), now.state().revision(), there ? asked : null);
+    }
+
+    /**
+     * How the menus fit that stand across on a page, zone by zone.
+     *
+     * @param page none when it is gone meanwhile
+     * @param width of the screen in pixels; the nearest that is reckoned with
+     */
+    @GetMapping("/fit")
+    List<FitDto> fit(@RequestParam String page, @RequestParam int width) {
+        Computed.Revision now = computed.now();
+        Site site = now.state().site();
+        PageId asked = Named.page(page);
+        if (!site.pages().contains(asked)) {
+            return List.of();
+        }
+        int screen = Math.clamp(width, RowFit.LEAST, RowFit.MOST);
+        return RowFit.of(site, now.navigation().forPage(asked)).stream()
+                .map(fit -> FitDto.of(fit, screen))
+                .toList();
     }
 
     /**

@@ -1,0 +1,141 @@
+package velnik.core.fit;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How wide words are in a face that ships, by the widths of its letters and by how pairs of them are moved together. The
+ * figures are made from the fonts themselves by the shaper that browsers use.
+ */
+final class Face {
+    private static final Map<String, Face> ALL = read();
+
+    /** Of which there are figures; what lies between and beyond is reckoned from both. */
+    private static final int REGULAR = 400;
+
+    private static final int BOLD = 700;
+
+    /** @param left its class where it goes before another letter, {@code right} where it comes after one */
+    private record Letter(int file, int width, int left, int right) {}
+
+    /**
+     * Of one weight.
+     *
+     * @param units how many make an em
+     * @param moves by file, by the class on the left, by the class on the right
+     */
+    private record Figures(int units, Map<Integer, Letter> letters, List<Map<Integer, Map<Integer, Integer>>> moves) {
+
+        double width(String text) {
+            double width = 0;
+            @Nullable Letter before = null;
+            for (int code : text.codePoints().toArray()) {
+                @Nullable Letter letter = letters.get(code);
+                width += letter == null ? Unknown.width(code) * units : letter.width();
+                if (letter != null && before != null && before.file() == letter.file()) {
+                    width += moves.get(letter.file())
+                            .getOrDefault(before.left(), Map.of())
+                            .getOrDefault(letter.right(), 0);
+                }
+                before = letter;
+            }
+            return width / units;
+        }
+    }
+
+    private final Map<Integer, Figures> weights = new HashMap<>();
+
+    private Face() {}
+
+    /** @param family as its package is called: {@code brygada-1918} */
+    static Face of(String family) {
+        @Nullable Face face = ALL.get(family);
+        if (face == null) {
+            throw new IllegalArgumentException("no figures of " + family);
+        }
+        return face;
+    }
+
+    /**
+     * In ems. Costs O(letters).
+     *
+     * @param weight as style sheets have it, 400 for a regular one
+     */
+    double width(String text, int weight) {
+        String composed = Normalizer.normalize(text, Normalizer.Form.NFC);
+        double regular = figures(REGULAR).width(composed);
+        if (weight == REGULAR) {
+            return regular;
+        }
+        double bold = figures(BOLD).width(composed);
+        return regular + (bold - regular) * (weight - REGULAR) / (BOLD - REGULAR);
+    }
+
+    /** Whether the face has every letter of it, so that nothing of its width depends on the fonts of a visitor's own. */
+    boolean has(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFC)
+                .codePoints()
+                .allMatch(figures(REGULAR).letters()::containsKey);
+    }
+
+    private Figures figures(int weight) {
+        @Nullable Figures figures = weights.get(weight);
+        if (figures == null) {
+            throw new IllegalStateException("no figures of weight " + weight);
+        }
+        return figures;
+    }
+
+    private static Map<String, Face> read() {
+        Map<String, Face> faces = new HashMap<>();
+        try (BufferedReader lines = new BufferedReader(
+                new InputStreamReader(Face.class.getResourceAsStream("faces.txt"), StandardCharsets.US_ASCII))) {
+            Figures figures = new Figures(1, Map.of(), List.of());
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                String[] words = line.split(" ");
+                switch (words[0]) {
+                    case "face" -> {
+                        figures = new Figures(Integer.parseInt(words[3]), new HashMap<>(), new ArrayList<>());
+                        faces.computeIfAbsent(words[1], family -> new Face())
+                                .weights
+                                .put(Integer.parseInt(words[2]), figures);
+                    }
+                    case "file" -> figures.moves().add(new HashMap<>());
+                    case "k" -> figures.moves().getLast().put(Integer.parseInt(words[1]), moves(words));
+                    default ->
+                        figures.letters()
+                                .put(
+                                        Integer.parseInt(words[0], 16),
+                                        new Letter(
+                                                figures.moves().size() - 1,
+                                                Integer.parseInt(words[1]),
+                                                Integer.parseInt(words[2]),
+                                                Integer.parseInt(words[3])));
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("the widths of letters cannot be read", e);
+        }
+        return faces;
+    }
+
+    private static Map<Integer, Integer> moves(String[] words) {
+        Map<Integer, Integer> moves = new HashMap<>();
+        for (int each = 2; each < words.length; each++) {
+            int colon = words[each].indexOf(':');
+            moves.put(
+                    Integer.parseInt(words[each].substring(0, colon)),
+                    Integer.parseInt(words[each].substring(colon + 1)));
+        }
+        return moves;
+    }
+}

@@ -1,0 +1,83 @@
+package velnik.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import velnik.core.fit.Laid.Box;
+import velnik.core.fit.Laid.State;
+import velnik.core.navigation.Presentation;
+import velnik.core.site.Zone;
+
+/**
+ * Items that stand across, as one device gets them.
+ *
+ * @param more the word behind which the last of them go where there is no room
+ * @param fold what the button says that all of them go behind
+ */
+record Row(Zone zone, Presentation presentation, List<Piece> pieces, Piece more, String fold) {
+
+    Row {
+        pieces = List.copyOf(pieces);
+    }
+
+    Row with(Presentation other) {
+        return new Row(zone, other, pieces, more, fold);
+    }
+
+    Row with(List<Piece> others) {
+        return new Row(zone, presentation, others, more, fold);
+    }
+
+    Laid at(Lengths lengths, double room) {
+        if (pieces.isEmpty()) {
+            return Laid.NOWHERE;
+        }
+        double gap = lengths.gap(presentation.gap());
+        List<Box> boxes = boxes(lengths);
+        double needs = needs(boxes, gap);
+        List<List<Box>> lines = Laid.lines(boxes, gap, room);
+        if (lines.size() == 1) {
+            return new Laid(needs > room ? State.WRAPS : State.HOLDS, room, needs, lines, 0);
+        }
+        return switch (presentation.overflow()) {
+            case WRAP -> new Laid(State.WRAPS, room, needs, lines, 0);
+            case FOLD -> new Laid(State.FOLDED, room, needs, List.of(List.of(new Box(fold, 0, 0))), pieces.size());
+            case MORE -> {
+                List<Box> before = before(boxes, box(more, lengths), gap, room);
+                yield new Laid(
+                        State.MORE, room, needs, Laid.lines(before, gap, room), boxes.size() - before.size() + 1);
+            }
+        };
+    }
+
+    /** Whether it stands in one line, for what is left of the room; the answer of {@link #at} without its lines. */
+    boolean holds(Lengths lengths, double room) {
+        return pieces.isEmpty() || needs(boxes(lengths), lengths.gap(presentation.gap())) <= room;
+    }
+
+    /** As many as stand in one line with the word, and the word. */
+    private static List<Box> before(List<Box> boxes, Box word, double gap, double room) {
+        List<Box> before = new ArrayList<>();
+        double end = word.width();
+        for (Box box : boxes) {
+            end += box.width() + gap;
+            if (end > room) {
+                break;
+            }
+            before.add(box);
+        }
+        before.add(word);
+        return before;
+    }
+
+    private List<Box> boxes(Lengths lengths) {
+        return pieces.stream().map(piece -> box(piece, lengths)).toList();
+    }
+
+    private Box box(Piece piece, Lengths lengths) {
+        return new Box(piece.label(), 0, piece.width(lengths, zone, lengths.type(zone, presentation.size())));
+    }
+
+    private static double needs(List<Box> boxes, double gap) {
+        return boxes.stream().mapToDouble(Box::width).sum() + gap * (boxes.size() - 1);
+    }
+}

@@ -1,0 +1,190 @@
+package velnik.core.fit;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import velnik.core.fit.Laid.State;
+import velnik.core.html.VisitorWords;
+import velnik.core.navigation.Navigation;
+import velnik.core.navigation.Presentation;
+import velnik.core.navigation.ZoneMenu;
+import velnik.core.site.Details;
+import velnik.core.site.Device;
+import velnik.core.site.MenuRowId;
+import velnik.core.site.Placing;
+import velnik.core.site.Site;
+import velnik.core.site.Zone;
+import velnik.core.text.Messages;
+
+/**
+ * How a menu that stands across in a zone fits there, at any width of the screen. What is in sight of a browser is
+ * within a pixel or two of it, as long as the site's own fonts have all letters.
+ */
+public final class RowFit {
+    /** Of screens, in pixels: wide, a small notebook, a tablet, a phone, a small phone. */
+    public static final List<Integer> WIDTHS = List.of(1280, 1024, 768, 390, 320);
+
+    public static final int LEAST = 320;
+    public static final int MOST = 2560;
+
+    /** Between what is looked at in search of where a row begins to hold. */
+    private static final int STEP = 8;
+
+    private final ZoneMenu menu;
+    private final Zone zone;
+    private final Details details;
+    private final Lengths.Around around;
+    private final Brand brand;
+    private final Map<Device, Row> rows = new EnumMap<>(Device.class);
+
+    private RowFit(Site site, Zone zone, ZoneMenu menu, Lengths.Around around) {
+        this.menu = menu;
+        this.zone = zone;
+        this.details = site.details();
+        this.around = around;
+        Type type = Type.of(details.look(), details.tuning());
+        this.brand = Brand.of(site, type);
+        Messages words = VisitorWords.in(details.language());
+        for (Device device : Device.values()) {
+            rows.put(
+                    device,
+                    new Row(
+                            zone,
+                            menu.presentation(),
+                            menu.rows().stream()
+                                    .filter(row -> row.isOn(device))
+                                    .map(row -> Piece.of(row, device, type, words, details.name()))
+                                    .toList(),
+                            Piece.more(words.say("more"), type),
+                            words.say("menu")));
+        }
+    }
+
+    /** Of every menu that stands across on a page, zone by zone. Costs O(letters of labels). */
+    public static List<RowFit> of(Site site, Navigation navigation) {
+        Lengths.Around around = new Lengths.Around(
+                !navigation.in(Zone.SIDEBAR).isEmpty(),
+                !navigation.in(Zone.BESIDE).isEmpty());
+        List<RowFit> fits = new ArrayList<>();
+        for (Zone zone : Zone.values()) {
+            for (ZoneMenu menu : navigation.in(zone)) {
+                Placing.Form form = menu.presentation().form();
+                if ((zone == Zone.HEADER ? site.details().look().inHeader(form) : form) == Placing.Form.ACROSS) {
+                    fits.add(new RowFit(site, zone, menu, around));
+                }
+            }
+        }
+        return fits;
+    }
+
+    public Zone zone() {
+        return zone;
+    }
+
+    public MenuRowId menu() {
+        return menu.menu();
+    }
+
+    /** As the owner calls it. */
+    public String name() {
+        return menu.name();
+    }
+
+    /** The word behind which items go that have no room. */
+    String more() {
+        return rows.values().iterator().next().more().label();
+    }
+
+    /** Whether the font that ships has every letter; otherwise it depends on the visitor's own. */
+    public boolean isKnown() {
+        return rows.values().stream().allMatch(row -> row.pieces().stream().allMatch(Piece::known));
+    }
+
+    /**
+     * As it stands there. Costs O(items).
+     *
+     * @param screen its width in pixels, from {@link #LEAST} to {@link #MOST}
+     */
+    public Laid at(int screen) {
+        Lengths lengths = lengths(screen);
+        return isAway(lengths) ? Laid.NOWHERE : row(lengths).at(lengths, room(lengths));
+    }
+
+    /** Widths of the screen, both ends among them. */
+    public record Span(int from, int to) {}
+
+    /** Where it stands in one line. Costs O(items × widths looked at), which are some 300. */
+    public List<Span> holds() {
+        List<Span> spans = new ArrayList<>();
+        int from = holdsAt(LEAST) ? LEAST : 0;
+        for (int screen = LEAST; screen < MOST; screen += STEP) {
+            int next = Math.min(screen + STEP, MOST);
+            if (holdsAt(screen) != holdsAt(next)) {
+                int turn = turn(screen, next);
+                if (from > 0) {
+                    spans.add(new Span(from, turn - 1));
+                    from = 0;
+                } else {
+                    from = turn;
+                }
+            }
+        }
+        if (from > 0) {
+            spans.add(new Span(from, MOST));
+        }
+        return spans;
+    }
+
+    /** The first width that is unlike the one before it. */
+    private int turn(int from, int to) {
+        boolean holds = holdsAt(from);
+        int low = from;
+        int high = to;
+        while (high - low > 1) {
+            int middle = (low + high) / 2;
+            if (holdsAt(middle) == holds) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return high;
+    }
+
+    private boolean holdsAt(int screen) {
+        Lengths lengths = lengths(screen);
+        Row row = row(lengths);
+        return !isAway(lengths) && !row.pieces().isEmpty() && row.holds(lengths, room(lengths));
+    }
+
+    /** What would make it stand in one line there, or at least help; the least trouble first. Nothing where it does. */
+    public List<Remedy> remedies(int screen) {
+        Laid now = at(screen);
+        if (now.state() == State.AWAY || now.state() == State.HOLDS) {
+            return List.of();
+        }
+        Lengths lengths = lengths(screen);
+        return Remedy.of(row(lengths), now, other -> {
+            Presentation presentation = other.presentation();
+            return other.at(lengths, lengths.room(zone, presentation.width(), around, brand));
+        });
+    }
+
+    private Lengths lengths(int screen) {
+        return new Lengths(details.look(), details.tuning(), screen);
+    }
+
+    private Row row(Lengths lengths) {
+        Row row = rows.get(lengths.isNarrow() ? Device.PHONE : Device.WIDE);
+        return row == null ? rows.values().iterator().next() : row;
+    }
+
+    private double room(Lengths lengths) {
+        return lengths.room(zone, menu.presentation().width(), around, brand);
+    }
+
+    private boolean isAway(Lengths lengths) {
+        return zone == Zone.HEADER && lengths.isNarrow() || zone == Zone.PHONE_DRAWER && !lengths.isNarrow();
+    }
+}
