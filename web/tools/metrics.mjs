@@ -13,7 +13,15 @@ import { decompress } from "wawoff2";
 
 const require = createRequire(import.meta.url);
 const TO = "../core/src/main/resources/velnik/core/fit/faces.txt";
-const FAMILIES = ["bricolage-grotesque", "brygada-1918", "familjen-grotesk", "figtree", "lora", "mulish", "rokkitt"];
+const FAMILIES = [
+  "bricolage-grotesque",
+  "brygada-1918",
+  "familjen-grotesk",
+  "figtree",
+  "lora",
+  "mulish",
+  "rokkitt",
+];
 /** Those between and beyond are reckoned from them. */
 const WEIGHTS = [400, 700];
 
@@ -33,10 +41,17 @@ async function filesOf(family) {
   const files = [];
   for (const [block] of css.matchAll(/@font-face\s*\{[^}]*\}/g)) {
     const data = await decompress(await readFile(join(dirname(sheet), /url\(\.\/([^)]+)\)/.exec(block)[1])));
-    const codes = /unicode-range:\s*([^;]+)/.exec(block)[1].split(",").flatMap((range) => {
-      const [from, to = from] = range.trim().slice(2).split("-").map((hex) => Number.parseInt(hex, 16));
-      return Array.from({ length: to - from + 1 }, (_, index) => from + index);
-    });
+    const codes = /unicode-range:\s*([^;]+)/
+      .exec(block)[1]
+      .split(",")
+      .flatMap((range) => {
+        const [from, to = from] = range
+          .trim()
+          .slice(2)
+          .split("-")
+          .map((hex) => Number.parseInt(hex, 16));
+        return Array.from({ length: to - from + 1 }, (_, index) => from + index);
+      });
     files.push({ face: new Face(new Blob(data)), codes });
   }
   const claimed = new Map();
@@ -46,7 +61,10 @@ async function filesOf(family) {
   }
   return files.map(({ face }, index) => ({
     face,
-    codes: [...claimed].filter(([, file]) => file === index).map(([code]) => code).sort((a, b) => a - b),
+    codes: [...claimed]
+      .filter(([, file]) => file === index)
+      .map(([code]) => code)
+      .sort((a, b) => a - b),
   }));
 }
 
@@ -69,9 +87,15 @@ function linesOf(font, codes) {
     if (seen.has(lefts[l])) return [];
     seen.add(lefts[l]);
     const each = new Map(row.flatMap((move, r) => (move === 0 ? [] : [[rights[r], move]])));
-    return each.size === 0 ? [] : [`k ${lefts[l]} ${[...each].map(([right, move]) => `${right}:${move}`).join(" ")}`];
+    return each.size === 0
+      ? []
+      : [`k ${lefts[l]} ${[...each].map(([right, move]) => `${right}:${move}`).join(" ")}`];
   });
-  return ["file", ...codes.map((code, i) => `${code.toString(16)} ${widths[i]} ${lefts[i]} ${rights[i]}`), ...told];
+  return [
+    "file",
+    ...codes.map((code, i) => `${code.toString(16)} ${widths[i]} ${lefts[i]} ${rights[i]}`),
+    ...told,
+  ];
 }
 
 const lines = [];

@@ -32,6 +32,7 @@ export type RowPlace = Schemas["RowPlace"];
 export type OfferDto = Schemas["OfferDto"];
 export type TextPlaceDto = Schemas["TextPlaceDto"];
 export type ZonesDto = Schemas["ZonesDto"];
+export type FitDto = Schemas["FitDto"];
 export type ScopeRowDto = Schemas["ScopeRowDto"];
 export type ScopeDto = Schemas["ScopeDto"];
 export type SaysDto = Schemas["SaysDto"];
@@ -237,6 +238,8 @@ export const api = {
     call<Schemas["ItemsPreview"]>("POST", "/imports/items?dryRun=true", { request, basedOn, text, place }),
   zones: (page: string | null, abandoned?: AbortSignal) =>
     call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`, undefined, abandoned),
+  fit: (page: string, width: number, abandoned?: AbortSignal) =>
+    call<FitDto[]>("GET", `/fit?page=${page}&width=${width}`, undefined, abandoned),
   findings: (abandoned?: AbortSignal) => call<FindingDto[]>("GET", "/findings", undefined, abandoned),
   placings: (abandoned?: AbortSignal) =>
     call<Readonly<Record<string, PlacingDto>>>("GET", "/placings", undefined, abandoned),

@@ -4,6 +4,7 @@ import { Answered } from "../shared/answer";
 import { Group } from "../shared/Group";
 import { Problem } from "../shared/Problem";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { MenuFits } from "../zones/MenuFits";
 import { MenuZones } from "../zones/MenuZones";
 import { useZones } from "../zones/useZones";
 import { type Appearing, beginning } from "./deeds";
@@ -46,6 +47,7 @@ export function MenuCard(props: {
         <Answered answer={zones} what="where it is shown">
           {(table) => <MenuZones {...{ copy, store, table, menu }} page={props.page} onResult={told} />}
         </Answered>
+        <MenuFits revision={copy.revision} page={props.page} menu={menu.id} />
       </Group>
       <StandsHere copy={copy} menu={menu} page={props.page} />
       <Group name="menu-joining" folded heading="New open pages">

@@ -13,6 +13,7 @@ import { WindowPane } from "../window/WindowPane";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf, pathTo } from "../working-copy/tree";
 import { CellCard } from "./CellCard";
+import { Fits } from "./Fits";
 import { pagesScope, pageWithin, scopeKey, scopeName, scopesOf, sectionScope } from "./scopes";
 import { useZones } from "./useZones";
 import { ZoneTable } from "./ZoneTable";
@@ -86,6 +87,7 @@ function ZonesScreen(props: {
               stopRef={stopRef}
               onChoose={(zone, scope, byKey) => choose(zone, scope ?? ownScope, scope === null, byKey)}
             />
+            <Fits store={store} revision={copy.revision} table={table} page={page} title={title} />
           </div>
           <div className="new-scope">
             <Editing>

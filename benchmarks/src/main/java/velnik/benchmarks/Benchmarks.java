@@ -26,6 +26,7 @@ public final class Benchmarks {
     private static final double BIRTH_BOUND_MILLIS = 200;
     private static final double FINDINGS_BOUND_MILLIS = 100;
     private static final double SEARCH_BOUND_MILLIS = 5;
+    private static final double FIT_BOUND_MICROS = 1_000;
     private static final double IMPORT_BOUND_MILLIS = 3_000;
     private static final double VISITOR_BOUND = 0.95;
     private static final double OLD_BOUND = 0.8;
@@ -56,6 +57,17 @@ public final class Benchmarks {
         line("%s, 10,000 pages, median", "all findings", findings, "ms", findings <= FINDINGS_BOUND_MILLIS, "≤ 100");
         double search = median(run(SearchBenchmark.class), "find", null);
         line("%s, 10,000 pages, median", "a visitor's search", search, "ms", search <= SEARCH_BOUND_MILLIS, "≤ 5");
+        Collection<RunResult> fits = run(FitBenchmark.class);
+        for (String which : new String[] {"width", "allWidths"}) {
+            double fit = median(fits, which, null);
+            line(
+                    "how a row of 40 items fits, %s, median",
+                    which.equals("width") ? "at one width" : "at all widths",
+                    fit,
+                    "µs",
+                    fit <= FIT_BOUND_MICROS,
+                    "≤ 1,000");
+        }
         Collection<RunResult> maps = run(PersistentMapBenchmark.class);
         for (String operation : new String[] {"Find", "Replace"}) {
             double ratio = mean(maps, "pcollections" + operation) / mean(maps, "vavr" + operation);

@@ -57,10 +57,10 @@ public final class FitWords {
                         fit.more()));
     }
 
-    public static String remedy(Remedy remedy) {
-        String words = WORDS.say("remedy." + remedy.kind().name(), remedy);
-        return remedy.holds()
+    public static String adjustment(Adjustment adjustment) {
+        String words = WORDS.say("adjustment." + adjustment.kind().name(), adjustment);
+        return adjustment.holds()
                 ? words
-                : WORDS.say("remedy.over", Map.of("words", words, "over", (long) Math.ceil(remedy.over())));
+                : WORDS.say("adjustment.over", Map.of("words", words, "over", (long) Math.ceil(adjustment.over())));
     }
 }

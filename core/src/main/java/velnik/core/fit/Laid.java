@@ -26,8 +26,11 @@ public record Laid(State state, double room, double needs, List<List<Box>> lines
         AWAY
     }
 
-    /** @param start from where the row begins, in the direction of reading */
-    public record Box(String label, double start, double width) {
+    /**
+     * @param iconAlone whether its label does not show
+     * @param start from where the row begins, in the direction of reading
+     */
+    public record Box(String label, boolean iconAlone, double start, double width) {
         double end() {
             return start + width;
         }
@@ -56,7 +59,7 @@ public record Laid(State state, double room, double needs, List<List<Box>> lines
                 line = new ArrayList<>();
                 start = 0;
             }
-            Box placed = new Box(box.label(), start, Math.min(box.width(), room));
+            Box placed = new Box(box.label(), box.iconAlone(), start, Math.min(box.width(), room));
             line.add(placed);
             end = placed.end();
         }

@@ -12,6 +12,7 @@ import velnik.core.text.Messages;
 /**
  * One item of a row: what of its width grows with the type of the menu, and what goes by the page.
  *
+ * @param iconAlone whether its label does not show
  * @param ems of the menu's type
  * @param aloneEms likewise, if its icon stood in the place of its words; as many where it has none, or does
  * @param rems of the page's
@@ -22,6 +23,7 @@ import velnik.core.text.Messages;
  */
 record Piece(
         String label,
+        boolean iconAlone,
         double ems,
         double aloneEms,
         double rems,
@@ -63,6 +65,7 @@ record Piece(
         if (row.target() instanceof Target.ToChannels(var channels)) {
             return new Piece(
                     row.label(),
+                    true,
                     0,
                     0,
                     channels.size() * (CHANNEL + BETWEEN_CHANNELS) - BETWEEN_CHANNELS,
@@ -89,6 +92,7 @@ record Piece(
                 + (leads && appearance.newTab() ? NEW_TAB : 0);
         return new Piece(
                 label,
+                alone,
                 ems,
                 icon && !alone ? ems - told : ems,
                 0,
@@ -102,7 +106,7 @@ record Piece(
     static Piece more(String label, Type type) {
         Face face = Face.of(type.text());
         double ems = face.width(label, type.textWeight());
-        return new Piece(label, ems, ems, 0, false, Opener.WORDS, 0, face.has(label));
+        return new Piece(label, false, ems, ems, 0, false, Opener.WORDS, 0, face.has(label));
     }
 
     boolean couldBeIconAlone() {
@@ -110,7 +114,8 @@ record Piece(
     }
 
     Piece withIconAlone() {
-        return new Piece(label, aloneEms, aloneEms, rems, button, opener, noteEms, known);
+        return new Piece(
+                label, iconAlone || couldBeIconAlone(), aloneEms, aloneEms, rems, button, opener, noteEms, known);
     }
 
     /**

@@ -15,6 +15,9 @@ import velnik.core.site.Zone;
  */
 record Row(Zone zone, Presentation presentation, List<Piece> pieces, Piece more, String fold) {
 
+    /** About as wide as a button with a short word is, in rems; nothing hangs on it. */
+    private static final int FOLDED = 5;
+
     Row {
         pieces = List.copyOf(pieces);
     }
@@ -40,7 +43,13 @@ record Row(Zone zone, Presentation presentation, List<Piece> pieces, Piece more,
         }
         return switch (presentation.overflow()) {
             case WRAP -> new Laid(State.WRAPS, room, needs, lines, 0);
-            case FOLD -> new Laid(State.FOLDED, room, needs, List.of(List.of(new Box(fold, 0, 0))), pieces.size());
+            case FOLD ->
+                new Laid(
+                        State.FOLDED,
+                        room,
+                        needs,
+                        List.of(List.of(new Box(fold, false, 0, Math.min(room, FOLDED * lengths.rem())))),
+                        pieces.size());
             case MORE -> {
                 List<Box> before = before(boxes, box(more, lengths), gap, room);
                 yield new Laid(
@@ -74,7 +83,11 @@ record Row(Zone zone, Presentation presentation, List<Piece> pieces, Piece more,
     }
 
     private Box box(Piece piece, Lengths lengths) {
-        return new Box(piece.label(), 0, piece.width(lengths, zone, lengths.type(zone, presentation.size())));
+        return new Box(
+                piece.label(),
+                piece.iconAlone(),
+                0,
+                piece.width(lengths, zone, lengths.type(zone, presentation.size())));
     }
 
     private static double needs(List<Box> boxes, double gap) {

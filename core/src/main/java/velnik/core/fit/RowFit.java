@@ -158,14 +158,14 @@ public final class RowFit {
         return !isAway(lengths) && !row.pieces().isEmpty() && row.holds(lengths, room(lengths));
     }
 
-    /** What would make it stand in one line there, or at least help; the least trouble first. Nothing where it does. */
-    public List<Remedy> remedies(int screen) {
+    /** What would make it stand in one line there, or at least help; what does first, and of that the least trouble. Nothing where it does. */
+    public List<Adjustment> adjustments(int screen) {
         Laid now = at(screen);
         if (now.state() == State.AWAY || now.state() == State.HOLDS) {
             return List.of();
         }
         Lengths lengths = lengths(screen);
-        return Remedy.of(row(lengths), now, other -> {
+        return Adjustment.of(row(lengths), now, other -> {
             Presentation presentation = other.presentation();
             return other.at(lengths, lengths.room(zone, presentation.width(), around, brand));
         });

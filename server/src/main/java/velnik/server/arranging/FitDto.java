@@ -1,9 +1,9 @@
 package velnik.server.arranging;
 
 import java.util.List;
+import velnik.core.fit.Adjustment;
 import velnik.core.fit.FitWords;
 import velnik.core.fit.Laid;
-import velnik.core.fit.Remedy;
 import velnik.core.fit.RowFit;
 import velnik.core.site.Zone;
 
@@ -15,7 +15,7 @@ import velnik.core.site.Zone;
  * @param about why the figures are not exact; empty where they are
  * @param at the widths of usual screens, widest first
  * @param shown the width that was asked for
- * @param remedies what would help there; nothing where it stands in one line
+ * @param adjustments what would help there; nothing where it stands in one line
  */
 record FitDto(
         Zone zone,
@@ -25,7 +25,7 @@ record FitDto(
         String about,
         List<AtDto> at,
         ShownDto shown,
-        List<RemedyDto> remedies) {
+        List<AdjustmentDto> adjustments) {
 
     /** @param says how it stands there, in words */
     record AtDto(int width, Laid.State state, String says) {}
@@ -35,13 +35,19 @@ record FitDto(
      * @param needs what it takes to stand in one line
      * @param lines what stands in each, from the first
      */
-    record ShownDto(int width, Laid.State state, String says, double room, double needs, List<List<Laid.Box>> lines) {}
+    record ShownDto(int width, Laid.State state, String says, double room, double needs, List<List<BoxDto>> lines) {}
+
+    /**
+     * @param iconAlone whether its label does not show
+     * @param start from where the row begins
+     */
+    record BoxDto(String label, boolean iconAlone, double start, double width) {}
 
     /**
      * @param holds whether it stands in one line then
      * @param says what it is, in words
      */
-    record RemedyDto(Remedy.Kind kind, boolean holds, String says) {}
+    record AdjustmentDto(Adjustment.Kind kind, boolean holds, String says) {}
 
     static FitDto of(RowFit fit, int width) {
         Laid shown = fit.at(width);
@@ -57,9 +63,22 @@ record FitDto(
                             return new AtDto(each, laid.state(), FitWords.at(fit, laid));
                         })
                         .toList(),
-                new ShownDto(width, shown.state(), FitWords.at(fit, shown), shown.room(), shown.needs(), shown.lines()),
-                fit.remedies(width).stream()
-                        .map(remedy -> new RemedyDto(remedy.kind(), remedy.holds(), FitWords.remedy(remedy)))
+                new ShownDto(
+                        width,
+                        shown.state(),
+                        FitWords.at(fit, shown),
+                        shown.room(),
+                        shown.needs(),
+                        shown.lines().stream()
+                                .map(line -> line.stream().map(FitDto::box).toList())
+                                .toList()),
+                fit.adjustments(width).stream()
+                        .map(adjustment -> new AdjustmentDto(
+                                adjustment.kind(), adjustment.holds(), FitWords.adjustment(adjustment)))
                         .toList());
+    }
+
+    private static BoxDto box(Laid.Box box) {
+        return new BoxDto(box.label(), box.iconAlone(), box.start(), box.width());
     }
 }

@@ -1,6 +1,7 @@
 package velnik.core.fit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.IntPredicate;
@@ -18,7 +19,7 @@ import velnik.core.site.Placing.Width;
  * @param over by how many pixels it is too long then; 0 where it holds
  * @param count of letters or items that are meant, or that go behind something; 0 where there are none
  */
-public record Remedy(Kind kind, boolean holds, double over, int count) {
+public record Adjustment(Kind kind, boolean holds, double over, int count) {
 
     public enum Kind {
         /** As wide as the zone. */
@@ -39,45 +40,48 @@ public record Remedy(Kind kind, boolean holds, double over, int count) {
     }
 
     /** @param laying lays another row at the same width of the screen */
-    static List<Remedy> of(Row row, Laid now, Function<Row, Laid> laying) {
+    static List<Adjustment> of(Row row, Laid now, Function<Row, Laid> laying) {
         Presentation has = row.presentation();
-        List<Remedy> remedies = new ArrayList<>();
+        List<Adjustment> adjustments = new ArrayList<>();
         if (has.width() != Width.FULL) {
-            remedies.add(of(Kind.FULL_WIDTH, laying.apply(row.with(has.withWidth(Width.FULL)))));
+            adjustments.add(of(Kind.FULL_WIDTH, laying.apply(row.with(has.withWidth(Width.FULL)))));
         }
         boolean looser = has.gap() != Gap.TIGHT;
         boolean larger = has.size() != Size.SMALL;
         Presentation tight = has.withGap(Gap.TIGHT);
         if (looser) {
-            remedies.add(of(Kind.TIGHT_GAP, laying.apply(row.with(tight))));
+            adjustments.add(of(Kind.TIGHT_GAP, laying.apply(row.with(tight))));
         }
         if (larger) {
-            remedies.add(of(Kind.SMALL_TYPE, laying.apply(row.with(has.withSize(Size.SMALL)))));
+            adjustments.add(of(Kind.SMALL_TYPE, laying.apply(row.with(has.withSize(Size.SMALL)))));
         }
-        if (looser && larger && remedies.stream().noneMatch(Remedy::holds)) {
-            remedies.add(of(Kind.TIGHT_AND_SMALL, laying.apply(row.with(tight.withSize(Size.SMALL)))));
+        if (looser && larger && adjustments.stream().noneMatch(Adjustment::holds)) {
+            adjustments.add(of(Kind.TIGHT_AND_SMALL, laying.apply(row.with(tight.withSize(Size.SMALL)))));
         }
         if (row.pieces().stream().anyMatch(Piece::couldBeIconAlone)) {
-            remedies.add(of(
+            adjustments.add(of(
                     Kind.ICONS_ALONE,
                     laying.apply(row.with(
                             row.pieces().stream().map(Piece::withIconAlone).toList()))));
         }
         int letters =
                 row.pieces().stream().mapToInt(piece -> piece.label().length()).sum();
-        remedies.add(new Remedy(Kind.SHORTER_LABELS, true, 0, (int) Math.ceil(now.over() / now.needs() * letters)));
+        adjustments.add(
+                new Adjustment(Kind.SHORTER_LABELS, true, 0, (int) Math.ceil(now.over() / now.needs() * letters)));
         int stay = most(
                 row.pieces().size(),
                 items -> laying.apply(row.with(row.pieces().subList(0, items))).state() == State.HOLDS);
         if (stay > 0) {
-            remedies.add(new Remedy(Kind.FEWER_ITEMS, true, 0, row.pieces().size() - stay));
+            adjustments.add(
+                    new Adjustment(Kind.FEWER_ITEMS, true, 0, row.pieces().size() - stay));
         }
         if (has.overflow() == Overflow.WRAP && row.pieces().size() > 1) {
             Laid more = laying.apply(row.with(has.withOverflow(Overflow.MORE)));
-            remedies.add(new Remedy(Kind.MORE, true, 0, more.behind()));
-            remedies.add(new Remedy(Kind.FOLD, true, 0, row.pieces().size()));
+            adjustments.add(new Adjustment(Kind.MORE, true, 0, more.behind()));
+            adjustments.add(new Adjustment(Kind.FOLD, true, 0, row.pieces().size()));
         }
-        return remedies;
+        adjustments.sort(Comparator.comparing(Adjustment::holds).reversed());
+        return adjustments;
     }
 
     /** The most items, fewer than all, that hold: where some do, all fewer do. 0 where not even one does. */
@@ -95,7 +99,7 @@ public record Remedy(Kind kind, boolean holds, double over, int count) {
         return low;
     }
 
-    private static Remedy of(Kind kind, Laid laid) {
-        return new Remedy(kind, laid.state() == State.HOLDS, laid.over(), 0);
+    private static Adjustment of(Kind kind, Laid laid) {
+        return new Adjustment(kind, laid.state() == State.HOLDS, laid.over(), 0);
     }
 }

@@ -1,0 +1,172 @@
+package velnik.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Rows of menus and the room they have: what is reckoned, beside what a browser does. */
+public class FitIT extends UndoneTest {
+    private static final int LABELS = 300;
+
+    /** Labels of a row that are not as wide as reckoned, by more than two pixels, or not known to be. */
+    private static final String UNLIKE_LABELS = "fits => {"
+            + " const fit = fits.find(({ zone }) => zone === 'ABOVE');"
+            + " const seen = [...document.querySelector('[data-zone=ABOVE] .across > ul').children];"
+            + " const reckoned = fit.shown.lines.flat();"
+            + " if (fit.about !== '' || seen.length !== reckoned.length || seen.length !== " + LABELS + ")"
+            + "   return [fit.about, seen.length, reckoned.length];"
+            + " return seen.flatMap((item, index) => {"
+            + "   const { label, width } = reckoned[index];"
+            + "   const shown = item.getBoundingClientRect().width;"
+            + "   return Math.abs(width - shown) <= 2 ? [] : [`${label}: ${width}, shown ${shown}`]; }); }";
+
+    /** Rows that have another room than reckoned, by more than two pixels, or other lines. */
+    private static final String UNLIKE_ROWS = "fits => fits.flatMap(({ zone, shown }) => {"
+            + " const list = document.querySelector(`[data-zone=${zone}] .across > ul`);"
+            + " const tops = [...list.children].map(item => Math.round("
+            + "   (item.getClientRects().length ? item : item.firstElementChild).getBoundingClientRect().top));"
+            + " const room = list.getBoundingClientRect().width;"
+            + " const lines = new Set(tops).size;"
+            + " const alike = room === 0 ? shown.state === 'AWAY'"
+            + "   : Math.abs(shown.room - room) <= 2 && shown.lines.length === lines;"
+            + " return alike ? [] : [`${zone}: ${shown.says}, ${shown.room} px; shown ${room} px, ${lines}`]; })";
+
+    private static final String LATIN =
+            "Hire Repairs Moorings Café Courses Waffles fjord AVAILABLE To Type “Quay” — affine £12.50 50% off Q&A l’été";
+    private static final String FURTHER =
+            "Łódź żaglowa Příjezd loděnice Größe Ærø Üçüncü köprü İskele Őrült Ștefan Þorskur Curaçao naïve ijsvogel";
+    private static final String VIETNAMESE = "Thuê thuyền ở đây Sửa chữa Bến đậu Giờ thủy triều Liên hệ với chúng tôi";
+    private static final String RUSSIAN = "Прокат лодок Ремонт и окраска Стоянка на зиму Учёба Щука Объявления";
+    private static final String GREEK = "Ενοικίαση σκαφών Επισκευές Ώρες Παλίρροια Επικοινωνία";
+
+    /** What is set apart, with the scripts that its own fonts have. */
+    @DataProvider
+    public Object[][] types() {
+        return new Object[][] {
+            {"STAITHE", "", List.of(LATIN, FURTHER)},
+            {"WEIR", "", List.of(LATIN, FURTHER, VIETNAMESE, RUSSIAN)},
+            {"TOWPATH", "", List.of(LATIN, FURTHER, VIETNAMESE)},
+            {"TIDETABLE", "", List.of(LATIN, FURTHER, VIETNAMESE)},
+            {"STAITHE", "FAMILJEN_BRYGADA", List.of(LATIN, FURTHER, VIETNAMESE, RUSSIAN, GREEK)},
+            {"WEIR", "LORA_FAMILJEN", List.of(LATIN, FURTHER, VIETNAMESE, RUSSIAN)},
+        };
+    }
+
+    @Test(dataProvider = "types")
+    public void labels_areAsWideAsReckoned(String look, String type, List<String> scripts) {
+        List<String> labels = labels(scripts);
+        showsSigns(look, type, labels, "ABOVE");
+        Page page = new Visitor(velnik, wide()).page();
+        for (int width : List.of(1280, 390)) {
+            opens(page, width);
+            assertEquals(page.evaluate(UNLIKE_LABELS, fits(width)), List.of(), look + " at " + width);
+        }
+    }
+
+    /** Two or three words each, of all scripts in turn. */
+    private static List<String> labels(List<String> scripts) {
+        List<String> labels = new ArrayList<>();
+        for (int label = 0; label < LABELS; label++) {
+            String[] words = scripts.get(label % scripts.size()).split(" ");
+            labels.add(words[label % words.length] + " " + words[(label * 7 + label / words.length) % words.length]
+                    + (label % 3 == 0 ? " " + words[(label * 5 + 1) % words.length] : ""));
+        }
+        return labels;
+    }
+
+    /** In a look and a type, signs instead of what stands in zones, across; and visitors get it. */
+    private void showsSigns(String look, String type, List<String> labels, String... zones) {
+        List<String> changes = new ArrayList<>();
+        changes.add("{'kind':'setLook','look':'" + look + "'}");
+        changes.add("{'kind':'setToken','token':'TYPE','value':'" + type + "'}");
+        changes.add("{'kind':'addMenu','menu':'signs','after':null,'name':'Signs'}");
+        List<String> items = new ArrayList<>();
+        for (int label = 0; label < labels.size(); label++) {
+            items.add("{'id':'sign" + label + "','place':{'parent':'signs','after':"
+                    + (label == 0 ? "null" : "'sign" + (label - 1) + "'")
+                    + ",'anchor':null},'kind':{'kind':'TEXT','page':null,'carries':null,'address':null,'file':null,"
+                    + "'menu':null,'list':null,'words':null,'side':null},'label':'" + labels.get(label) + "'}");
+        }
+        changes.add("{'kind':'addItems','items':[" + String.join(",", items) + "]}");
+        for (String zone : zones) {
+            changes.add("{'kind':'assignMenus','zone':'" + zone + "','scope':{'kind':'EVERYWHERE','page':null,"
+                    + "'layout':null,'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'signs','form':'ACROSS',"
+                    + "'size':null,'alignment':'START','width':null,'gap':null,'overflow':null,'fromLevel':1,"
+                    + "'levels':null,'currentBranchOnly':false}],'before':null,'after':null}}");
+        }
+        mara.sends(String.join(",", changes));
+        mara.publishesWhatWaits();
+    }
+
+    /** What is reckoned of the home page. */
+    private Object fits(int width) {
+        return mara.page()
+                .evaluate("async width => (await fetch(`/-/api/fit?page=home&width=${width}`)).json()", width);
+    }
+
+    /** With its own fonts, which come too late for the first page. */
+    private void opens(Page page, int width) {
+        page.setViewportSize(width, 800);
+        page.navigate(velnik.url("/"));
+        page.evaluate("document.fonts.ready");
+        page.reload();
+        page.evaluate("document.fonts.ready");
+    }
+
+    @DataProvider
+    public Object[][] looks() {
+        return new Object[][] {{"STAITHE"}, {"WEIR"}, {"TOWPATH"}, {"TIDETABLE"}};
+    }
+
+    /** In every zone where rows can stand, at every usual width and some between: as many lines, and as much room. */
+    @Test(dataProvider = "looks")
+    public void rows_haveTheRoomReckoned_andWrapWhereTheyShould(String look) {
+        List<String> labels = List.of(
+                "Tide tables", "Hire by the day", "Berths", "Slipway", "Winter storage", "Lessons", "Who we are");
+        showsSigns(look, "", labels, "ABOVE", "SIDEBAR", "BESIDE", "BELOW", "FOOTER");
+        Page page = new Visitor(velnik, wide()).page();
+        for (int width : List.of(2200, 1500, 1280, 1024, 961, 960, 768, 390, 320)) {
+            opens(page, width);
+            assertEquals(page.evaluate(UNLIKE_ROWS, fits(width)), List.of(), look + " at " + width);
+        }
+    }
+
+    /** On a tablet the header goes on in a second line; its owner finds that out, and lets the last items go behind a word. */
+    @Test
+    public void owner_makesAHeaderFitATablet() {
+        mara.opensScreen("Zones");
+        Page page = mara.page();
+        Locator header = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Main in Header"));
+        assertThat(header).containsText("In one line from 1,254 px on.");
+        header.getByText("1024 wraps").click();
+        assertThat(header.getByRole(AriaRole.STATUS)).containsText("1024 px: In 2 lines; 210 px too long for one.");
+        assertThat(header.locator(".fit-line")).hasCount(2);
+        mara.isAccessible("how rows fit");
+
+        page.getByRole(AriaRole.SLIDER).focus();
+        mara.presses("ArrowRight");
+        assertThat(header.getByRole(AriaRole.STATUS)).containsText("1025 px: ");
+        mara.presses("ArrowLeft");
+        header.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Set it for every page: The last 4 items behind “More”"))
+                .click();
+        assertThat(header.getByRole(AriaRole.STATUS)).containsText("The last 4 items are behind “More”");
+        assertThat(header.locator(".fit-line")).hasCount(1);
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, tablet());
+        visitor.opens("/");
+        assertThat(visitor.across().locator(".more > ul > li")).hasCount(4);
+        mara.opensScreen("Menus");
+        mara.chooses("Main");
+        assertThat(page.getByText("Header: In one line from 1,254 px on.")).isVisible();
+        mara.complainsOfNothing();
+    }
+}

@@ -1,0 +1,26 @@
+import { Link } from "react-router";
+import { api } from "../api/client";
+import { ZONE_WORDS } from "../menus/words";
+import { Answered, useAnswer } from "../shared/answer";
+
+/** Pixels; what is told of a menu holds for every width. */
+const ANY = 1024;
+
+/** From which width of the screen on a menu that stands across on a page does so in one line. */
+export function MenuFits(props: { readonly revision: number; readonly page: string; readonly menu: string }) {
+  const { revision, page, menu } = props;
+  const answer = useAnswer(["fit", page], `${revision} ${ANY}`, (signal) => api.fit(page, ANY, signal));
+  return (
+    <Answered answer={answer} what="how its row fits">
+      {(fits) =>
+        fits
+          .filter((fit) => fit.menu === menu)
+          .map((fit) => (
+            <p className="hint" key={fit.zone}>
+              {ZONE_WORDS[fit.zone]}: {fit.holds} <Link to="/zones">What would help</Link>
+            </p>
+          ))
+      }
+    </Answered>
+  );
+}
