@@ -1,10 +1,6 @@
 // Makes the widths of the letters of the looks' own type, by which the core reckons how wide labels are, out of the
 // fonts that ship, by the shaper that browsers use:
 //   npm install --no-save harfbuzzjs@1.6.4 wawoff2@2.0.1 && node tools/metrics.mjs
-//
-// Of each family and weight `face FAMILY WEIGHT UNITS`; of each of its files `file`, since browsers shape each by
-// itself; of each letter `CODE WIDTH LEFT RIGHT`, where letters of one class do the same to what follows (left) or goes
-// before (right); of each left class that moves anything `k LEFT RIGHT:MORE …`. Ligatures are told as such moves.
 import { readFile, writeFile } from "node:fs/promises";
 import { createRequire } from "node:module";
 import { dirname, join } from "node:path";
@@ -12,7 +8,7 @@ import { Blob, Buffer, Face, Font, shape, Variation } from "harfbuzzjs";
 import { decompress } from "wawoff2";
 
 const require = createRequire(import.meta.url);
-const TO = "../core/src/main/resources/velnik/core/fit/faces.txt";
+const TO = "../core/src/main/resources/velnik/core/fit/Faces.properties";
 const FAMILIES = [
   "bricolage-grotesque",
   "brygada-1918",
@@ -74,7 +70,8 @@ function classes(keys) {
   return keys.map((key) => known.get(key) ?? known.set(key, known.size).size - 1);
 }
 
-function linesOf(font, codes) {
+/** Its letters, and how pairs of them are moved. */
+function figuresOf(font, codes) {
   const letters = codes.map((code) => String.fromCodePoint(code));
   const widths = letters.map((letter) => widthOf(font, letter));
   const moves = letters.map((left, l) =>
@@ -89,25 +86,27 @@ function linesOf(font, codes) {
     const each = new Map(row.flatMap((move, r) => (move === 0 ? [] : [[rights[r], move]])));
     return each.size === 0
       ? []
-      : [`k ${lefts[l]} ${[...each].map(([right, move]) => `${right}:${move}`).join(" ")}`];
+      : [`${lefts[l]} ${[...each].map(([right, move]) => `${right}:${move}`).join(" ")}`];
   });
-  return [
-    "file",
-    ...codes.map((code, i) => `${code.toString(16)} ${widths[i]} ${lefts[i]} ${rights[i]}`),
-    ...told,
-  ];
+  const all = codes.map((code, i) => `${code.toString(16)} ${widths[i]} ${lefts[i]} ${rights[i]}`);
+  return `${all.join(",")};${told.join(",")}`;
 }
 
-const lines = [];
+const lines = [
+  "# The widths of letters, made by web/tools/metrics.mjs. Of each family and weight: how many units an em has; then of",
+  "# each file of it, since browsers shape each by itself, its letters, and how pairs are moved. A letter is its code, its",
+  "# width, and two classes: letters of one left class do the same to what follows them, of a right class to what goes",
+  "# before. A move is a left class, and right classes each with how much more. Ligatures are told as such moves.",
+];
 for (const family of FAMILIES) {
   const files = await filesOf(family);
   for (const weight of WEIGHTS) {
-    lines.push(`face ${family} ${weight} ${files[0].face.upem}`);
-    for (const { face, codes } of files) {
+    const each = files.map(({ face, codes }) => {
       const font = new Font(face);
       font.setVariations([new Variation("wght", weight)]);
-      lines.push(...linesOf(font, codes));
-    }
+      return figuresOf(font, codes);
+    });
+    lines.push(`${family}.${weight}=${[files[0].face.upem, ...each].join(";")}`);
   }
 }
 await writeFile(TO, `${lines.join("\n")}\n`);

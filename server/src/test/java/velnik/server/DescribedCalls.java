@@ -43,6 +43,7 @@ final class DescribedCalls {
             Map.entry("remove", "café"),
             Map.entry("address", "/contact"),
             Map.entry("icon", "search"),
+            Map.entry("picture", "kayaks"),
             Map.entry("first", "2027-04-01"),
             Map.entry("last", "2027-10-15"),
             Map.entry("opensAt", "08:00"),

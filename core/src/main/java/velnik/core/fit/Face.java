@@ -1,15 +1,11 @@
 package velnik.core.fit;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.ResourceBundle;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -97,44 +93,47 @@ final class Face {
 
     private static Map<String, Face> read() {
         Map<String, Face> faces = new HashMap<>();
-        try (BufferedReader lines = new BufferedReader(
-                new InputStreamReader(Face.class.getResourceAsStream("faces.txt"), StandardCharsets.US_ASCII))) {
-            Figures figures = new Figures(1, Map.of(), List.of());
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                String[] words = line.split(" ");
-                switch (words[0]) {
-                    case "face" -> {
-                        figures = new Figures(Integer.parseInt(words[3]), new HashMap<>(), new ArrayList<>());
-                        faces.computeIfAbsent(words[1], family -> new Face())
-                                .weights
-                                .put(Integer.parseInt(words[2]), figures);
-                    }
-                    case "file" -> figures.moves().add(new HashMap<>());
-                    case "k" -> figures.moves().getLast().put(Integer.parseInt(words[1]), moves(words));
-                    default ->
-                        figures.letters()
-                                .put(
-                                        Integer.parseInt(words[0], 16),
-                                        new Letter(
-                                                figures.moves().size() - 1,
-                                                Integer.parseInt(words[1]),
-                                                Integer.parseInt(words[2]),
-                                                Integer.parseInt(words[3])));
-                }
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException("the widths of letters cannot be read", e);
+        ResourceBundle all = ResourceBundle.getBundle("velnik.core.fit.Faces");
+        for (String name : all.keySet()) {
+            int dot = name.indexOf('.');
+            faces.computeIfAbsent(name.substring(0, dot), family -> new Face())
+                    .weights
+                    .put(Integer.parseInt(name.substring(dot + 1)), figures(all.getString(name)));
         }
         return faces;
     }
 
-    private static Map<Integer, Integer> moves(String[] words) {
-        Map<Integer, Integer> moves = new HashMap<>();
-        for (int each = 2; each < words.length; each++) {
-            int colon = words[each].indexOf(':');
-            moves.put(
-                    Integer.parseInt(words[each].substring(0, colon)),
-                    Integer.parseInt(words[each].substring(colon + 1)));
+    private static Figures figures(String written) {
+        String[] parts = written.split(";", -1);
+        Map<Integer, Letter> letters = new HashMap<>();
+        List<Map<Integer, Map<Integer, Integer>>> moves = new ArrayList<>();
+        for (int part = 1; part < parts.length; part += 2) {
+            for (String letter : parts[part].split(",")) {
+                String[] said = letter.split(" ");
+                letters.put(
+                        Integer.parseInt(said[0], 16),
+                        new Letter(
+                                moves.size(),
+                                Integer.parseInt(said[1]),
+                                Integer.parseInt(said[2]),
+                                Integer.parseInt(said[3])));
+            }
+            moves.add(moves(parts[part + 1]));
+        }
+        return new Figures(Integer.parseInt(parts[0]), letters, moves);
+    }
+
+    /** By the class on the left, by the class on the right. */
+    private static Map<Integer, Map<Integer, Integer>> moves(String written) {
+        Map<Integer, Map<Integer, Integer>> moves = new HashMap<>();
+        for (String left : written.isEmpty() ? new String[0] : written.split(",")) {
+            String[] said = left.split(" ");
+            Map<Integer, Integer> each = new HashMap<>();
+            for (int right = 1; right < said.length; right++) {
+                String[] move = said[right].split(":");
+                each.put(Integer.parseInt(move[0]), Integer.parseInt(move[1]));
+            }
+            moves.put(Integer.parseInt(said[0]), each);
         }
         return moves;
     }
