@@ -1,9 +1,8 @@
 package velnik.core.fit;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.Stream;
 import velnik.core.fit.Laid.State;
 import velnik.core.html.VisitorWords;
 import velnik.core.navigation.Navigation;
@@ -18,8 +17,8 @@ import velnik.core.site.Zone;
 import velnik.core.text.Messages;
 
 /**
- * How a menu that stands across in a zone fits there, at any width of the screen. What is in sight of a browser is
- * within a pixel or two of it, as long as the site's own fonts have all letters.
+ * How a menu that stands across in a zone fits there, at any width of the screen. A browser whose size of type is the
+ * usual one shows it so within a pixel or two, as long as the site's own fonts have all letters.
  */
 public final class RowFit {
     /** Of screens, in pixels: wide, a small notebook, a tablet, a phone, a small phone. */
@@ -36,7 +35,8 @@ public final class RowFit {
     private final Details details;
     private final Lengths.Around around;
     private final Brand brand;
-    private final Map<Device, Row> rows = new EnumMap<>(Device.class);
+    private final Row wide;
+    private final Row narrow;
 
     private RowFit(Site site, Zone zone, ZoneMenu menu, Lengths.Around around) {
         this.menu = menu;
@@ -45,20 +45,21 @@ public final class RowFit {
         this.around = around;
         Type type = Type.of(details.look(), details.tuning());
         this.brand = Brand.of(site, type);
+        this.wide = row(type, Device.WIDE);
+        this.narrow = row(type, Device.PHONE);
+    }
+
+    private Row row(Type type, Device device) {
         Messages words = VisitorWords.in(details.language());
-        for (Device device : Device.values()) {
-            rows.put(
-                    device,
-                    new Row(
-                            zone,
-                            menu.presentation(),
-                            menu.rows().stream()
-                                    .filter(row -> row.isOn(device))
-                                    .map(row -> Piece.of(row, device, type, words, details.name()))
-                                    .toList(),
-                            Piece.more(words.say("more"), type),
-                            words.say("menu")));
-        }
+        return new Row(
+                zone,
+                menu.presentation(),
+                menu.rows().stream()
+                        .filter(row -> row.isOn(device))
+                        .map(row -> Piece.of(row, device, type, words, details.name()))
+                        .toList(),
+                Piece.more(words.say("more"), type),
+                words.say("menu"));
     }
 
     /** Of every menu that stands across on a page, zone by zone. Costs O(letters of labels). */
@@ -93,12 +94,12 @@ public final class RowFit {
 
     /** The word behind which items go that have no room. */
     String more() {
-        return rows.values().iterator().next().more().label();
+        return wide.more().label();
     }
 
     /** Whether the font that ships has every letter; otherwise it depends on the visitor's own. */
     public boolean isKnown() {
-        return rows.values().stream().allMatch(row -> row.pieces().stream().allMatch(Piece::known));
+        return Stream.of(wide, narrow).flatMap(row -> row.pieces().stream()).allMatch(Piece::known);
     }
 
     /**
@@ -117,28 +118,27 @@ public final class RowFit {
     /** Where it stands in one line. Costs O(items × widths looked at), which are some 300. */
     public List<Span> holds() {
         List<Span> spans = new ArrayList<>();
-        int from = holdsAt(LEAST) ? LEAST : 0;
+        boolean holds = holdsAt(LEAST);
+        int from = LEAST;
         for (int screen = LEAST; screen < MOST; screen += STEP) {
             int next = Math.min(screen + STEP, MOST);
-            if (holdsAt(screen) != holdsAt(next)) {
-                int turn = turn(screen, next);
-                if (from > 0) {
+            if (holdsAt(next) != holds) {
+                int turn = turn(screen, next, holds);
+                if (holds) {
                     spans.add(new Span(from, turn - 1));
-                    from = 0;
-                } else {
-                    from = turn;
                 }
+                holds = !holds;
+                from = turn;
             }
         }
-        if (from > 0) {
+        if (holds) {
             spans.add(new Span(from, MOST));
         }
         return spans;
     }
 
-    /** The first width that is unlike the one before it. */
-    private int turn(int from, int to) {
-        boolean holds = holdsAt(from);
+    /** The first width where it is otherwise than at the first, as it is at the last. */
+    private int turn(int from, int to, boolean holds) {
         int low = from;
         int high = to;
         while (high - low > 1) {
@@ -158,7 +158,10 @@ public final class RowFit {
         return !isAway(lengths) && !row.pieces().isEmpty() && row.holds(lengths, room(lengths));
     }
 
-    /** What would make it stand in one line there, or at least help; what does first, and of that the least trouble. Nothing where it does. */
+    /**
+     * What would make it stand in one line there, and after that what would help without being enough, each with the
+     * least trouble first. Nothing where it stands in one line.
+     */
     public List<Adjustment> adjustments(int screen) {
         Laid now = at(screen);
         if (now.state() == State.AWAY || now.state() == State.HOLDS) {
@@ -176,8 +179,7 @@ public final class RowFit {
     }
 
     private Row row(Lengths lengths) {
-        Row row = rows.get(lengths.isNarrow() ? Device.PHONE : Device.WIDE);
-        return row == null ? rows.values().iterator().next() : row;
+        return lengths.isNarrow() ? narrow : wide;
     }
 
     private double room(Lengths lengths) {
