@@ -71,5 +71,5 @@ export function LookFrame(props: {
 }
 
 function addressOf(base: string, look: Look, page: string): string {
-  return lookedAt(base, new URLSearchParams({ page }), { day: null, member: false, look }, "");
+  return lookedAt(base, new URLSearchParams({ page }), { day: null, member: false, look, live: false }, "");
 }

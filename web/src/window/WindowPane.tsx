@@ -5,6 +5,8 @@ import { Problem } from "../shared/Problem";
 import { addressOf, type PageTree } from "../working-copy/tree";
 import { AsOf } from "./AsOf";
 import type { As } from "./addresses";
+import { Drawn } from "./Drawn";
+import { LiveBeside, type Looking, NOTHING } from "./LiveBeside";
 import { LookOf } from "./LookOf";
 import { PageInPreview } from "./PageInPreview";
 import { remembered } from "./remembered";
@@ -21,8 +23,6 @@ const SHOWS: Readonly<Record<Size, string>> = {
 };
 
 const percentOf = (scale: number) => `${Math.round(scale * 100)} %`;
-
-const NOTHING: Pointed = { menu: null, item: null, page: null };
 
 /** The visitor site as it would be: laid out at the width of a screen, scaled to fit, and never lying about it. */
 export function WindowPane(props: {
@@ -50,16 +50,21 @@ export function WindowPane(props: {
     Object.assign(remembered, { width, size: drawn, as });
   }, [width, drawn, as]);
   const [ground, size] = useSize();
-  const { ref: frameRef, ...frame } = useFrame({
+  /** On the whole screen what is live stands beside the working copy, elsewhere in its place. */
+  const beside = props.whole && as.live;
+  const looking: Looking = {
     page: props.page,
     address: addressOf(props.tree, props.page),
     moment: props.moment,
-    as,
-    pointed: props.pointed ?? NOTHING,
-    choosing,
+    as: { ...as, live: as.live && !beside },
     onVisit: props.onVisit,
     onSearch: () => [...props.tree.pages.values()].find((page) => page.kind === "SEARCH")?.id ?? null,
     onSigned: (member) => setAs({ ...as, member }),
+  };
+  const { ref: frameRef, ...frame } = useFrame({
+    ...looking,
+    pointed: props.pointed ?? NOTHING,
+    choosing,
     onChoose: (pointed) => {
       setChoosing(false);
       props.onPoint(pointed);
@@ -67,14 +72,16 @@ export function WindowPane(props: {
     onKey: (key) => {
       if (key === "Escape" && props.whole) props.onWhole(false);
     },
-    onAt: (left) => bringIntoSight(frameRef.current?.parentElement, left * scale),
+    onAt: (left) => bringIntoSight(frameRef.current?.closest(".ground"), left * scale),
   });
   const said = frame.outside
     ? `That link leaves the site: ${frame.outside}`
     : ((frame.over && props.nameOf?.(frame.over)) ?? null);
   const laidOut = WIDTHS[width];
-  const fit = Math.min(1, size.width / laidOut);
-  const scale = scaleAt(drawn, fit);
+  const room = beside ? size.width / 2 - BETWEEN : size.width;
+  const fit = Math.min(1, room / laidOut);
+  const scale = beside ? fit : scaleAt(drawn, fit);
+  const drawing = { laidOut, scale, width: room, height: size.height };
   return (
     <section className="window" aria-label="What visitors see">
       <WindowBar
@@ -97,31 +104,31 @@ export function WindowPane(props: {
         onWhole={props.onWhole}
       />
       <div
-        className={scale > fit ? "ground cut" : "ground"}
+        className={`ground ${scale > fit ? "cut" : ""} ${beside ? "pair" : ""}`}
         ref={ground}
         // What scrolls can be scrolled by keys too.
         {...(scale > fit && { role: "group", "aria-label": "The page, as far as it is seen", tabIndex: 0 })}
       >
-        <Problem sentence={frame.problem} />
-        {frame.source && (
-          <iframe
-            key={frame.key}
-            ref={frameRef}
-            title="The visitor site"
-            src={frame.source}
-            sandbox="allow-scripts allow-forms"
-            style={{
-              width: laidOut,
-              height: size.height / scale,
-              transform: `scale(${scale})`,
-              marginInlineStart: Math.max(0, (size.width - laidOut * scale) / 2),
-            }}
-          />
-        )}
+        {beside && <LiveBeside looking={looking} drawing={drawing} />}
+        <div>
+          <Problem sentence={frame.problem} />
+          {frame.source && (
+            <Drawn
+              key={frame.key}
+              {...drawing}
+              frameRef={frameRef}
+              title="The visitor site"
+              source={frame.source}
+            />
+          )}
+        </div>
       </div>
     </section>
   );
 }
+
+/** Pixels between two pages, halved. */
+const BETWEEN = 5;
 
 /** How the site is looked at: the width, the scale, the day, as whom. */
 function WindowBar(props: {
@@ -188,6 +195,17 @@ function WindowBar(props: {
           onClick={() => setAs({ ...as, member: !as.member })}
         >
           Member
+        </Button>
+      </Tooltip>
+      <Tooltip title="See what visitors get now; on the whole screen beside what they would get">
+        <Button
+          type="text"
+          size="small"
+          aria-pressed={as.live}
+          className={as.live ? "on" : ""}
+          onClick={() => setAs({ ...as, live: !as.live })}
+        >
+          Live
         </Button>
       </Tooltip>
       <LookOf look={as.look} onLook={(look) => setAs({ ...as, look })} />

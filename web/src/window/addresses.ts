@@ -7,6 +7,8 @@ export type As = {
   readonly member: boolean;
   /** In which look; null for that of the site. */
   readonly look: Look | null;
+  /** What visitors get now, instead of the working copy. */
+  readonly live: boolean;
 };
 
 /** By its id too, since an edit on its way may give the page another address. */
@@ -18,6 +20,7 @@ export function lookedAt(path: string, asked: URLSearchParams, as: As, words: st
   if (as.day !== null) asked.set("day", as.day);
   if (as.member) asked.set("member", "true");
   if (as.look !== null) asked.set("look", as.look);
+  if (as.live) asked.set("live", "true");
   if (words !== "") asked.set("q", words);
   return `${path}?${asked}`;
 }

@@ -5,5 +5,5 @@ import type { Size, Width } from "./widths";
 export const remembered: { width: Width; size: Size; as: As } = {
   width: window.matchMedia("(max-width: 899px)").matches ? "phone" : "wide",
   size: "readable",
-  as: { day: null, member: false, look: null },
+  as: { day: null, member: false, look: null, live: false },
 };

@@ -25,7 +25,7 @@ const HIRE: Wanted = {
   page: "hire",
   address: "/hire",
   moment: "1 0",
-  as: { day: null, member: false, look: null },
+  as: { day: null, member: false, look: null, live: false },
   pointed: { menu: "main", item: null, page: null },
   choosing: false,
   onSearch: () => "search",
@@ -67,14 +67,14 @@ describe("the window", () => {
     server.says(new Response("<h1>2</h1>"), new Response("<h1>3</h1>"), new Response("<h1>4</h1>"));
     await act(async () => rerender({ ...HIRE, moment: "2 0" }));
     await act(async () =>
-      rerender({ ...HIRE, moment: "2 0", as: { day: "2027-04-01", member: true, look: "WEIR" } }),
+      rerender({ ...HIRE, moment: "2 0", as: { day: "2027-04-01", member: true, look: "WEIR", live: true } }),
     );
     await act(async () => rerender({ ...HIRE, page: "news", address: "/news", moment: "2 0" })); // a key runs by
     await act(async () => rerender({ ...HIRE, page: "cafe", address: "/cafe", moment: "2 0" }));
     await waitFor(() => expect(shown()).toHaveLength(4));
     expect(server.calls.slice(-3).map((call) => call.path)).toEqual([
       "/-/window/t1/hire?page=hire",
-      "/-/window/t1/hire?page=hire&day=2027-04-01&member=true&look=WEIR",
+      "/-/window/t1/hire?page=hire&day=2027-04-01&member=true&look=WEIR&live=true",
       "/-/window/t1/cafe?page=cafe",
     ]);
   });

@@ -129,7 +129,7 @@ export function useFrame(wanted: Wanted): Frame {
   });
 
   const { page, address, moment } = wanted;
-  const { day, member, look } = wanted.as;
+  const { day, member, look, live } = wanted.as;
   const words = asked?.page === page ? asked.words : "";
   const besidePath = beside?.page === page ? beside.path : null;
   // biome-ignore lint/correctness/useExhaustiveDependencies: another moment is another page at the same address
@@ -138,7 +138,7 @@ export function useFrame(wanted: Wanted): Frame {
     const outdated = new AbortController();
     const show = async () => {
       try {
-        const as = { day, member, look };
+        const as = { day, member, look, live };
         const html = await windowPage(
           besidePath === null
             ? addressIn(base, address, page, as, words)
@@ -161,7 +161,7 @@ export function useFrame(wanted: Wanted): Frame {
       outdated.abort();
       clearTimeout(waiting);
     };
-  }, [base, loads, page, address, moment, day, member, look, words, besidePath, open, tell]);
+  }, [base, loads, page, address, moment, day, member, look, live, words, besidePath, open, tell]);
 
   usePointing(tell, loads, wanted);
   return { ref, source, key: base ?? "", problem, over, outside };

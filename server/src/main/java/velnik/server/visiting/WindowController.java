@@ -4,6 +4,8 @@ import static java.util.stream.Collectors.joining;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Objects;
@@ -26,7 +28,9 @@ import velnik.core.address.Addresses;
 import velnik.core.html.VisitorHtml;
 import velnik.core.listing.TopicListings;
 import velnik.core.reach.Access;
+import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Days;
+import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Limits;
 import velnik.core.site.Look;
@@ -36,10 +40,11 @@ import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.text.Messages;
 import velnik.server.calls.Policy;
+import velnik.server.releasing.LiveSite;
 import velnik.server.texts.Texts;
 import velnik.server.workingcopy.Computed;
 
-/** The owner's window: the visitor site as the working copy would have it. */
+/** The owner's window: the visitor site as the working copy would have it, or as it is live. */
 @RestController
 class WindowController {
     private static final Messages WORDS = Messages.of(WindowController.class);
@@ -58,13 +63,24 @@ class WindowController {
 
     private final Windows windows;
     private final Computed computed;
+    private final LiveSite live;
+    private final Clock clock;
     private final Texts texts;
     private final SearchIndex index;
     private final VisitorAssets assets;
 
-    WindowController(Windows windows, Computed computed, Texts texts, SearchIndex index, VisitorAssets assets) {
+    WindowController(
+            Windows windows,
+            Computed computed,
+            LiveSite live,
+            Clock clock,
+            Texts texts,
+            SearchIndex index,
+            VisitorAssets assets) {
         this.windows = windows;
         this.computed = computed;
+        this.live = live;
+        this.clock = clock;
         this.texts = texts;
         this.index = index;
         this.assets = assets;
@@ -85,6 +101,7 @@ class WindowController {
      * @param day on which the site is looked at; now when left out
      * @param member whether it is looked at as a member
      * @param look in which it is looked at; that of the site when left out
+     * @param asLive whether it is what visitors get now, instead of the working copy
      */
     @GetMapping({BASE + "{token}", BASE + "{token}/**"})
     ResponseEntity<String> page(
@@ -94,6 +111,7 @@ class WindowController {
             @RequestParam(required = false) @Nullable LocalDate day,
             @RequestParam(defaultValue = "false") boolean member,
             @RequestParam(required = false) @Nullable Look look,
+            @RequestParam(name = "live", defaultValue = "false") boolean asLive,
             HttpServletRequest request) {
         if (!windows.isOpen(token)) {
             return html(HttpStatus.NOT_FOUND)
@@ -105,9 +123,9 @@ class WindowController {
             return html(HttpStatus.BAD_REQUEST)
                     .body("<!doctype html><title>No such day</title><p>The site cannot be shown as on that day.");
         }
-        Computed.Revision now = day == null ? computed.now() : computed.on(day);
-        Visitor visitor = member ? Visitor.MEMBER : Visitor.NON_MEMBER;
-        Site site = in(look, now.state().site());
+        As as = new As(day, member ? Visitor.MEMBER : Visitor.NON_MEMBER, look, asLive);
+        Seen seen = seen(as);
+        Site site = seen.site();
         Optional<PageId> page = Optional.ofNullable(id)
                 .flatMap(PageId::of)
                 .filter(site.pages()::contains)
@@ -115,21 +133,23 @@ class WindowController {
         if (page.isEmpty()) {
             // The editor asks by id for a page that was there a moment ago; that is no mistake of anybody's.
             HttpStatus nothing = id == null ? HttpStatus.NOT_FOUND : HttpStatus.OK;
-            return besideTheTree(writer(site, now, visitor, prefix, as(day, visitor)), path, nothing);
+            return besideTheTree(writer(seen, prefix, band(as, notLive(as, id))), path, nothing);
         }
-        Optional<PageId> leadsOn = Access.leadsOnTo(site, page.get(), now.openings(), visitor);
+        Optional<PageId> leadsOn =
+                Access.leadsOnTo(site, page.get(), seen.navigation().openings(), as.visitor());
         if (leadsOn.isPresent()) {
             return ResponseEntity.status(HttpStatus.FOUND)
                     .location(UriComponentsBuilder.fromPath(prefix + Addresses.of(site, leadsOn.get()))
                             .queryParamIfPresent("day", Optional.ofNullable(day))
                             .queryParam("member", member)
                             .queryParamIfPresent("look", Optional.ofNullable(look))
+                            .queryParam("live", asLive)
                             .build()
                             .toUri())
                     .cacheControl(CacheControl.noStore())
                     .build();
         }
-        VisitorHtml writer = writer(site, now, visitor, prefix, band(now, page.get(), day, visitor));
+        VisitorHtml writer = writer(seen, prefix, band(as, instead(seen, page.get(), as.visitor())));
         boolean searched = site.pages().get(page.get()).kind() == PageKind.SEARCH && !asked.isBlank();
         return html(HttpStatus.OK)
                 .body(
@@ -137,7 +157,11 @@ class WindowController {
                                 ? writer.found(
                                         page.get(),
                                         asked.strip(),
-                                        PageSearch.of(site, now.openings(), visitor, index.of(site))
+                                        PageSearch.of(
+                                                        site,
+                                                        seen.navigation().openings(),
+                                                        as.visitor(),
+                                                        index.of(site))
                                                 .find(asked))
                                 : writer.page(page.get(), texts.of(site.pages().get(page.get()))));
     }
@@ -154,38 +178,60 @@ class WindowController {
                 : html(nothing).body(writer.notFound());
     }
 
+    /** How the site is looked at. */
+    private record As(@Nullable LocalDate day, Visitor visitor, @Nullable Look look, boolean live) {}
+
+    /** What is looked at, as the visitor gets it. */
+    private record Seen(Site site, SiteNavigation navigation) {}
+
+    private Seen seen(As as) {
+        if (as.live()) {
+            Site site = live.site();
+            Instant at = as.day() == null ? clock.instant() : Computed.noon(site, as.day());
+            return new Seen(in(as.look(), site), SiteNavigation.of(site, at, as.visitor()));
+        }
+        Computed.Revision waiting = as.day() == null ? computed.now() : computed.on(as.day());
+        return new Seen(in(as.look(), waiting.state().site()), waiting.navigation(as.visitor()));
+    }
+
     private static Site in(@Nullable Look look, Site site) {
         return look == null ? site : site.withDetails(site.details().withLook(look));
     }
 
-    private VisitorHtml writer(
-            Site site, Computed.Revision now, Visitor visitor, String prefix, @Nullable String band) {
-        return new VisitorHtml(site, now.navigation(visitor), assets.window(site, prefix, band));
+    private VisitorHtml writer(Seen seen, String prefix, @Nullable String band) {
+        return new VisitorHtml(seen.site(), seen.navigation(), assets.window(seen.site(), prefix, band));
     }
 
-    private static @Nullable String as(@Nullable LocalDate day, Visitor visitor) {
-        if (day == null) {
-            return visitor == Visitor.MEMBER ? WORDS.say("as.member") : null;
-        }
-        return WORDS.say(visitor == Visitor.MEMBER ? "as.member.day" : "as.day", Map.of("day", Days.ENGLISH.day(day)));
-    }
-
-    /** As whom and on which day it is looked at, and what visitors get instead of a page they cannot get. */
-    private static @Nullable String band(Computed.Revision now, PageId page, @Nullable LocalDate day, Visitor visitor) {
-        String band = Stream.of(as(day, visitor), instead(now, page, visitor))
+    /** What is looked at, as whom and on which day, and what visitors get instead of a page they cannot get. */
+    private static @Nullable String band(As as, @Nullable String instead) {
+        String band = Stream.of(as.live() ? WORDS.say("live") : null, whoAndWhen(as), instead)
                 .filter(Objects::nonNull)
                 .collect(joining(" "));
         return band.isEmpty() ? null : band;
     }
 
-    private static @Nullable String instead(Computed.Revision now, PageId page, Visitor visitor) {
-        Site site = now.state().site();
-        Access access = Access.of(site, page, now.openings());
+    private static @Nullable String whoAndWhen(As as) {
+        boolean member = as.visitor() == Visitor.MEMBER;
+        if (as.day() == null) {
+            return member ? WORDS.say("as.member") : null;
+        }
+        return WORDS.say(member ? "as.member.day" : "as.day", Map.of("day", Days.ENGLISH.day(as.day())));
+    }
+
+    /** @param id of the page that the editor wants, which is not there */
+    private static @Nullable String notLive(As as, @Nullable String id) {
+        return as.live() && id != null ? WORDS.say("notLive") : null;
+    }
+
+    private static @Nullable String instead(Seen seen, PageId page, Visitor visitor) {
+        Site site = seen.site();
+        Openings openings = seen.navigation().openings();
+        Access access = Access.of(site, page, openings);
         if (access.closedBy() != null) {
             String until = Days.ENGLISH.until(
-                    Access.opensAgain(site, page, now.openings()),
-                    now.openings().zone());
-            boolean announced = Access.isAnnounced(site, page, now.openings());
+                    Access.opensAgain(site, page, openings),
+                    openings.zone());
+            boolean announced = Access.isAnnounced(site, page, openings);
             return WORDS.say(announced ? "closed.announced" : "closed", Map.of("until", until));
         }
         if (!access.isGettable()) {

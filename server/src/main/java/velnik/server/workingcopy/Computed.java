@@ -23,6 +23,7 @@ import velnik.core.navigation.Whereabouts;
 import velnik.core.reach.Openings;
 import velnik.core.site.Device;
 import velnik.core.site.PageId;
+import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 
 /** What follows from the working copy, computed once for each revision and shared by all who ask until
@@ -55,15 +56,18 @@ public class Computed {
     /** Of the working copy as it is now, at noon of a day by the clock of the site. */
     public Revision on(LocalDate day) {
         WorkingCopy.State state = workingCopy.state();
-        Instant noon = day.atTime(LocalTime.NOON)
-                .atZone(state.site().details().timeZone())
-                .toInstant();
+        Instant noon = noon(state.site(), day);
         Revision known = asked;
         if (known == null || known.state() != state || !known.at.equals(noon)) {
             known = new Revision(state, texts, noon);
             asked = known;
         }
         return known;
+    }
+
+    /** By the clock of the site. */
+    public static Instant noon(Site site, LocalDate day) {
+        return day.atTime(LocalTime.NOON).atZone(site.details().timeZone()).toInstant();
     }
 
     /** One revision, and what was asked of it so far. */

@@ -187,4 +187,34 @@ public class VisitingTest {
         assertEquals(server.visit("/-/window/guessed/hire").statusCode(), 404);
         server.caller().posts("/-/api/windows", "").refuses(401, "not-signed-in");
     }
+
+    /** Its pages by id or by path, on another day too; what is not published yet is said not to be there. */
+    @Test
+    public void window_showsWhatIsLiveToo() {
+        Caller mara = server.mara();
+        String before = server.visit("/hire/prices").body();
+        mara.edits("{'kind':'retitlePage','page':'prices','title':'What it costs'}")
+                .answers(200);
+        mara.edits("{'kind':'addPages','pages':[{'id':'winter-hours','place':{'parent':null,'after':null},"
+                        + "'kind':'PAGE','title':'Winter hours','slug':null,'reach':'OPEN',"
+                        + "'keptFromSearchEngines':false,'summary':'','text':null}]}")
+                .answers(200);
+        String window = mara.posts("/-/api/windows", "")
+                .answers(201)
+                .json()
+                .path("address")
+                .asString();
+        String waiting = server.visit(window + "/?page=prices").body();
+        String live = server.visit(window + "/?page=prices&live=true").body();
+        assertTrue(waiting.contains("<h1>What it costs</h1>"));
+        assertTrue(live.contains("<h1>Prices</h1>") && live.contains("What visitors get now."), live);
+        assertTrue(before.contains("<h1>Prices</h1>"));
+        assertEquals(server.visit(window + "/hire/prices?live=true").body(), live);
+        HttpResponse<String> missing = server.visit(window + "/winter-hours?page=winter-hours&live=true");
+        assertEquals(missing.statusCode(), 200);
+        assertTrue(missing.body().contains("They do not get this page yet."), missing.body());
+        assertTrue(server.visit(window + "/?page=home&live=true&day=2027-07-01&member=true&look=WEIR")
+                .body()
+                .contains("What visitors get now. As a member sees it on 1 July 2027."));
+    }
 }
