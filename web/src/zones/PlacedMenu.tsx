@@ -7,6 +7,7 @@ const FORMS: Setting<"form"> = {
   ACROSS: "across",
   DOWN: "down",
   FOLDING: "folding",
+  FLYING_OUT: "flying out",
   COLUMNS: "in columns",
   BUTTON: "behind a button",
   DRAWER: "in a drawer",

@@ -56,6 +56,7 @@ public final class PlacingWords {
             case ACROSS -> "across";
             case DOWN -> "down";
             case FOLDING -> "folding";
+            case FLYING_OUT -> "flying out";
             case COLUMNS -> "in columns";
             case BUTTON -> "behind a button";
             case DRAWER -> "in a drawer";

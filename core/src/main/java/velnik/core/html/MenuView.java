@@ -32,7 +32,11 @@ public record MenuView(
     /** One view where all devices get the same, else one for each. */
     static List<MenuView> of(Navigation navigation, Look look, Zone zone, ZoneMenu menu, int number) {
         Form placed = menu.presentation().form();
-        Form form = zone == Zone.HEADER ? look.inHeader(placed) : placed;
+        Form form = switch (zone) {
+            case HEADER -> look.inHeader(placed);
+            case PHONE_DRAWER -> placed == Form.FLYING_OUT ? Form.FOLDING : placed; // nothing is beside a drawer
+            case ABOVE, SIDEBAR, BESIDE, BELOW, FOOTER -> placed;
+        };
         // What unfolds over the page would cover it from the start.
         boolean unfoldsHere = zone != Zone.HEADER || isBehindButton(form) || look.isHeaderBeside();
         String prefix = zone.name().toLowerCase(Locale.ROOT) + number;
@@ -78,18 +82,23 @@ public record MenuView(
         return form == Form.BUTTON || form == Form.DRAWER;
     }
 
+    /** Whether what is beneath an item opens over the page, by its own button. */
+    public boolean dropsOver() {
+        return form == Form.ACROSS || form == Form.FLYING_OUT;
+    }
+
     /** What the style sheet goes by. */
     public String classes() {
         Presentation presentation = menu.presentation();
         return Stream.of(
                         "menu",
                         // Behind its button a menu folds.
-                        isBehindButton() ? "folding" : word(form),
+                        isBehindButton() ? "folding" : form == Form.FLYING_OUT ? "across flying-out" : word(form),
                         "size-" + word(presentation.size()),
                         "to-" + word(presentation.alignment()),
                         presentation.width() == Placing.Width.FULL ? "" : "width-" + word(presentation.width()),
                         "gap-" + word(presentation.gap()),
-                        "if-long-" + word(presentation.overflow()),
+                        form == Form.ACROSS ? "if-long-" + word(presentation.overflow()) : "",
                         only ? "only-" + word(device) : "")
                 .filter(name -> !name.isEmpty())
                 .collect(Collectors.joining(" "));

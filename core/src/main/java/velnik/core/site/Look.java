@@ -17,19 +17,23 @@ public enum Look {
     TIDETABLE;
 
     /**
-     * How a menu stands in the header that the zone would let stand so: at the side nothing stands across, and on the
-     * sheet there is room for all of it.
+     * How a menu stands in the header that the zone would let stand so: from a row it drops what would fly out, at the
+     * side nothing stands across nor flies over what scrolls there, and on the sheet there is room for all of it.
      */
     public Placing.Form inHeader(Placing.Form form) {
         return switch (this) {
-            case STAITHE, WEIR -> form;
+            case STAITHE, WEIR -> form == Placing.Form.FLYING_OUT ? Placing.Form.ACROSS : form;
             case TOWPATH ->
                 switch (form) {
-                    case ACROSS -> Placing.Form.FOLDING;
+                    case ACROSS, FLYING_OUT -> Placing.Form.FOLDING;
                     case COLUMNS -> Placing.Form.DOWN;
                     case DOWN, FOLDING, BUTTON, DRAWER -> form;
                 };
-            case TIDETABLE -> form == Placing.Form.ACROSS ? Placing.Form.COLUMNS : form;
+            case TIDETABLE ->
+                switch (form) {
+                    case ACROSS, FLYING_OUT -> Placing.Form.COLUMNS;
+                    case DOWN, FOLDING, COLUMNS, BUTTON, DRAWER -> form;
+                };
         };
     }
 

@@ -58,6 +58,8 @@ public record Placing(
         DOWN,
         /** One under the other; what is beneath unfolds in place. */
         FOLDING,
+        /** One under the other; what is beneath opens beside it, and in place where there is no room beside it. */
+        FLYING_OUT,
         /** Side by side, each with what is beneath it under it. */
         COLUMNS,
         /** Behind one button, under which it opens. */
