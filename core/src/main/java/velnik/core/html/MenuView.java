@@ -98,7 +98,7 @@ public record MenuView(
                         "to-" + word(presentation.alignment()),
                         presentation.width() == Placing.Width.FULL ? "" : "width-" + word(presentation.width()),
                         "gap-" + word(presentation.gap()),
-                        form == Form.ACROSS ? "if-long-" + word(presentation.overflow()) : "",
+                        form == Form.FLYING_OUT ? "" : "if-long-" + word(presentation.overflow()),
                         only ? "only-" + word(device) : "")
                 .filter(name -> !name.isEmpty())
                 .collect(Collectors.joining(" "));
