@@ -1,10 +1,12 @@
 package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
@@ -126,6 +128,44 @@ public class ZonesIT extends UndoneTest {
         for (String place : List.of("at the start", "in the middle", "spread")) {
             mara.seesAnotherPicture(header, () -> mara.picks("Aligned", place));
         }
+        mara.complainsOfNothing();
+    }
+
+    /** In either direction of reading's own side, by mouse and by key; on a phone it unfolds where it stands. */
+    @Test
+    public void menuAtTheSide_fliesOut() {
+        mara.opensScreen("Zones");
+        mara.cell("Sidebar", "Repairs and what is under it").click();
+        mara.choosesFrom("Form", "flying out");
+        assertThat(mara.window().locator(".sidebar .menu")).hasClass(Pattern.compile("flying-out"));
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/repairs/hulls");
+        Locator engines = visitor.page().locator(".sidebar .flying-out > ul > li").filter(
+                new Locator.FilterOptions().setHas(visitor.page().getByRole(
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName("Engines").setExact(true))));
+        Locator beneath = engines.locator("> ul");
+        assertThat(beneath).isHidden();
+        engines.locator("> a").hover();
+        assertThat(beneath).isVisible();
+        assertTrue(beneath.boundingBox().x >= engines.boundingBox().x + engines.boundingBox().width - 1, "beside it");
+        visitor.page().mouse().move(900, 700);
+        assertThat(beneath).isHidden();
+        engines.locator("> .opener").focus();
+        visitor.page().keyboard().press("Enter");
+        assertThat(beneath).isVisible();
+        visitor.isAccessible("a menu that flies out");
+        visitor.page().keyboard().press("Escape");
+        assertThat(beneath).isHidden();
+
+        visitor.page().setViewportSize(390, 844);
+        engines.locator("> .opener").click();
+        assertThat(beneath).isVisible();
+        assertTrue(beneath.boundingBox().y >= engines.locator("> a").boundingBox().y + 20, "under it");
+        assertEquals(
+                visitor.page().evaluate("document.documentElement.scrollWidth <= window.innerWidth"), true);
+        visitor.isAccessible("a menu that unfolds on a phone");
+        visitor.complainsOfNothing();
         mara.complainsOfNothing();
     }
 }
