@@ -141,9 +141,15 @@ public class ZonesIT extends UndoneTest {
         mara.publishes();
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/repairs/hulls");
-        Locator engines = visitor.page().locator(".sidebar .flying-out > ul > li").filter(
-                new Locator.FilterOptions().setHas(visitor.page().getByRole(
-                        AriaRole.LINK, new Page.GetByRoleOptions().setName("Engines").setExact(true))));
+        Locator engines = visitor.page()
+                .locator(".sidebar .flying-out > ul > li")
+                .filter(new Locator.FilterOptions()
+                        .setHas(visitor.page()
+                                .getByRole(
+                                        AriaRole.LINK,
+                                        new Page.GetByRoleOptions()
+                                                .setName("Engines")
+                                                .setExact(true))));
         Locator beneath = engines.locator("> ul");
         assertThat(beneath).isHidden();
         engines.locator("> a").hover();
@@ -162,8 +168,7 @@ public class ZonesIT extends UndoneTest {
         engines.locator("> .opener").click();
         assertThat(beneath).isVisible();
         assertTrue(beneath.boundingBox().y >= engines.locator("> a").boundingBox().y + 20, "under it");
-        assertEquals(
-                visitor.page().evaluate("document.documentElement.scrollWidth <= window.innerWidth"), true);
+        assertEquals(visitor.page().evaluate("document.documentElement.scrollWidth <= window.innerWidth"), true);
         visitor.isAccessible("a menu that unfolds on a phone");
         visitor.complainsOfNothing();
         mara.complainsOfNothing();

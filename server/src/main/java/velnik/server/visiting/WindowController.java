@@ -27,8 +27,8 @@ import org.springframework.web.util.UriUtils;
 import velnik.core.address.Addresses;
 import velnik.core.html.VisitorHtml;
 import velnik.core.listing.TopicListings;
-import velnik.core.reach.Access;
 import velnik.core.navigation.SiteNavigation;
+import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
 import velnik.core.search.PageSearch;
@@ -157,11 +157,7 @@ class WindowController {
                                 ? writer.found(
                                         page.get(),
                                         asked.strip(),
-                                        PageSearch.of(
-                                                        site,
-                                                        seen.navigation().openings(),
-                                                        as.visitor(),
-                                                        index.of(site))
+                                        PageSearch.of(site, seen.navigation().openings(), as.visitor(), index.of(site))
                                                 .find(asked))
                                 : writer.page(page.get(), texts.of(site.pages().get(page.get()))));
     }
@@ -179,7 +175,11 @@ class WindowController {
     }
 
     /** How the site is looked at. */
-    private record As(@Nullable LocalDate day, Visitor visitor, @Nullable Look look, boolean live) {}
+    private record As(
+            @Nullable LocalDate day,
+            Visitor visitor,
+            @Nullable Look look,
+            boolean live) {}
 
     /** What is looked at, as the visitor gets it. */
     private record Seen(Site site, SiteNavigation navigation) {}
@@ -228,9 +228,7 @@ class WindowController {
         Openings openings = seen.navigation().openings();
         Access access = Access.of(site, page, openings);
         if (access.closedBy() != null) {
-            String until = Days.ENGLISH.until(
-                    Access.opensAgain(site, page, openings),
-                    openings.zone());
+            String until = Days.ENGLISH.until(Access.opensAgain(site, page, openings), openings.zone());
             boolean announced = Access.isAnnounced(site, page, openings);
             return WORDS.say(announced ? "closed.announced" : "closed", Map.of("until", until));
         }

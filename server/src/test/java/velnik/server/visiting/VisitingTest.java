@@ -196,8 +196,7 @@ public class VisitingTest {
         mara.edits("{'kind':'retitlePage','page':'prices','title':'What it costs'}")
                 .answers(200);
         mara.edits("{'kind':'addPages','pages':[{'id':'winter-hours','place':{'parent':null,'after':null},"
-                        + "'kind':'PAGE','title':'Winter hours','slug':null,'reach':'OPEN',"
-                        + "'keptFromSearchEngines':false,'summary':'','text':null}]}")
+                        + "'title':'Winter hours','reach':'OPEN'}]}")
                 .answers(200);
         String window = mara.posts("/-/api/windows", "")
                 .answers(201)
