@@ -87,7 +87,7 @@ function Arranging({ copy, store, page, onPage, menus }: Props & { readonly menu
           <WindowPane
             tree={copy.tree}
             page={page}
-            moment={`${copy.revision} ${copy.turns}`}
+            moment={`${copy.revision} ${copy.release} ${copy.turns}`}
             path={pathTo(copy.tree, page).map((step) => pageOf(copy.tree, step).title)}
             whole={whole}
             pointed={pointedAt(selected)}

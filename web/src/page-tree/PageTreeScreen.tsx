@@ -89,7 +89,7 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
         <Later of={`${selected} ${wholeScreen}`}>
           <WindowPane
             page={selected}
-            moment={`${copy.revision} ${copy.turns}`}
+            moment={`${copy.revision} ${copy.release} ${copy.turns}`}
             path={pathTo(copy.tree, selected).map((step) => pageOf(copy.tree, step).title)}
             whole={wholeScreen}
             pointed={{ menu: null, item: null, page: writing ? null : selected }}

@@ -118,7 +118,7 @@ function ZonesScreen(props: {
         <WindowPane
           tree={copy.tree}
           page={page}
-          moment={`${copy.revision} ${copy.turns}`}
+          moment={`${copy.revision} ${copy.release} ${copy.turns}`}
           path={pathTo(copy.tree, page).map((step) => pageOf(copy.tree, step).title)}
           whole={whole}
           pointed={null}
