@@ -85,7 +85,8 @@ export function WindowPane(props: {
   return (
     <section className="window" aria-label="What visitors see">
       <WindowBar
-        {...{ width, setWidth, drawn, setDrawn, fit, choosing, setChoosing, as, setAs }}
+        {...{ width, setWidth, setDrawn, fit, choosing, setChoosing, as, setAs }}
+        drawn={beside ? null : drawn}
         said={
           said === null ? (
             <PageInPreview
@@ -134,7 +135,8 @@ const BETWEEN = 5;
 function WindowBar(props: {
   readonly width: Width;
   readonly setWidth: (width: Width) => void;
-  readonly drawn: Size;
+  /** Null where it is drawn in no other size than fits. */
+  readonly drawn: Size | null;
   readonly setDrawn: (size: Size) => void;
   /** The scale at which the whole width is seen. */
   readonly fit: number;
@@ -148,8 +150,8 @@ function WindowBar(props: {
   readonly onWhole: (whole: boolean) => void;
 }) {
   const { drawn, fit, choosing, as, setAs, said, whole } = props;
-  const percent = percentOf(scaleAt(drawn, fit));
-  const next = nextSize(drawn, fit);
+  const percent = percentOf(scaleAt(drawn ?? "overview", fit));
+  const next = drawn && nextSize(drawn, fit);
   return (
     <div className="window-bar">
       <WidthChoice small width={props.width} onWidth={props.setWidth} />

@@ -29,7 +29,6 @@ public class LiveIT extends UndoneTest {
         double left = page.locator("iframe[title='The live visitor site']").boundingBox().x;
         double right = page.locator("iframe[title='The visitor site']").boundingBox().x;
         assertTrue(left < right, "beside each other");
-        mara.isAccessible("what is live, beside what waits");
 
         // A link that is followed in one is followed in the other.
         live.locator(".across a").getByText("Repairs").click();
