@@ -66,7 +66,7 @@ function RowFit(props: {
   const [problem, setProblem] = useState<string | null>(null);
   const standing = standingOf(table, fit.zone, fit.menu);
   return (
-    <article className="fit" aria-label={`${fit.name} in ${ZONE_WORDS[fit.zone]}`}>
+    <article className="row-fit" aria-label={`${fit.name} in ${ZONE_WORDS[fit.zone]}`}>
       <h4>
         {ZONE_WORDS[fit.zone]}: {fit.name}
       </h4>
