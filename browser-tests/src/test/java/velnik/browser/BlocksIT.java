@@ -106,7 +106,6 @@ public class BlocksIT extends UndoneTest {
         mara.sends(adds("boats", "all", "'kind':'PAGE','page':'hire'", "Boats to hire"))
                 .opensScreen("Menus")
                 .chooses("Boats to hire");
-        mara.page().getByText("How it shows").click();
         mara.choosesFrom("Picture", "Kayaks on the ebb").isTold("Boats to hire shows another way.");
         assertThat(mara.window().locator(".across [data-item=boats] > a > img")).isVisible();
         mara.isAccessible("an item with a picture");
