@@ -1,13 +1,13 @@
 import { Button, Slider } from "antd";
 import { useState } from "react";
-import { api, type FitDto, type PlacedDto, type ScopeDto, type Zone, type ZonesDto } from "../api/client";
+import { api, type FitDto, type PlacedDto, type ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import { useAnswer } from "../shared/answer";
 import { Problem } from "../shared/Problem";
 import { NotYet } from "../shell/NotYet";
 import type { WorkingCopyStore } from "../working-copy/store";
 import { FitDrawing } from "./FitDrawing";
-import { altered, type Part, saysOf, withPart } from "./says";
+import { altered, standings, withPart } from "./says";
 import { useSaying } from "./useZones";
 
 const LEAST = 320;
@@ -32,7 +32,11 @@ export function Fits(props: {
     atOnce: true,
   });
   if (answer.status !== "known") return <NotYet answer={answer} what="how its rows fit" />;
-  if (answer.value.length === 0) return null;
+  if (answer.value.length === 0) {
+    return (
+      <p className="fits hint">No menu stands across on {title}, so none can be too long for one line.</p>
+    );
+  }
   return (
     <section className="fits" aria-label={`How rows fit on ${title}`}>
       <h3>How rows fit on {title}</h3>
@@ -64,7 +68,9 @@ function RowFit(props: {
   const { table, fit, onWidth } = props;
   const say = useSaying(props.store);
   const [problem, setProblem] = useState<string | null>(null);
-  const standing = standingOf(table, fit.zone, fit.menu);
+  const all = standings(table, fit.menu).filter(({ zone }) => zone === fit.zone);
+  /** Where several exceptions say that it stands there, it is not clear for which pages something is to be set. */
+  const standing = all.length === 1 ? all[0] : undefined;
   return (
     <article className="row-fit" aria-label={`${fit.name} in ${ZONE_WORDS[fit.zone]}`}>
       <h4>
@@ -141,18 +147,3 @@ const PLACED: Partial<Record<FitDto["adjustments"][number]["kind"], Partial<Plac
   MORE: { overflow: "MORE" },
   FOLD: { overflow: "FOLD" },
 };
-
-/** Where it is said that a menu stands in a zone; null where several exceptions say so, each for other pages. */
-function standingOf(
-  table: ZonesDto,
-  zone: Zone,
-  menu: string,
-): { readonly scope: ScopeDto; readonly name: string; readonly part: Part } | null {
-  const all = table.rows.flatMap(({ scope, name }) =>
-    (["menus", "before", "after"] as const)
-      .filter((part) => saysOf(table, zone, scope)?.[part]?.some((each) => each.menu === menu))
-      .map((part) => ({ scope, name, part })),
-  );
-  const [only] = all;
-  return all.length === 1 && only ? only : null;
-}

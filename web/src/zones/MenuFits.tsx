@@ -17,7 +17,7 @@ export function MenuFits(props: { readonly revision: number; readonly page: stri
           .filter((fit) => fit.menu === menu)
           .map((fit) => (
             <p className="hint" key={fit.zone}>
-              {ZONE_WORDS[fit.zone]}: {fit.holds} <Link to="/zones">What would help</Link>
+              {ZONE_WORDS[fit.zone]}: {fit.holds} <Link to="/zones">How rows fit</Link>
             </p>
           ))
       }

@@ -4,7 +4,7 @@ import type { MenuDto, SaysDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import type { Result, WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { pageOf } from "../working-copy/tree";
-import { added, beside, instead, removed } from "./says";
+import { added, beside, instead, removed, standings } from "./says";
 import { EVERYWHERE, scopeKey, scopeName, scopesAt } from "./scopes";
 import { useSaying } from "./useZones";
 import "./zones.css";
@@ -28,18 +28,12 @@ export function MenuZones(props: Props) {
   const { table, menu } = props;
   const say = useSaying(props.store);
   const edit: Edit = (zone, scope, what) => void say(zone, scope, what).then(props.onResult);
-  const standings = table.rows.flatMap((row) =>
-    row.cells
-      .filter(({ says }) =>
-        [says.menus, says.before, says.after].some((part) => part?.some((each) => each.menu === menu.id)),
-      )
-      .map(({ zone }) => ({ zone, scope: row.scope, name: row.name })),
-  );
+  const all = standings(table, menu.id);
   return (
     <>
-      {menu.setAside && standings.length > 0 && <p className="hint">Once it is restored:</p>}
+      {menu.setAside && all.length > 0 && <p className="hint">Once it is restored:</p>}
       <ul className="standings">
-        {standings.map(({ zone, scope, name }) => (
+        {all.map(({ zone, scope, name }) => (
           <li key={`${zone} ${name}`}>
             <b>{ZONE_WORDS[zone]}</b> of {name}{" "}
             <Button

@@ -1,8 +1,10 @@
 import type { PlacedDto, SaysDto, ScopeDto, Zone, ZonesDto } from "../api/client";
 import { scopeKey } from "./scopes";
 
+const PARTS = ["menus", "before", "after"] as const;
+
 /** A list of menus in what a zone says: instead of the wider, or before and after it. */
-export type Part = "menus" | "before" | "after";
+export type Part = (typeof PARTS)[number];
 
 /** How a menu stands when nothing is said: as the zone has it. */
 const AS_THE_ZONE: Omit<PlacedDto, "menu"> = {
@@ -21,6 +23,20 @@ const AS_THE_ZONE: Omit<PlacedDto, "menu"> = {
 export function saysOf(table: ZonesDto, zone: Zone, scope: ScopeDto): SaysDto | null {
   const row = table.rows.find((each) => scopeKey(each.scope) === scopeKey(scope));
   return row?.cells.find((cell) => cell.zone === zone)?.says ?? null;
+}
+
+/** Where a menu stands: in which list of which zone, and for which pages. */
+export function standings(table: ZonesDto, menu: string) {
+  return table.rows.flatMap(({ scope, name, cells }) =>
+    cells.flatMap(({ zone, says }) =>
+      PARTS.filter((part) => says[part]?.some((each) => each.menu === menu)).map((part) => ({
+        zone,
+        scope,
+        name,
+        part,
+      })),
+    ),
+  );
 }
 
 /** These menus instead of what the wider says. */
