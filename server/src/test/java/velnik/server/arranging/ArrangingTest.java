@@ -320,4 +320,26 @@ public class ArrangingTest extends OnTheDemo {
         mara.gets("/-/api/pages/gone-meanwhile/card").answers(204);
         mara.gets("/-/api/pages/no%20name/card").refuses(404, "not-there");
     }
+
+    /** At widths that no screen has it is that of the nearest; of a page that is gone meanwhile nothing is said. */
+    @Test
+    public void fit_isToldOfEveryRowOfAPage() {
+        JsonNode header =
+                mara.gets("/-/api/fit?page=hire&width=1024").answers(200).json().path(0);
+        assertEquals(header.path("zone").asString(), "HEADER");
+        assertEquals(header.path("holds").asString(), "In one line from 1,254 px on.");
+        assertEquals(header.path("shown").path("state").asString(), "WRAPS");
+        assertEquals(header.path("shown").path("lines").size(), 2);
+        assertFalse(header.path("adjustments").isEmpty());
+        JsonNode widest = mara.gets("/-/api/fit?page=hire&width=99999")
+                .answers(200)
+                .json()
+                .path(0);
+        assertEquals(widest.path("shown").path("width").asInt(), 2560);
+        assertTrue(widest.path("adjustments").isEmpty());
+        assertTrue(
+                mara.gets("/-/api/fit?page=gone&width=1024").answers(200).json().isEmpty());
+        mara.gets("/-/api/fit?page=hire&width=wide").answers(400);
+        mara.gets("/-/api/fit?page=hire").answers(400);
+    }
 }
