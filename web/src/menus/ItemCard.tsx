@@ -12,6 +12,7 @@ import { Arranged } from "./Arranged";
 import { BlockFields } from "./BlockFields";
 import { type ItemEdit, set } from "./deeds";
 import { FileChoice } from "./FileChoice";
+import { ItemPicture } from "./ItemPicture";
 import { ListFields } from "./ListFields";
 import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import { MakeIt } from "./MakeIt";
@@ -95,7 +96,9 @@ export function ItemCard(props: {
           <div className="fields">
             <Look rows={[row]} onEdit={look} leads={row.leads !== ""}>
               {(!block || isBehindWord(props.outline, node)) && (
-                <WordsLook {...props} rows={[row]} onEdit={look} />
+                <WordsLook rows={[row]} onEdit={look}>
+                  <ItemPicture {...props} rows={[row]} onEdit={look} />
+                </WordsLook>
               )}
             </Look>
           </div>

@@ -7,6 +7,7 @@ import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { Arranged } from "./Arranged";
 import { type ItemEdit, set } from "./deeds";
 import { titleOf } from "./ItemCell";
+import { ItemPicture } from "./ItemPicture";
 import { Look, Shows, ShowsTo, ShowsWhen } from "./Look";
 import type { MenuOutline, Node } from "./outline";
 import { WordsLook } from "./WordsLook";
@@ -47,7 +48,9 @@ export function ItemsCard(props: {
           <Group name="item-how" folded heading="How they show">
             <div className="fields">
               <Look rows={rows} onEdit={edit} leads={rows.some((row) => row.leads !== "")}>
-                <WordsLook {...props} rows={rows} onEdit={edit} />
+                <WordsLook rows={rows} onEdit={edit}>
+                  <ItemPicture {...props} rows={rows} onEdit={edit} />
+                </WordsLook>
               </Look>
             </div>
             <Arranged {...props} nodes={nodes} onEdit={edit} />

@@ -96,7 +96,7 @@ export function Look({
   onEdit,
   leads,
   children,
-}: Props & { readonly leads: boolean; readonly children?: ReactNode }) {
+}: Props & { readonly leads: boolean; readonly children: ReactNode }) {
   const edit = (part: Appearing) => void onEdit(part);
   const note = common(rows, (row) => row.note);
   const hook = common(rows, (row) => row.hook);

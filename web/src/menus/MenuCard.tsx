@@ -11,6 +11,7 @@ import { type Appearing, beginning } from "./deeds";
 import { JoiningFields } from "./JoiningFields";
 import { Look, Shows, ShowsTo } from "./Look";
 import { StandsHere } from "./StandsHere";
+import { WordsLook } from "./WordsLook";
 
 /** Everything about the selected menu: where it stands, and a way to let it stand elsewhere too. */
 export function MenuCard(props: {
@@ -63,7 +64,9 @@ export function MenuCard(props: {
         <div className="fields">
           <Shows rows={[menu.newItems]} onEdit={begin} />
           <ShowsTo rows={[menu.newItems]} onEdit={begin} ofMembersPages={false} />
-          <Look rows={[menu.newItems]} onEdit={begin} leads />
+          <Look rows={[menu.newItems]} onEdit={begin} leads>
+            <WordsLook rows={[menu.newItems]} onEdit={begin} />
+          </Look>
         </div>
       </Group>
     </section>

@@ -1,8 +1,7 @@
+import type { ReactNode } from "react";
 import type { AppearanceDto } from "../api/client";
-import { PictureChoice } from "../files/PictureChoice";
 import { IconChoice } from "../shared/IconChoice";
 import { CommonChoice, common } from "../shared/Mixed";
-import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import type { Appearing } from "./deeds";
 import { Tick } from "./Look";
 
@@ -12,14 +11,13 @@ const WEIGHTS = [
   { value: "BUTTON", label: "Button" },
 ] as const;
 
-/** How the words of items show, and the picture beside them, which tells nothing that the words do not. */
+/** How the words of items show. What is put into it comes last. */
 export function WordsLook(props: {
-  readonly copy: WorkingCopy;
-  readonly store: WorkingCopyStore;
   readonly rows: readonly AppearanceDto[];
   readonly onEdit: (edit: Appearing) => Promise<boolean>;
+  readonly children?: ReactNode;
 }) {
-  const { copy, store, rows, onEdit } = props;
+  const { rows, onEdit } = props;
   const edit = (part: Appearing) => void onEdit(part);
   const icon = common(rows, (row) => row.icon);
   return (
@@ -47,16 +45,7 @@ export function WordsLook(props: {
           alone
         </Tick>
       </span>
-      <label htmlFor="item-picture">Picture</label>
-      <PictureChoice
-        id="item-picture"
-        copy={copy}
-        store={store}
-        value={common(rows, (row) => row.picture) ?? null}
-        decoration
-        onChoose={(picture) => onEdit({ picture: picture ?? "" })}
-        onChange={async (change) => (await store.change(change)).ok}
-      />
+      {props.children}
     </>
   );
 }
