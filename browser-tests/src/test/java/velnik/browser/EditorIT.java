@@ -85,8 +85,7 @@ public class EditorIT extends DemoTest {
         mara.chooses("Repairs").clicks("Add under").types("<b>Bold</b>").presses("Enter", "Escape");
         assertThat(mara.row("<b>Bold</b>")).isVisible();
         assertThat(mara.window().locator("h1")).hasText("<b>Bold</b>");
-        mara.chooses("Kayaks");
-        mara.page().locator(".card").getByText("Held back").click();
+        mara.chooses("Kayaks").reaches("Held back");
         mara.seesSentence("Nobody can see it, because it is held back.");
         assertThat(mara.window().getByRole(AriaRole.NOTE)).hasText("Held back: visitors get “not found” here.");
         mara.page().getByText("What waits").click();

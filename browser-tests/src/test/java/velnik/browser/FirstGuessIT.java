@@ -223,7 +223,7 @@ public class FirstGuessIT extends UndoneTest {
         mara.arranges("card-groups", "{}");
         mara.page().reload();
         mara.chooses("Canoes");
-        Locator reach = mara.page().getByText("By link only").last();
+        Locator reach = mara.page().locator(".card .ant-segmented-item").getByText("By link only");
         assertThat(reach).isInViewport();
         assertThat(mara.page().locator(".card details:not([open]) > summary")).hasText(new String[] {
             "When visitors can see it",

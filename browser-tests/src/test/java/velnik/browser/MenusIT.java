@@ -143,13 +143,8 @@ public class MenusIT extends UndoneTest {
         assertThat(mara.outline()).isFocused();
         mara.presses("Delete").isTold("Night sailing is in the bin.");
         mara.opensScreen("Pages").chooses("Night sailing");
-        mara.page().locator(".card").getByText("Held back").click();
-        mara.isTold("Night sailing is held back.");
-        mara.page()
-                .locator(".card")
-                .getByText("Open", new Locator.GetByTextOptions().setExact(true))
-                .click();
-        mara.isTold("Night sailing is open.");
+        mara.reaches("Held back").isTold("Night sailing is held back.");
+        mara.reaches("Open").isTold("Night sailing is open.");
         assertThat(mara.page().locator(".standings")).not().containsText("Footer");
         mara.complainsOfNothing();
     }
@@ -168,8 +163,7 @@ public class MenusIT extends UndoneTest {
 
     @Test
     public void itemOfAWithheldPage_saysWhy_andItsCardOpensThePage() {
-        mara.chooses("Kayaks");
-        mara.page().locator(".card").getByText("Held back").click();
+        mara.chooses("Kayaks").reaches("Held back");
         mara.isTold("Kayaks is held back.");
         mara.opensMenu("Short").presses("n").types("kayaks").presses("Enter", "Escape");
         mara.isTold("Kayaks added to Short. Kayaks is held back, so the item shows to nobody until the page is open.");

@@ -3,7 +3,6 @@ package velnik.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static com.microsoft.playwright.options.WaitForSelectorState.DETACHED;
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertNotEquals;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -89,6 +88,15 @@ final class Owner extends Editor {
         return this;
     }
 
+    /** Gives the chosen pages a reach by the word of the choice, whatever is said of it beside. */
+    Owner reaches(String choice) {
+        gestures++;
+        page.locator(".card")
+                .getByText(choice, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        return this;
+    }
+
     /** Takes all rows from the chosen one to this. */
     Owner choosesUpTo(String title) {
         gestures++;
@@ -127,11 +135,16 @@ final class Owner extends Editor {
         return this;
     }
 
-    /** Presses Tab until something has the focus. */
+    /** Presses Tab until something has the focus, or goes back to it where it was passed already. */
     Owner tabsTo(Locator target) {
         assertThat(target).isAttached(); // what takes the keys of an option is not what is seen of it
+        // A date is typed from its first part on, and whoever comes back to its field is at the last.
+        Object isPassed = target.evaluate(
+                "target => target.type !== 'date' && document.activeElement !== document.body"
+                        + " && Boolean(document.activeElement.compareDocumentPosition(target) & Node.DOCUMENT_POSITION_PRECEDING)");
+        String tab = isPassed.equals(true) ? "Shift+Tab" : "Tab";
         for (int tabs = 0; tabs < 300 && !isFocused(target); tabs++) { // once around, the links in the window too
-            page.keyboard().press("Tab");
+            page.keyboard().press(tab);
         }
         assertThat(target).isFocused();
         return this;
@@ -155,31 +168,6 @@ final class Owner extends Editor {
         comesToRest();
         wanted.click();
         assertThat(open).hasCount(0);
-        return this;
-    }
-
-    /** Does something that sets what is remembered with the person, and waits until it is. */
-    void isRemembered(String preference, String setting, Runnable deed) {
-        String name = "\"name\":\"" + preference + '"';
-        page.waitForResponse(
-                kept -> {
-                    String sent = String.valueOf(kept.request().postData());
-                    return sent.contains(name) && sent.contains(setting);
-                },
-                deed);
-    }
-
-    /** Does something that moves, resizes, shows or hides a row of what is in the window. */
-    Owner seesAnotherPicture(Locator inWindow, Runnable deed) {
-        String picture = "zone => JSON.stringify([...zone.querySelectorAll('li, button, summary')].map(row => {"
-                + " const box = row.getBoundingClientRect();"
-                + " return [box.x, box.y, box.width, box.height].map(Math.round); }))";
-        Object before = inWindow.evaluate(picture);
-        deed.run();
-        for (int tries = 0; tries < 100 && before.equals(inWindow.evaluate(picture)); tries++) {
-            page.waitForTimeout(100);
-        }
-        assertNotEquals(inWindow.evaluate(picture), before, "nothing to be seen of it");
         return this;
     }
 
