@@ -18,6 +18,7 @@ import velnik.core.bin.BringingBack;
 import velnik.core.change.Change;
 import velnik.core.change.FileChange;
 import velnik.core.change.LookChange;
+import velnik.core.change.SortingChange;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
@@ -84,19 +85,19 @@ public final class RandomEdits {
                             default -> new Change.Leads.ToParent();
                         });
             case 10 -> new Change.Restore(anyRemoval(site));
-            case 11 -> new Change.SetTopics(some(rows), Set.of(topic()), Set.of(topic()));
+            case 11 -> new SortingChange.SetTopics(some(rows), Set.of(topic()), Set.of(topic()));
             case 12 -> new Change.SetDate(some(rows), random.nextInt(4) == 0 ? null : date());
             case 14 -> new Change.SetPeriods(some(rows), periods(random));
             case 15 -> new Change.SetWhenClosed(some(rows), random.nextBoolean() ? OPENS_AGAIN : NOT_FOUND);
             case 16 -> new Change.SetSearchEngines(some(rows), random.nextBoolean());
             case 17, 18 -> new Change.SetMembersOnly(some(rows), random.nextInt(3) > 0);
             case 13 -> new Change.SetLock(some(rows), random.nextBoolean());
-            case 19, 20 -> new Change.SetLayout(some(rows), layout(site));
-            case 30 -> new Change.AddLayout(new LayoutId("l" + random.nextInt(6)), title(), layout(site));
-            case 31 -> new Change.RenameLayout(layout(site), title());
-            case 32 -> new Change.RemoveLayout(layout(site), layout(site));
-            case 33, 34 -> new Change.RenameTopic(topic(), random.nextBoolean() ? topic() : "Craft");
-            case 35 -> new Change.RemoveTopic(topic());
+            case 19, 20 -> new SortingChange.SetLayout(some(rows), layout(site));
+            case 30 -> new SortingChange.AddLayout(new LayoutId("l" + random.nextInt(6)), title(), layout(site));
+            case 31 -> new SortingChange.RenameLayout(layout(site), title());
+            case 32 -> new SortingChange.RemoveLayout(layout(site), layout(site));
+            case 33, 34 -> new SortingChange.RenameTopic(topic(), random.nextBoolean() ? topic() : "Craft");
+            case 35 -> new SortingChange.RemoveTopic(topic());
             case 36 ->
                 new Change.SetNewPages(new NewPages(
                         REACHES.get(random.nextInt(REACHES.size())),

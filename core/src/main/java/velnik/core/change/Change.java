@@ -4,14 +4,12 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.site.EnquiryForm;
 import velnik.core.site.FileId;
 import velnik.core.site.Forward;
-import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
@@ -38,13 +36,6 @@ public sealed interface Change
                 Change.MovePages,
                 Change.SetReach,
                 Change.SetMembersOnly,
-                Change.SetLayout,
-                Change.AddLayout,
-                Change.RenameLayout,
-                Change.RemoveLayout,
-                Change.SetTopics,
-                Change.RenameTopic,
-                Change.RemoveTopic,
                 Change.SetDate,
                 Change.SetPeriods,
                 Change.SetWhenClosed,
@@ -67,7 +58,8 @@ public sealed interface Change
                 Change.EmptyBin,
                 FileChange,
                 LookChange,
-                MenuChange {
+                MenuChange,
+                SortingChange {
 
     /**
      * What a new site starts with: its details, and a menu that follows the page tree, in the header of every page.
@@ -221,42 +213,6 @@ public sealed interface Change
             pages = List.copyOf(pages);
         }
     }
-
-    record SetLayout(List<PageId> pages, LayoutId layout) implements Change {
-        public SetLayout {
-            pages = List.copyOf(pages);
-        }
-    }
-
-    /**
-     * Names a layout, which begins as another: with its frame, and with what zones show for its pages.
-     *
-     * @param id names it for ever
-     */
-    record AddLayout(LayoutId id, String name, LayoutId like) implements Change {}
-
-    record RenameLayout(LayoutId layout, String name) implements Change {}
-
-    /** @param instead the layout that its pages get */
-    record RemoveLayout(LayoutId layout, LayoutId instead) implements Change {}
-
-    /** Gives pages topics and takes others from them. A topic that the site knows keeps the spelling it has. */
-    record SetTopics(List<PageId> pages, Set<String> add, Set<String> remove) implements Change {
-        public SetTopics {
-            pages = List.copyOf(pages);
-            add = Set.copyOf(add);
-            remove = Set.copyOf(remove);
-        }
-    }
-
-    /**
-     * Calls a topic another way wherever it is named; one that has that name already takes its pages in. The address of
-     * its listing leads on.
-     */
-    record RenameTopic(String topic, String name) implements Change {}
-
-    /** Takes a topic from every page; its listing is gone. */
-    record RemoveTopic(String topic) implements Change {}
 
     /** @param date null for none */
     record SetDate(List<PageId> pages, @Nullable LocalDate date) implements Change {

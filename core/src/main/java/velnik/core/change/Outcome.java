@@ -1,6 +1,7 @@
 package velnik.core.change;
 
 import java.util.List;
+import java.util.stream.Stream;
 import velnik.core.site.Site;
 
 /** What became of a change. A refusal is an ordinary answer, not an exception. */
@@ -17,6 +18,12 @@ public sealed interface Outcome {
         public Applied {
             notices = List.copyOf(notices);
             remedies = List.copyOf(remedies);
+        }
+
+        /** What happened and what else there is to know, in sentences. */
+        public List<String> told() {
+            return Stream.concat(Stream.of(sentence), notices.stream().map(Notice::sentence))
+                    .toList();
         }
     }
 

@@ -13,6 +13,7 @@ import velnik.core.change.LookChange;
 import velnik.core.change.MenuChange;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.draft.PeriodChecks;
@@ -103,15 +104,15 @@ public final class Changes {
             case Change.MovePages move -> Moving.movePages(draft, move);
             case Change.SetReach set -> Reaching.setReach(draft, set);
             case Change.SetMembersOnly set -> Reaching.setMembersOnly(draft, set);
-            case Change.SetLayout set -> Layouts.setLayout(draft, set);
-            case Change.AddLayout add -> Layouts.addLayout(draft, add);
-            case Change.RenameLayout rename -> Layouts.renameLayout(draft, rename);
-            case Change.RemoveLayout remove -> Layouts.removeLayout(draft, remove);
-            case Change.RenameTopic rename -> Topics.renameTopic(draft, rename);
-            case Change.RemoveTopic remove -> Topics.removeTopic(draft, remove);
+            case SortingChange.SetLayout set -> Layouts.setLayout(draft, set);
+            case SortingChange.AddLayout add -> Layouts.addLayout(draft, add);
+            case SortingChange.RenameLayout rename -> Layouts.renameLayout(draft, rename);
+            case SortingChange.RemoveLayout remove -> Layouts.removeLayout(draft, remove);
+            case SortingChange.RenameTopic rename -> Topics.renameTopic(draft, rename);
+            case SortingChange.RemoveTopic remove -> Topics.removeTopic(draft, remove);
             case Change.SetNewPages set -> Models.setNewPages(draft, set);
             case Change.SetModel set -> Models.setModel(draft, set);
-            case Change.SetTopics set -> Topics.setTopics(draft, set);
+            case SortingChange.SetTopics set -> Topics.setTopics(draft, set);
             case Change.SetDate set ->
                 Optional.ofNullable(set.date())
                         .flatMap(PeriodChecks::day)

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import velnik.core.change.Change;
+import velnik.core.change.SortingChange;
 import velnik.core.site.LayoutId;
 import velnik.core.site.PageId;
 import velnik.core.site.Reach;
@@ -70,8 +71,8 @@ final class FieldEdits {
         reaches.forEach((reach, pages) -> changes.accept(new Change.SetReach(pages, reach)));
         members.forEach((only, pages) -> changes.accept(new Change.SetMembersOnly(pages, only)));
         keptFromSearchEngines.forEach((kept, pages) -> changes.accept(new Change.SetSearchEngines(pages, !kept)));
-        layouts.forEach((layout, pages) -> changes.accept(new Change.SetLayout(pages, layout)));
+        layouts.forEach((layout, pages) -> changes.accept(new SortingChange.SetLayout(pages, layout)));
         dates.forEach((date, pages) -> changes.accept(new Change.SetDate(pages, date)));
-        topics.forEach((edit, pages) -> changes.accept(new Change.SetTopics(pages, edit.add(), edit.remove())));
+        topics.forEach((edit, pages) -> changes.accept(new SortingChange.SetTopics(pages, edit.add(), edit.remove())));
     }
 }

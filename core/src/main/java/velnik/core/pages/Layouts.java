@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import velnik.core.change.Change;
 import velnik.core.change.Notice;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.explanation.Words;
@@ -25,12 +25,12 @@ import velnik.core.text.Line;
 public final class Layouts {
     private Layouts() {}
 
-    public static Optional<Refusal> setLayout(Draft draft, Change.SetLayout set) {
+    public static Optional<Refusal> setLayout(Draft draft, SortingChange.SetLayout set) {
         return Checks.layout(draft.site(), set.layout())
                 .or(() -> Checks.each(draft, set.pages(), page -> page.withLayout(set.layout())));
     }
 
-    public static Optional<Refusal> addLayout(Draft draft, Change.AddLayout add) {
+    public static Optional<Refusal> addLayout(Draft draft, SortingChange.AddLayout add) {
         Site site = draft.site();
         String name = Line.cleaned(add.name());
         Optional<Refusal> refusal = Checks.layout(site, add.like()).or(() -> name(site, name, null));
@@ -54,7 +54,7 @@ public final class Layouts {
         return Optional.empty();
     }
 
-    public static Optional<Refusal> renameLayout(Draft draft, Change.RenameLayout rename) {
+    public static Optional<Refusal> renameLayout(Draft draft, SortingChange.RenameLayout rename) {
         Site site = draft.site();
         String name = Line.cleaned(rename.name());
         Optional<Refusal> refusal = own(site, rename.layout()).or(() -> name(site, name, rename.layout()));
@@ -66,7 +66,7 @@ public final class Layouts {
         return refusal;
     }
 
-    public static Optional<Refusal> removeLayout(Draft draft, Change.RemoveLayout remove) {
+    public static Optional<Refusal> removeLayout(Draft draft, SortingChange.RemoveLayout remove) {
         Site site = draft.site();
         LayoutId gone = remove.layout();
         if (gone.equals(remove.instead())) {

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import velnik.core.change.Change;
 import velnik.core.change.Notice;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
 import velnik.core.forwarding.Forwards;
@@ -32,7 +32,7 @@ import velnik.core.text.Line;
 public final class Topics {
     private Topics() {}
 
-    public static Optional<Refusal> setTopics(Draft draft, Change.SetTopics set) {
+    public static Optional<Refusal> setTopics(Draft draft, SortingChange.SetTopics set) {
         Set<String> known = draft.site().topics();
         Set<String> added = new HashSet<>();
         for (String typed : set.add()) {
@@ -65,7 +65,7 @@ public final class Topics {
     }
 
     /** O(pages + rows of menus). */
-    public static Optional<Refusal> renameTopic(Draft draft, Change.RenameTopic rename) {
+    public static Optional<Refusal> renameTopic(Draft draft, SortingChange.RenameTopic rename) {
         Site site = draft.site();
         String typed = Line.cleaned(rename.name());
         Optional<Refusal> refusal = unknown(site, rename.topic()).or(() -> malformed(typed));
@@ -94,7 +94,7 @@ public final class Topics {
     }
 
     /** O(pages + rows of menus). */
-    public static Optional<Refusal> removeTopic(Draft draft, Change.RemoveTopic remove) {
+    public static Optional<Refusal> removeTopic(Draft draft, SortingChange.RemoveTopic remove) {
         Site site = draft.site();
         Optional<Refusal> refusal = unknown(site, remove.topic());
         if (refusal.isPresent()) {

@@ -13,6 +13,7 @@ import velnik.core.address.Slugs;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
 import velnik.core.change.Outcome;
+import velnik.core.change.SortingChange;
 import velnik.core.edit.Changes;
 import velnik.core.exchange.IndentedText;
 import velnik.core.exchange.OutlineImport;
@@ -189,7 +190,7 @@ public final class Brackwater {
     }
 
     private static Change about(String title, String... topics) {
-        return new Change.SetTopics(List.of(id(title)), Set.of(topics), Set.of());
+        return new SortingChange.SetTopics(List.of(id(title)), Set.of(topics), Set.of());
     }
 
     /** A page of other days, made and then removed. */

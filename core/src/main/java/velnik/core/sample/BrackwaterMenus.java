@@ -11,6 +11,7 @@ import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.change.MenuChangeItemEditBuilder;
+import velnik.core.change.SortingChange;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
@@ -123,7 +124,8 @@ final class BrackwaterMenus {
     }
 
     private void assignments() {
-        changes.add(new Change.SetLayout(List.of(page("Group bookings"), page("Summer regatta")), LayoutId.LANDING));
+        changes.add(
+                new SortingChange.SetLayout(List.of(page("Group bookings"), page("Summer regatta")), LayoutId.LANDING));
         Placing across = Placing.AS_THE_ZONE.withForm(Placing.Form.ACROSS);
         assign(
                 Zone.FOOTER,

@@ -14,6 +14,7 @@ import velnik.core.change.Change;
 import velnik.core.change.FileChange;
 import velnik.core.change.LookChange;
 import velnik.core.change.MenuChange;
+import velnik.core.change.SortingChange;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.forwarding.ForwardLooking;
@@ -73,15 +74,15 @@ final class PageTelling {
                         set.pages());
             case Change.SetMembersOnly set ->
                 some(set.membersOnly() ? "SetMembersOnly.members" : "SetMembersOnly.all", set.pages());
-            case Change.SetLayout set ->
+            case SortingChange.SetLayout set ->
                 some("SetLayout", set.pages(), Map.of("layout", Words.layout(after, set.layout())));
-            case Change.AddLayout add ->
+            case SortingChange.AddLayout add ->
                 Telling.say("AddLayout", Map.of("layout", layout(after, add.id()), "like", layout(before, add.like())));
-            case Change.RenameLayout rename ->
+            case SortingChange.RenameLayout rename ->
                 Telling.say(
                         "RenameLayout",
                         Map.of("old", layout(before, rename.layout()), "fresh", layout(after, rename.layout())));
-            case Change.RemoveLayout remove ->
+            case SortingChange.RemoveLayout remove ->
                 Telling.say(
                         "RemoveLayout",
                         Map.of(
@@ -91,13 +92,13 @@ final class PageTelling {
                                 layout(after, remove.instead()),
                                 "count",
                                 Layouts.having(before, remove.layout()).size()));
-            case Change.RenameTopic rename -> renamed(rename);
-            case Change.RemoveTopic remove ->
+            case SortingChange.RenameTopic rename -> renamed(rename);
+            case SortingChange.RemoveTopic remove ->
                 Telling.say("RemoveTopic", Map.of("topic", remove.topic(), "count", having(before, remove.topic())));
             case Change.SetNewPages set ->
                 Telling.say("SetNewPages", Map.of("how", Words.newPages(after, set.newPages())));
             case Change.SetModel set -> some(set.model() ? "SetModel.model" : "SetModel.none", set.pages());
-            case Change.SetTopics set -> some("SetTopics", set.pages());
+            case SortingChange.SetTopics set -> some("SetTopics", set.pages());
             case Change.SetDate set -> some(set.date() == null ? "SetDate.none" : "SetDate", set.pages());
             case Change.SetPeriods set ->
                 some("SetPeriods", set.pages(), Map.of("when", Days.ENGLISH.periods(set.periods())));
@@ -199,7 +200,7 @@ final class PageTelling {
     }
 
     /** The one that is there afterwards may have been there before. */
-    private Telling renamed(Change.RenameTopic rename) {
+    private Telling renamed(SortingChange.RenameTopic rename) {
         String typed = Line.cleaned(rename.name());
         String name = after.topics().stream()
                 .filter(typed::equalsIgnoreCase)

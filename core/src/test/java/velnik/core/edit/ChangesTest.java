@@ -17,6 +17,7 @@ import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.sample.SiteGenerator;
@@ -218,17 +219,17 @@ public class ChangesTest {
         SiteScript script = brackwater();
         PageId canoes = script.page("Canoes");
         PageId kayaks = script.page("Kayaks");
-        script.does(new Change.SetTopics(List.of(canoes, kayaks), Set.of(" Tide  NOTES ", "paddling"), Set.of()))
+        script.does(new SortingChange.SetTopics(List.of(canoes, kayaks), Set.of(" Tide  NOTES ", "paddling"), Set.of()))
                 .says("Canoes and 1 more have other topics.");
         assertEquals(script.site().pages().get(kayaks).topics(), Set.of("tide notes", "paddling"));
-        script.does(new Change.SetTopics(List.of(kayaks), Set.of(), Set.of("paddling")));
+        script.does(new SortingChange.SetTopics(List.of(kayaks), Set.of(), Set.of("paddling")));
         assertEquals(script.site().pages().get(kayaks).topics(), Set.of("tide notes"));
         script.refuses(
-                new Change.SetTopics(List.of(canoes), Set.of("  "), Set.of()),
+                new SortingChange.SetTopics(List.of(canoes), Set.of("  "), Set.of()),
                 Refusal.TopicMalformed.class,
                 "A topic is a word or two. Type at least one letter.");
         script.refuses(
-                new Change.SetTopics(List.of(canoes), Set.of("x".repeat(61)), Set.of()),
+                new SortingChange.SetTopics(List.of(canoes), Set.of("x".repeat(61)), Set.of()),
                 Refusal.TopicMalformed.class,
                 "This topic has 61 characters; the limit is 60.");
         script.refuses(new Change.SetDate(List.of(), null), Refusal.NothingNamed.class, "Nothing is chosen.");

@@ -11,6 +11,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.compare.Difference;
 import velnik.core.site.Forward;
 import velnik.core.site.PageId;
@@ -211,20 +212,20 @@ public class ForwardingTest {
     /** Rule 11 holds for listings too. */
     @Test
     public void listingOfATopic_isFoundWhereverItWas_whateverTheTopicIsCalledNow() {
-        boatyard().does(new Change.RenameTopic("tide notes", "Tides"));
+        boatyard().does(new SortingChange.RenameTopic("tide notes", "Tides"));
         script.notices("Its listing moves from /page-index/tide-notes to /page-index/tides once you publish;"
                 + " the old address will forward.");
         assertEquals(leads("/page-index/tide-notes"), "nowhere", "nothing is forwarded before it is published");
         script.publishes();
         assertEquals(leads("/page-index/tide-notes"), "the listing of Tides");
         script.does(
-                        new Change.RenameTopic("Tides", "workshop"),
+                        new SortingChange.RenameTopic("Tides", "workshop"),
                         new Change.SetSlug(Site.idOfBuiltIn(PageKind.PAGE_INDEX), "all"))
                 .publishes();
         for (String old : List.of("/page-index/tide-notes", "/page-index/tides", "/Page-Index/Workshop/")) {
             assertEquals(leads(old), "the listing of workshop", old);
         }
-        script.does(new Change.RemoveTopic("workshop"));
+        script.does(new SortingChange.RemoveTopic("workshop"));
         script.notices(
                 "Its listing, /all/workshop, says that it is gone once you publish.",
                 "1 list in the menus has nothing to show now.");
@@ -237,7 +238,7 @@ public class ForwardingTest {
     @Test
     public void listingOfATopicWhoseNewNameIsTakenBack_isFoundByThatNameToo() {
         Site before = boatyard().site();
-        script.does(new Change.RenameTopic("tide notes", "Tides"));
+        script.does(new SortingChange.RenameTopic("tide notes", "Tides"));
         Difference renamed = Difference.between(before, script.site());
         script.publishes().undoes(renamed).publishes();
         assertEquals(leads("/page-index/tides"), "the listing of tide notes");
@@ -249,9 +250,9 @@ public class ForwardingTest {
     public void listingOfHeldBackPages_wasNeverPublic() {
         boatyard()
                 .setsReach("Canoes", Reach.HELD_BACK)
-                .does(new Change.SetTopics(List.of(page("Canoes")), Set.of("secret"), Set.of()))
+                .does(new SortingChange.SetTopics(List.of(page("Canoes")), Set.of("secret"), Set.of()))
                 .publishes()
-                .does(new Change.RenameTopic("secret", "quiet"))
+                .does(new SortingChange.RenameTopic("secret", "quiet"))
                 .publishes();
         assertEquals(leads("/page-index/secret"), "nowhere");
     }

@@ -13,9 +13,9 @@ import java.util.TreeMap;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
-import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.html.Frame;
 import velnik.core.html.VisitorHtml;
 import velnik.core.html.VisitorWords;
@@ -38,7 +38,7 @@ public class TopicListingsTest {
             null);
 
     private static SiteScript about(SiteScript script, String page, String... topics) {
-        return script.does(new Change.SetTopics(List.of(script.page(page)), Set.of(topics), Set.of()));
+        return script.does(new SortingChange.SetTopics(List.of(script.page(page)), Set.of(topics), Set.of()));
     }
 
     /** "/page-index/news: New pontoon open, …" of each listing. */
@@ -109,7 +109,7 @@ public class TopicListingsTest {
         assertEquals(menus(script, "news", Zone.SIDEBAR), "", "that is for the page index alone");
         script.assigns(Zone.SIDEBAR, new Scope.Section(script.page("Page index")), "Tides");
         assertEquals(menus(script, "news", Zone.SIDEBAR), "Tides");
-        script.does(new Change.SetLayout(List.of(script.page("Page index")), LayoutId.LANDING));
+        script.does(new SortingChange.SetLayout(List.of(script.page("Page index")), LayoutId.LANDING));
         assertEquals(menus(script, "news", Zone.HEADER), "Short", "it has the layout of the page index");
         script.does(new MenuChange.AssignMenus(
                 Zone.SIDEBAR, new Scope.OfTopic("news"), new Says.Around(List.of(), script.placed("Workshop"))));
@@ -144,7 +144,7 @@ public class TopicListingsTest {
                 "No page has the topic boats, so it has no listing.");
         script.assigns(Zone.SIDEBAR, new Scope.OfTopic("café"), "Tides")
                 .says("The sidebar of the listing of the topic café shows Tides.");
-        script.does(new Change.SetTopics(List.of(script.page("Menu of the week")), Set.of(), Set.of("café")));
+        script.does(new SortingChange.SetTopics(List.of(script.page("Menu of the week")), Set.of(), Set.of("café")));
         assertEquals(menus(script, "café", Zone.SIDEBAR), "Tides");
         script.does(new MenuChange.AssignMenus(Zone.SIDEBAR, new Scope.OfTopic("café"), null))
                 .says("The sidebar of the listing of the topic café has no exception now.");

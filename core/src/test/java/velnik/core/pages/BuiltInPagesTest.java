@@ -16,6 +16,7 @@ import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.compare.Difference;
 import velnik.core.edit.Changes;
 import velnik.core.outline.Branch;
@@ -167,7 +168,7 @@ public class BuiltInPagesTest {
         script.assigns(Zone.SIDEBAR, new Scope.Pages(Set.of(script.page("Not found"))), "Tides");
         assertEquals(script.sees("Not found", Zone.SIDEBAR), "Before you set out, Tide tables, Spring tides in March");
         assertEquals(script.sees("Search", Zone.SIDEBAR), "");
-        script.does(new Change.SetLayout(List.of(script.page("Not found")), LayoutId.LANDING));
+        script.does(new SortingChange.SetLayout(List.of(script.page("Not found")), LayoutId.LANDING));
         assertEquals(script.sees("Not found", Zone.HEADER), "Home, Contact");
         script.movesUnder("Repairs", "Page index");
         assertEquals(script.sees("Page index", Zone.SIDEBAR), script.sees("Repairs", Zone.SIDEBAR));

@@ -10,6 +10,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.compare.Difference;
 import velnik.core.site.LayoutId;
 import velnik.core.site.NewPages;
@@ -24,20 +25,20 @@ public class LayoutsTest {
     private static final LayoutId OFFERS = new LayoutId("offers");
 
     private static SiteScript withOffers() {
-        return brackwater().does(new Change.AddLayout(OFFERS, "  Winter   offers ", LayoutId.LANDING));
+        return brackwater().does(new SortingChange.AddLayout(OFFERS, "  Winter   offers ", LayoutId.LANDING));
     }
 
     @Test
     public void layoutCopied_looksAndShowsLikeTheOther_untilItIsChanged() {
         SiteScript script = withOffers().says("Winter offers is a new layout; it begins as landing.");
         String landing = script.sees("Group bookings", Zone.HEADER);
-        script.does(new Change.SetLayout(List.of(script.page("Canoes")), OFFERS))
+        script.does(new SortingChange.SetLayout(List.of(script.page("Canoes")), OFFERS))
                 .says("Canoes now has the layout Winter offers.");
         assertEquals(script.sees("Canoes", Zone.HEADER), landing, "its zones are copied");
         assertEquals(script.site().frameOf(OFFERS), LayoutId.LANDING);
         script.assigns(Zone.HEADER, new Scope.OfLayout(OFFERS), "Footer");
         assertEquals(script.sees("Group bookings", Zone.HEADER), landing, "and apart from then on");
-        script.does(new Change.RenameLayout(OFFERS, "Spring offers"))
+        script.does(new SortingChange.RenameLayout(OFFERS, "Spring offers"))
                 .says("The layout Winter offers is now called Spring offers.");
     }
 
@@ -45,10 +46,10 @@ public class LayoutsTest {
     public void layoutRemoved_leavesItsPagesAnother_andTellsWhatGoes() {
         SiteScript script = withOffers();
         script.does(
-                new Change.SetLayout(List.of(script.page("Canoes"), script.page("Kayaks")), OFFERS),
+                new SortingChange.SetLayout(List.of(script.page("Canoes"), script.page("Kayaks")), OFFERS),
                 new Change.SetNewPages(new NewPages(Reach.OPEN, OFFERS, null)));
         Site before = script.site();
-        script.removes("Kayaks").does(new Change.RemoveLayout(OFFERS, LayoutId.WIDE));
+        script.removes("Kayaks").does(new SortingChange.RemoveLayout(OFFERS, LayoutId.WIDE));
         script.says("The layout Winter offers is removed; its page now has the layout wide.");
         script.notices("1 exception in the zones goes with it.");
         assertEquals(script.site().details().newPages().layout(), LayoutId.WIDE);
@@ -64,25 +65,31 @@ public class LayoutsTest {
     public void layoutThatCannotBe_isRefused_andNothingChanged() {
         SiteScript script = withOffers();
         script.refuses(
-                new Change.AddLayout(new LayoutId("x"), "WINTER offers", LayoutId.WIDE),
+                new SortingChange.AddLayout(new LayoutId("x"), "WINTER offers", LayoutId.WIDE),
                 Refusal.LayoutNamed.class,
                 "There is a layout Winter offers already. Choose another name.");
-        script.refuses(new Change.AddLayout(new LayoutId("x"), "Wide", LayoutId.WIDE), Refusal.LayoutNamed.class);
-        script.refuses(new Change.AddLayout(new LayoutId("x"), " ", LayoutId.WIDE), Refusal.LayoutMalformed.class);
         script.refuses(
-                new Change.AddLayout(new LayoutId("x"), "x".repeat(201), LayoutId.WIDE), Refusal.LayoutMalformed.class);
-        script.refuses(new Change.AddLayout(OFFERS, "Again", LayoutId.WIDE), Refusal.LayoutTaken.class);
-        script.refuses(new Change.AddLayout(LayoutId.WIDE, "Again", LayoutId.WIDE), Refusal.LayoutTaken.class);
-        script.refuses(new Change.AddLayout(new LayoutId("x"), "X", new LayoutId("gone")), Refusal.LayoutUnknown.class);
+                new SortingChange.AddLayout(new LayoutId("x"), "Wide", LayoutId.WIDE), Refusal.LayoutNamed.class);
         script.refuses(
-                new Change.RenameLayout(LayoutId.WIDE, "Broad"),
+                new SortingChange.AddLayout(new LayoutId("x"), " ", LayoutId.WIDE), Refusal.LayoutMalformed.class);
+        script.refuses(
+                new SortingChange.AddLayout(new LayoutId("x"), "x".repeat(201), LayoutId.WIDE),
+                Refusal.LayoutMalformed.class);
+        script.refuses(new SortingChange.AddLayout(OFFERS, "Again", LayoutId.WIDE), Refusal.LayoutTaken.class);
+        script.refuses(new SortingChange.AddLayout(LayoutId.WIDE, "Again", LayoutId.WIDE), Refusal.LayoutTaken.class);
+        script.refuses(
+                new SortingChange.AddLayout(new LayoutId("x"), "X", new LayoutId("gone")), Refusal.LayoutUnknown.class);
+        script.refuses(
+                new SortingChange.RenameLayout(LayoutId.WIDE, "Broad"),
                 Refusal.LayoutStays.class,
                 "Every site has the layout wide, so it stays as it is. Copy it to make one of your own.");
-        script.refuses(new Change.RemoveLayout(OFFERS, OFFERS), Refusal.LayoutGoes.class);
-        script.refuses(new Change.RemoveLayout(LayoutId.WIDE, OFFERS), Refusal.LayoutStays.class);
+        script.refuses(new SortingChange.RemoveLayout(OFFERS, OFFERS), Refusal.LayoutGoes.class);
+        script.refuses(new SortingChange.RemoveLayout(LayoutId.WIDE, OFFERS), Refusal.LayoutStays.class);
         script.refuses(
-                new Change.SetLayout(List.of(script.page("Hire")), new LayoutId("gone")), Refusal.LayoutUnknown.class);
-        IntStream.range(1, 50).forEach(i -> script.does(new Change.AddLayout(new LayoutId("n" + i), "N" + i, OFFERS)));
-        script.refuses(new Change.AddLayout(new LayoutId("x"), "X", OFFERS), Refusal.TooManyLayouts.class);
+                new SortingChange.SetLayout(List.of(script.page("Hire")), new LayoutId("gone")),
+                Refusal.LayoutUnknown.class);
+        IntStream.range(1, 50)
+                .forEach(i -> script.does(new SortingChange.AddLayout(new LayoutId("n" + i), "N" + i, OFFERS)));
+        script.refuses(new SortingChange.AddLayout(new LayoutId("x"), "X", OFFERS), Refusal.TooManyLayouts.class);
     }
 }

@@ -10,6 +10,7 @@ import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.compare.Difference;
 import velnik.core.outline.Place;
 import velnik.core.site.LayoutId;
@@ -49,8 +50,8 @@ public class ModelsTest {
         SiteScript script = brackwater();
         PageId canoes = script.page("Canoes");
         script.does(
-                        new Change.SetTopics(List.of(canoes), Set.of("boats"), Set.of()),
-                        new Change.SetLayout(List.of(canoes), LayoutId.LANDING),
+                        new SortingChange.SetTopics(List.of(canoes), Set.of("boats"), Set.of()),
+                        new SortingChange.SetLayout(List.of(canoes), LayoutId.LANDING),
                         new Change.SetLock(List.of(canoes), true),
                         new Change.SetReach(List.of(canoes), Reach.HELD_BACK),
                         new Change.SetModel(List.of(canoes), true))

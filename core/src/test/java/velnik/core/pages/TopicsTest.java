@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Set;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
-import velnik.core.change.Change;
 import velnik.core.change.Refusal;
+import velnik.core.change.SortingChange;
 import velnik.core.compare.Difference;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
@@ -33,7 +33,7 @@ public class TopicsTest {
         Site before = script.site();
         long pages = having(script, TIDE_NOTES);
         String shown = script.sees("Home", Zone.HEADER);
-        script.does(new Change.RenameTopic(TIDE_NOTES, " Tides "))
+        script.does(new SortingChange.RenameTopic(TIDE_NOTES, " Tides "))
                 .says("The topic tide notes is now called Tides, on " + pages + " pages.");
         assertEquals(having(script, "Tides"), pages);
         assertEquals(having(script, TIDE_NOTES), 0);
@@ -54,13 +54,13 @@ public class TopicsTest {
                 .assigns(Zone.SIDEBAR, new Scope.OfTopic(TIDE_NOTES), "Footer")
                 .assigns(Zone.SIDEBAR, new Scope.OfTopic("workshop"), "Short");
         long all = having(script, TIDE_NOTES) + having(script, "workshop");
-        script.does(new Change.RenameTopic("workshop", "TIDE notes"));
+        script.does(new SortingChange.RenameTopic("workshop", "TIDE notes"));
         assertEquals(having(script, TIDE_NOTES), all);
         assertEquals(
                 script.told().getFirst(),
                 "1 exception in the zones goes with it.",
                 script.told().toString());
-        script.does(new Change.RenameTopic(TIDE_NOTES, "Tide Notes"));
+        script.does(new SortingChange.RenameTopic(TIDE_NOTES, "Tide Notes"));
         assertEquals(having(script, "Tide Notes"), all, "its own case alone may change");
     }
 
@@ -69,7 +69,7 @@ public class TopicsTest {
         SiteScript script = brackwater();
         script.puts(ItemKind.PageList.of(new ListSource.OfTopic("workshop"), 1), "", script.menu("Footer"));
         long pages = having(script, "workshop");
-        script.does(new Change.RemoveTopic("workshop"))
+        script.does(new SortingChange.RemoveTopic("workshop"))
                 .says("The topic workshop is removed from " + pages + " pages.")
                 .notices(
                         "Its listing, /page-index/workshop, says that it is gone once you publish.",
@@ -80,20 +80,20 @@ public class TopicsTest {
     @Test
     public void pageRestored_hasTheTopicByTheNameItHasNow() {
         SiteScript script = brackwater();
-        script.does(new Change.SetTopics(List.of(script.page("Canoes")), Set.of("boats"), Set.of()))
+        script.does(new SortingChange.SetTopics(List.of(script.page("Canoes")), Set.of("boats"), Set.of()))
                 .removes("Canoes");
         script.adds("Dinghies", "Hire")
-                .does(new Change.SetTopics(List.of(script.page("Dinghies")), Set.of("boats"), Set.of()));
-        script.does(new Change.RenameTopic("boats", "craft")).restores("gone-0");
+                .does(new SortingChange.SetTopics(List.of(script.page("Dinghies")), Set.of("boats"), Set.of()));
+        script.does(new SortingChange.RenameTopic("boats", "craft")).restores("gone-0");
         assertEquals(script.site().pages().get(script.page("Canoes")).topics(), Set.of("craft"));
     }
 
     @Test
     public void topicThatIsNot_orCannotBe_isRefused_andNothingChanged() {
         SiteScript script = brackwater();
-        script.refuses(new Change.RenameTopic("nobody's", "x"), Refusal.TopicUnknown.class);
-        script.refuses(new Change.RemoveTopic("nobody's"), Refusal.TopicUnknown.class);
-        script.refuses(new Change.RenameTopic("workshop", "  "), Refusal.TopicMalformed.class);
-        script.refuses(new Change.RenameTopic("workshop", "x".repeat(61)), Refusal.TopicMalformed.class);
+        script.refuses(new SortingChange.RenameTopic("nobody's", "x"), Refusal.TopicUnknown.class);
+        script.refuses(new SortingChange.RemoveTopic("nobody's"), Refusal.TopicUnknown.class);
+        script.refuses(new SortingChange.RenameTopic("workshop", "  "), Refusal.TopicMalformed.class);
+        script.refuses(new SortingChange.RenameTopic("workshop", "x".repeat(61)), Refusal.TopicMalformed.class);
     }
 }

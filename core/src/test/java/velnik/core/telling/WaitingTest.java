@@ -9,6 +9,7 @@ import velnik.core.SiteScript;
 import velnik.core.change.Change;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.change.SortingChange;
 import velnik.core.site.Joining;
 import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
@@ -53,7 +54,7 @@ public class WaitingTest {
         script.putsPage("Kayaks", script.menu("Short")).sets(new MenuRowId("short-contact"), ItemEdit.label("Ring us"));
         script.assigns(Zone.SIDEBAR, new Scope.Section(script.page("Hire")), "Spring");
         script.does(new MenuChange.AssignMenus(Zone.HEADER, new Scope.OfLayout(LayoutId.LANDING), null));
-        script.does(new Change.SetLayout(List.of(script.page("Contact")), LayoutId.WIDE));
+        script.does(new SortingChange.SetLayout(List.of(script.page("Contact")), LayoutId.WIDE));
         assertEquals(
                 sorted(live, script.site()),
                 List.of(

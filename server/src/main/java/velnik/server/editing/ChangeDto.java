@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
+import velnik.core.change.SortingChange;
 import velnik.core.outline.Place;
 import velnik.core.site.LayoutId;
 import velnik.core.site.PageId;
@@ -165,7 +166,7 @@ sealed interface ChangeDto
     record SetLayout(@NotNull List<String> pages, @NotNull String layout) implements ChangeDto {
         @Override
         public Change change() {
-            return new Change.SetLayout(pages.stream().map(PageId::new).toList(), new LayoutId(layout));
+            return new SortingChange.SetLayout(pages.stream().map(PageId::new).toList(), new LayoutId(layout));
         }
     }
 
@@ -175,7 +176,7 @@ sealed interface ChangeDto
             @NotNull List<String> remove) implements ChangeDto {
         @Override
         public Change change() {
-            return new Change.SetTopics(
+            return new SortingChange.SetTopics(
                     pages.stream().map(PageId::new).toList(), new HashSet<>(add), new HashSet<>(remove));
         }
     }

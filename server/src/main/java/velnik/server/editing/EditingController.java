@@ -28,6 +28,7 @@ import velnik.server.calls.Whole;
 import velnik.server.releasing.LiveSite;
 import velnik.server.workingcopy.Computed;
 import velnik.server.workingcopy.History;
+import velnik.server.workingcopy.Undo;
 import velnik.server.workingcopy.WorkingCopy;
 
 /** The calls that read and edit the working copy. */
@@ -82,7 +83,7 @@ class EditingController {
             @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
             String request,
 
-            WorkingCopy.@Nullable Undo how) {}
+            @Nullable Undo how) {}
 
     record Paste(
             @NotNull @Pattern(regexp = RequestName.SHAPE, message = RequestName.SENTENCE)
@@ -180,7 +181,7 @@ class EditingController {
 
     @PostMapping("/undo")
     AnswerDto undo(@Valid @RequestBody StepBack step, Principal person) {
-        WorkingCopy.Undo how = step.how() == null ? WorkingCopy.Undo.ALONE : step.how();
+        Undo how = step.how() == null ? Undo.ALONE : step.how();
         return answers.of(person.getName(), workingCopy.undo(person.getName(), step.request(), how));
     }
 

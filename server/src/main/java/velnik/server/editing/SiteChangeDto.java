@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
+import velnik.core.change.SortingChange;
 import velnik.core.site.LayoutId;
 import velnik.core.site.NewPages;
 import velnik.core.site.PageId;
@@ -19,14 +20,14 @@ sealed interface SiteChangeDto extends ChangeDto {
             @NotNull String like) implements SiteChangeDto {
         @Override
         public Change change() {
-            return new Change.AddLayout(new LayoutId(id), name, new LayoutId(like));
+            return new SortingChange.AddLayout(new LayoutId(id), name, new LayoutId(like));
         }
     }
 
     record RenameLayout(@NotNull String layout, @NotNull String name) implements SiteChangeDto {
         @Override
         public Change change() {
-            return new Change.RenameLayout(new LayoutId(layout), name);
+            return new SortingChange.RenameLayout(new LayoutId(layout), name);
         }
     }
 
@@ -34,7 +35,7 @@ sealed interface SiteChangeDto extends ChangeDto {
     record RemoveLayout(@NotNull String layout, @NotNull String instead) implements SiteChangeDto {
         @Override
         public Change change() {
-            return new Change.RemoveLayout(new LayoutId(layout), new LayoutId(instead));
+            return new SortingChange.RemoveLayout(new LayoutId(layout), new LayoutId(instead));
         }
     }
 
@@ -42,14 +43,14 @@ sealed interface SiteChangeDto extends ChangeDto {
     record RenameTopic(@NotNull String topic, @NotNull String name) implements SiteChangeDto {
         @Override
         public Change change() {
-            return new Change.RenameTopic(topic, name);
+            return new SortingChange.RenameTopic(topic, name);
         }
     }
 
     record RemoveTopic(@NotNull String topic) implements SiteChangeDto {
         @Override
         public Change change() {
-            return new Change.RemoveTopic(topic);
+            return new SortingChange.RemoveTopic(topic);
         }
     }
 

@@ -7,7 +7,6 @@ import velnik.core.change.Refusal;
 import velnik.core.forwarding.AddressChange;
 import velnik.core.site.Site;
 import velnik.server.releasing.AddressChangeDto;
-import velnik.server.workingcopy.WorkingCopy;
 
 /**
  * What would become of changes that are not made yet.
@@ -36,7 +35,7 @@ public record TriedDto(
         return switch (outcome) {
             case Outcome.Applied applied ->
                 new TriedDto(
-                        WorkingCopy.told(applied),
+                        applied.told(),
                         null,
                         RemedyDto.of(applied.remedies()),
                         changes.stream()

@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.locks.ReentrantLock;
@@ -15,11 +14,9 @@ import java.util.function.Function;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
-import velnik.core.change.Notice;
 import velnik.core.change.Outcome;
 import velnik.core.change.Refusal;
 import velnik.core.change.Remedy;
@@ -124,10 +121,7 @@ public class WorkingCopy {
             checkRevision(revision);
             List<History.Recent> edits = history.since(revision);
             if (!history.knowsAllSince(revision)) {
-                throw new ProblemException(
-                        HttpStatus.CONFLICT,
-                        "too-long-ago",
-                        "So much happened since that it is not told one by one. Load the page again.");
+                throw OtherRevision.tooLongAgo();
             }
             return new Since(state, edits);
         });
@@ -209,7 +203,7 @@ public class WorkingCopy {
                 Site site = applied.site();
                 Difference difference = Difference.between(state.site(), site);
                 if (difference.isEmpty()) {
-                    Kept nothing = new Kept(state, title.apply(applied), told(applied), applied.remedies(), List.of());
+                    Kept nothing = new Kept(state, title.apply(applied), applied.told(), applied.remedies(), List.of());
                     idle.remember(request, new Asked(person, kind, changes), nothing);
                     yield nothing;
                 }
@@ -227,7 +221,7 @@ public class WorkingCopy {
                         person,
                         now(),
                         title.apply(applied),
-                        told(applied),
+                        applied.told(),
                         changes,
                         stretch.map(Stretch::difference).orElse(difference));
                 yield keep(List.of(entry), site, stretch.map(Stretch::revision).orElse(null))
@@ -243,24 +237,6 @@ public class WorkingCopy {
 
     private Instant now() {
         return clock.instant().truncatedTo(ChronoUnit.MILLIS);
-    }
-
-    /** The first of the sentences is what happens. */
-    public static List<String> told(Outcome.Applied applied) {
-        List<String> told = new ArrayList<>();
-        told.add(applied.sentence());
-        applied.notices().stream().map(Notice::sentence).forEach(told::add);
-        return told;
-    }
-
-    /** What to do about an edit that others were built upon. */
-    public enum Undo {
-        /** It is not taken back then; the answer says what was built upon it. */
-        ALONE,
-        /** What was built upon it is taken back too, whoever did it. */
-        TOGETHER,
-        /** It is left as it is; undo goes on with the one before it. */
-        SKIP
     }
 
     /**
@@ -390,11 +366,7 @@ public class WorkingCopy {
     /** @throws ProblemException when there never was such a revision */
     public void checkRevision(long basedOn) {
         if (basedOn < 0 || basedOn > state.revision()) {
-            throw new ProblemException(
-                    HttpStatus.CONFLICT,
-                    "revision-unknown",
-                    "This was meant for a state of the site that never was. Nothing was changed; load the page again.",
-                    Map.of("basedOn", basedOn, "revision", state.revision()));
+            throw OtherRevision.unknown(basedOn, state.revision());
         }
     }
 
@@ -402,11 +374,7 @@ public class WorkingCopy {
     public void checkIsNewest(long basedOn) {
         checkRevision(basedOn);
         if (state.revision() != basedOn) {
-            throw new ProblemException(
-                    HttpStatus.CONFLICT,
-                    "changed-since",
-                    "Somebody changed the site since you looked. Look again, then go on.",
-                    Map.of("basedOn", basedOn, "revision", state.revision()));
+            throw OtherRevision.changedSince(basedOn, state.revision());
         }
     }
 

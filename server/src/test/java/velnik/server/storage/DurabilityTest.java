@@ -12,6 +12,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Site;
+import velnik.server.workingcopy.Undo;
 import velnik.server.workingcopy.WorkingCopies;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -33,7 +34,7 @@ public class DurabilityTest {
                 copy.apply("mara", "request-" + edits++, copy.state().revision(), List.of(change));
                 assertEquals(afterPowerFailure(folder), copy.state().site());
             }
-            copy.undo("mara", "request-undo", WorkingCopy.Undo.ALONE);
+            copy.undo("mara", "request-undo", Undo.ALONE);
             assertEquals(afterPowerFailure(folder), copy.state().site());
         }
     }

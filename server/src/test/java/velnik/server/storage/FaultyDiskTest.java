@@ -16,6 +16,7 @@ import velnik.core.change.Change;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Site;
 import velnik.server.calls.ProblemException;
+import velnik.server.workingcopy.Undo;
 import velnik.server.workingcopy.WorkingCopies;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -72,7 +73,7 @@ public class FaultyDiskTest {
 
     private Supplier<WorkingCopy.Kept> asking(WorkingCopy copy, RandomEdits edits, String request) {
         if (random.nextInt(4) == 0) {
-            WorkingCopy.Undo how = WorkingCopy.Undo.values()[random.nextInt(3)];
+            Undo how = Undo.values()[random.nextInt(3)];
             return () -> copy.undo("mara", request, how);
         }
         Change change = edits.next(copy.state().site());

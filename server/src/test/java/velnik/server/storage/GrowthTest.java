@@ -19,6 +19,7 @@ import velnik.core.site.PageId;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Site;
 import velnik.core.site.TextHash;
+import velnik.server.workingcopy.Undo;
 import velnik.server.workingcopy.WorkingCopies;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -70,7 +71,7 @@ public class GrowthTest {
             WorkingCopy copy = WorkingCopies.over(storage.sites(), storage.releases(), storage.disk(), later);
             copy.tidy();
             assertEquals(copy.state().site().bin(), List.of());
-            copy.undo("mara", "undo-it-still", WorkingCopy.Undo.ALONE);
+            copy.undo("mara", "undo-it-still", Undo.ALONE);
             assertEquals(copy.state().site().pages().get(CANOES).title(), "Canoes");
             copy.tidy();
             assertEquals(storage.sites().load().site(), copy.state().site());
@@ -103,7 +104,7 @@ public class GrowthTest {
             copy.state().site().pages().walk().stream()
                     .flatMap(row -> Stream.ofNullable(row.value().text()))
                     .forEach(text -> assertTrue(storage.texts().find(text).isPresent(), text.value()));
-            copy.undo("mara", "undo-it-all", WorkingCopy.Undo.ALONE);
+            copy.undo("mara", "undo-it-all", Undo.ALONE);
             assertEquals(copy.state().site().pages().get(CANOES).text(), before);
         }
     }

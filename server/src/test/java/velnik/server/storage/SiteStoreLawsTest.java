@@ -16,6 +16,7 @@ import velnik.core.sample.Brackwater;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.server.calls.ProblemException;
+import velnik.server.workingcopy.Undo;
 import velnik.server.workingcopy.WorkingCopies;
 import velnik.server.workingcopy.WorkingCopy;
 
@@ -86,7 +87,7 @@ public class SiteStoreLawsTest {
         String request = "request-" + number;
         try {
             switch (random.nextInt(6)) {
-                case 0 -> copy.undo("mara", request, WorkingCopy.Undo.values()[random.nextInt(3)]);
+                case 0 -> copy.undo("mara", request, Undo.values()[random.nextInt(3)]);
                 case 1 -> copy.redo("mara", request);
                 default -> {
                     Change change = edits.next(copy.state().site());
