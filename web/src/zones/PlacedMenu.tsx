@@ -30,6 +30,7 @@ const WIDTHS: Setting<"width"> = {
   FULL: "as wide as the zone",
 };
 const GAPS: Setting<"gap"> = { TIGHT: "tight", NORMAL: "normal", WIDE: "wide" };
+const MARGINS: Setting<"margin"> = { NONE: "none", NORMAL: "normal", WIDE: "wide" };
 const OVERFLOWS: Setting<"overflow"> = { WRAP: "wraps", MORE: "ends in “More”", FOLD: "folds to a button" };
 
 /** How a menu stands in its zone; each setting is seen at once in the window. */
@@ -39,7 +40,7 @@ export function PlacedMenu(props: {
   readonly onChange: (part: Partial<PlacedDto>) => void;
 }) {
   const { placed, usual, onChange } = props;
-  const choice = <K extends "form" | "size" | "alignment" | "width" | "gap" | "overflow">(
+  const choice = <K extends "form" | "size" | "alignment" | "width" | "gap" | "margin" | "overflow">(
     key: K,
     word: string,
     words: Partial<Setting<K>>,
@@ -68,6 +69,7 @@ export function PlacedMenu(props: {
       {choice("alignment", "Aligned", across ? ALIGNMENTS : drawer ? SIDES : UNSPREAD)}
       {!drawer && choice("width", "Width", WIDTHS, WIDTHS.FULL)}
       {choice("gap", "Gaps", GAPS)}
+      {choice("margin", "Margins", MARGINS, MARGINS.NONE)}
       {across && choice("overflow", "Too long", OVERFLOWS, OVERFLOWS.WRAP)}
       <Select
         size="small"

@@ -13,6 +13,7 @@ const AS_THE_ZONE: Omit<PlacedDto, "menu"> = {
   alignment: null,
   width: null,
   gap: null,
+  margin: null,
   overflow: null,
   fromLevel: 1,
   levels: null,

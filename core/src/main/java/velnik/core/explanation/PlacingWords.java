@@ -43,6 +43,7 @@ public final class PlacingWords {
                         placing.alignment().map(PlacingWords::alignment),
                         placing.width().map(PlacingWords::width),
                         placing.gap().map(PlacingWords::gap),
+                        placing.margin().map(PlacingWords::margin),
                         placing.overflow().map(PlacingWords::overflow),
                         Optional.of("from level " + placing.fromLevel()).filter(from -> placing.fromLevel() > 1),
                         placing.levels().map(levels -> levels + (levels == 1 ? " level" : " levels")),
@@ -94,6 +95,14 @@ public final class PlacingWords {
             case TIGHT -> "tight";
             case NORMAL -> "normal gaps";
             case WIDE -> "wide gaps";
+        };
+    }
+
+    private static String margin(Placing.Margin margin) {
+        return switch (margin) {
+            case NONE -> "no margins";
+            case NORMAL -> "normal margins";
+            case WIDE -> "wide margins";
         };
     }
 

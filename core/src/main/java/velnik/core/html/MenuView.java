@@ -98,6 +98,7 @@ public record MenuView(
                         "to-" + word(presentation.alignment()),
                         presentation.width() == Placing.Width.FULL ? "" : "width-" + word(presentation.width()),
                         "gap-" + word(presentation.gap()),
+                        presentation.margin() == Placing.Margin.NONE ? "" : "margin-" + word(presentation.margin()),
                         form == Form.FLYING_OUT ? "" : "if-long-" + word(presentation.overflow()),
                         only ? "only-" + word(device) : "")
                 .filter(name -> !name.isEmpty())

@@ -5,6 +5,7 @@ import velnik.core.site.Placing;
 import velnik.core.site.Placing.Alignment;
 import velnik.core.site.Placing.Form;
 import velnik.core.site.Placing.Gap;
+import velnik.core.site.Placing.Margin;
 import velnik.core.site.Placing.Overflow;
 import velnik.core.site.Placing.Size;
 import velnik.core.site.Placing.Width;
@@ -17,7 +18,7 @@ import velnik.core.site.Zone;
  */
 @RecordBuilder
 public record Presentation(
-        Form form, Size size, Alignment alignment, Width width, Gap gap, Overflow overflow, int levels)
+        Form form, Size size, Alignment alignment, Width width, Gap gap, Margin margin, Overflow overflow, int levels)
         implements PresentationBuilder.With {
 
     public static Presentation of(Zone zone, Placing placing) {
@@ -28,6 +29,7 @@ public record Presentation(
                 placing.alignment().orElse(usual.alignment()),
                 placing.width().orElse(usual.width()),
                 placing.gap().orElse(usual.gap()),
+                placing.margin().orElse(usual.margin()),
                 placing.overflow().orElse(usual.overflow()),
                 placing.levels().orElse(usual.levels()));
     }
@@ -45,6 +47,6 @@ public record Presentation(
     }
 
     private static Presentation usual(Form form, Size size, Alignment alignment, int levels) {
-        return new Presentation(form, size, alignment, Width.FULL, Gap.NORMAL, Overflow.WRAP, levels);
+        return new Presentation(form, size, alignment, Width.FULL, Gap.NORMAL, Margin.NONE, Overflow.WRAP, levels);
     }
 }

@@ -106,15 +106,17 @@ public final class ZoneMenu {
      */
     Marks marks(Site site, @Nullable PageId page, Device device) {
         @Nullable PageId nearest = page;
-        while (nearest != null && waysOn(nearest, device).isEmpty()) {
+        List<List<NavigationRow>> there = waysOn(page, device);
+        while (nearest != null && there.isEmpty()) {
             nearest = site.pages().branch(nearest).parent();
+            there = waysOn(nearest, device);
         }
         if (nearest == null) {
             return Marks.NONE;
         }
         Set<NavigationRow.Key> current = new HashSet<>();
         Set<NavigationRow.Key> trail = new HashSet<>();
-        for (List<NavigationRow> way : waysOn(nearest, device)) {
+        for (List<NavigationRow> way : there) {
             for (int i = 0; i < Math.min(levels, way.size()); i++) {
                 boolean leads = i == way.size() - 1 && nearest.equals(page);
                 (leads ? current : trail).add(way.get(i).key());
@@ -123,10 +125,11 @@ public final class ZoneMenu {
         return new Marks(current, trail);
     }
 
-    private List<List<NavigationRow>> waysOn(PageId page, Device device) {
-        return ways.getOrDefault(page, List.of()).stream()
-                .filter(way -> way.getLast().isOn(device))
-                .toList();
+    private List<List<NavigationRow>> waysOn(@Nullable PageId page, Device device) {
+        @Nullable List<List<NavigationRow>> all = ways.get(page);
+        return all == null
+                ? List.of()
+                : all.stream().filter(way -> way.getLast().isOn(device)).toList();
     }
 
     /** Only what is under the marked rows of the first level, each on the devices that it is marked on. */

@@ -15,12 +15,14 @@ public record Placing(
         Optional<Alignment> alignment,
         Optional<Width> width,
         Optional<Gap> gap,
+        Optional<Margin> margin,
         Optional<Overflow> overflow,
         int fromLevel,
         Optional<Integer> levels,
         boolean currentBranchOnly) {
 
     public static final Placing AS_THE_ZONE = new Placing(
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -42,12 +44,22 @@ public record Placing(
 
     public Placing withForm(Form newForm) {
         return new Placing(
-                Optional.of(newForm), size, alignment, width, gap, overflow, fromLevel, levels, currentBranchOnly);
+                Optional.of(newForm),
+                size,
+                alignment,
+                width,
+                gap,
+                margin,
+                overflow,
+                fromLevel,
+                levels,
+                currentBranchOnly);
     }
 
     /** Another part of the menu: from a level on, or only the branch of the visited page. */
     public Placing withPart(int newFromLevel, boolean newCurrentBranchOnly) {
-        return new Placing(form, size, alignment, width, gap, overflow, newFromLevel, levels, newCurrentBranchOnly);
+        return new Placing(
+                form, size, alignment, width, gap, margin, overflow, newFromLevel, levels, newCurrentBranchOnly);
     }
 
     /** How the items of the first level are laid out. */
@@ -95,6 +107,13 @@ public record Placing(
     /** Between items. */
     public enum Gap {
         TIGHT,
+        NORMAL,
+        WIDE
+    }
+
+    /** Before the first item and after the last, down the page. */
+    public enum Margin {
+        NONE,
         NORMAL,
         WIDE
     }

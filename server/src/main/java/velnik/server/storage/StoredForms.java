@@ -35,7 +35,7 @@ import velnik.core.site.SiteFile;
  */
 @Component
 class StoredForms {
-    static final int FORMAT = 16;
+    static final int FORMAT = 17;
 
     /** From the first format to the second, and so on. */
     private static final List<UnaryOperator<JsonNode>> UPGRADES = List.of(
@@ -53,7 +53,8 @@ class StoredForms {
             FormatThirteen::upgraded,
             UnaryOperator.identity(), // 14 knows items that lead to places on pages
             FormatFifteen::upgraded,
-            FormatSixteen::upgraded);
+            FormatSixteen::upgraded,
+            FormatSeventeen::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
     private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};

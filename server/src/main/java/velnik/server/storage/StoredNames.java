@@ -9,6 +9,7 @@ import velnik.core.change.Change;
 import velnik.core.change.FileChange;
 import velnik.core.change.LookChange;
 import velnik.core.change.MenuChange;
+import velnik.core.change.SortingChange;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.FileHash;
@@ -190,13 +191,13 @@ final class StoredNames {
         @JsonSubTypes.Type(value = Change.MovePages.class, name = "movePages"),
         @JsonSubTypes.Type(value = Change.SetReach.class, name = "setReach"),
         @JsonSubTypes.Type(value = Change.SetMembersOnly.class, name = "setMembersOnly"),
-        @JsonSubTypes.Type(value = Change.SetLayout.class, name = "setLayout"),
-        @JsonSubTypes.Type(value = Change.AddLayout.class, name = "addLayout"),
-        @JsonSubTypes.Type(value = Change.RenameLayout.class, name = "renameLayout"),
-        @JsonSubTypes.Type(value = Change.RemoveLayout.class, name = "removeLayout"),
-        @JsonSubTypes.Type(value = Change.SetTopics.class, name = "setTopics"),
-        @JsonSubTypes.Type(value = Change.RenameTopic.class, name = "renameTopic"),
-        @JsonSubTypes.Type(value = Change.RemoveTopic.class, name = "removeTopic"),
+        @JsonSubTypes.Type(value = SortingChange.SetLayout.class, name = "setLayout"),
+        @JsonSubTypes.Type(value = SortingChange.AddLayout.class, name = "addLayout"),
+        @JsonSubTypes.Type(value = SortingChange.RenameLayout.class, name = "renameLayout"),
+        @JsonSubTypes.Type(value = SortingChange.RemoveLayout.class, name = "removeLayout"),
+        @JsonSubTypes.Type(value = SortingChange.SetTopics.class, name = "setTopics"),
+        @JsonSubTypes.Type(value = SortingChange.RenameTopic.class, name = "renameTopic"),
+        @JsonSubTypes.Type(value = SortingChange.RemoveTopic.class, name = "removeTopic"),
         @JsonSubTypes.Type(value = Change.SetDate.class, name = "setDate"),
         @JsonSubTypes.Type(value = Change.SetPeriods.class, name = "setPeriods"),
         @JsonSubTypes.Type(value = Change.SetWhenClosed.class, name = "setWhenClosed"),
