@@ -33,6 +33,7 @@ export type OfferDto = Schemas["OfferDto"];
 export type TextPlaceDto = Schemas["TextPlaceDto"];
 export type ZonesDto = Schemas["ZonesDto"];
 export type FitDto = Schemas["FitDto"];
+export type RowElsewhereDto = Schemas["RowElsewhereDto"];
 export type ScopeRowDto = Schemas["ScopeRowDto"];
 export type ScopeDto = Schemas["ScopeDto"];
 export type SaysDto = Schemas["SaysDto"];
@@ -240,6 +241,8 @@ export const api = {
     call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`, undefined, abandoned),
   fit: (page: string, width: number, abandoned?: AbortSignal) =>
     call<FitDto[]>("GET", `/fit?page=${page}&width=${width}`, undefined, abandoned),
+  rowsElsewhere: (page: string, abandoned?: AbortSignal) =>
+    call<RowElsewhereDto[]>("GET", `/fit/elsewhere?page=${page}`, undefined, abandoned),
   findings: (abandoned?: AbortSignal) => call<FindingDto[]>("GET", "/findings", undefined, abandoned),
   placings: (abandoned?: AbortSignal) =>
     call<Readonly<Record<string, PlacingDto>>>("GET", "/placings", undefined, abandoned),

@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import { api } from "../api/client";
 import { ZONE_WORDS } from "../menus/words";
 import { Answered, useAnswer } from "../shared/answer";
+import { onPages, useRowsElsewhere } from "./RowsElsewhere";
 
 /** Pixels; what is told of a menu holds for every width. */
 const ANY = 1024;
@@ -10,17 +11,31 @@ const ANY = 1024;
 export function MenuFits(props: { readonly revision: number; readonly page: string; readonly menu: string }) {
   const { revision, page, menu } = props;
   const answer = useAnswer(["fit", page], `${revision} ${ANY}`, (signal) => api.fit(page, ANY, signal));
+  const elsewhere = useRowsElsewhere(revision, page);
   return (
-    <Answered answer={answer} what="how its row fits">
-      {(fits) =>
-        fits
-          .filter((fit) => fit.menu === menu)
-          .map((fit) => (
-            <p className="hint" key={fit.zone}>
-              {ZONE_WORDS[fit.zone]}: {fit.holds} <Link to="/zones">How rows fit</Link>
-            </p>
-          ))
-      }
-    </Answered>
+    <>
+      <Answered answer={answer} what="how its row fits">
+        {(fits) =>
+          fits
+            .filter((fit) => fit.menu === menu)
+            .map((fit) => (
+              <p className="hint" key={fit.zone}>
+                {ZONE_WORDS[fit.zone]}: {fit.holds} <Link to="/zones">How rows fit</Link>
+              </p>
+            ))
+        }
+      </Answered>
+      <Answered answer={elsewhere} what="how its row fits on other pages">
+        {(rows) =>
+          rows
+            .filter((row) => row.menu === menu)
+            .map((row) => (
+              <p className="hint" key={`${row.zone} ${row.page}`}>
+                {ZONE_WORDS[row.zone]} {onPages(row)}: {row.holds}
+              </p>
+            ))
+        }
+      </Answered>
+    </>
   );
 }

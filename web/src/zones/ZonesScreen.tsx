@@ -14,6 +14,7 @@ import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { childrenOf, pageOf, pathTo } from "../working-copy/tree";
 import { CellCard } from "./CellCard";
 import { Fits } from "./Fits";
+import { RowsElsewhere } from "./RowsElsewhere";
 import { pagesScope, pageWithin, scopeKey, scopeName, scopesOf, sectionScope } from "./scopes";
 import { useZones } from "./useZones";
 import { ZoneTable } from "./ZoneTable";
@@ -88,6 +89,7 @@ function ZonesScreen(props: {
               onChoose={(zone, scope, byKey) => choose(zone, scope ?? ownScope, scope === null, byKey)}
             />
             <Fits store={store} revision={copy.revision} table={table} page={page} title={title} />
+            <RowsElsewhere revision={copy.revision} page={page} onPage={props.onPage} />
           </div>
           <div className="new-scope">
             <Editing>

@@ -27,6 +27,7 @@ public final class Benchmarks {
     private static final double FINDINGS_BOUND_MILLIS = 100;
     private static final double SEARCH_BOUND_MILLIS = 5;
     private static final double FIT_BOUND_MICROS = 1_000;
+    private static final double ROWS_BOUND_MILLIS = 100;
     private static final double IMPORT_BOUND_MILLIS = 3_000;
     private static final double VISITOR_BOUND = 0.95;
     private static final double OLD_BOUND = 0.8;
@@ -68,6 +69,8 @@ public final class Benchmarks {
                     fit <= FIT_BOUND_MICROS,
                     "≤ 1,000");
         }
+        double allRows = median(fits, "allPages", null) / 1_000;
+        line("how all rows of %s fit, median", "5,000 pages", allRows, "ms", allRows <= ROWS_BOUND_MILLIS, "≤ 100");
         Collection<RunResult> maps = run(PersistentMapBenchmark.class);
         for (String operation : new String[] {"Find", "Replace"}) {
             double ratio = mean(maps, "pcollections" + operation) / mean(maps, "vavr" + operation);

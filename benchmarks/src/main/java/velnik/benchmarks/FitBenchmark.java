@@ -11,18 +11,23 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import velnik.core.fit.Laid;
+import velnik.core.fit.RowClass;
 import velnik.core.fit.RowFit;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.SiteNavigation;
+import velnik.core.outline.Branch;
 import velnik.core.outline.Outline;
 import velnik.core.site.Assignment;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.PageId;
+import velnik.core.site.PlacedMenu;
+import velnik.core.site.Placing;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
 
-/** A header of forty items, and the room it has. */
+/** A header of forty items, and the room it has; and all rows of a site of 5,000 pages. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -31,7 +36,8 @@ public class FitBenchmark {
     private static final int WIDTH = 1024;
 
     private final Site site = withRow(Sites.of(5_000));
-    private final Navigation navigation = SiteNavigation.of(site, Instant.EPOCH).forPage(site.home());
+    private final SiteNavigation menus = SiteNavigation.of(site, Instant.EPOCH);
+    private final Navigation navigation = menus.forPage(site.home());
 
     private static Site withRow(Site site) {
         List<Outline.Entry<MenuRowId, MenuRow>> rows = new ArrayList<>();
@@ -43,7 +49,19 @@ public class FitBenchmark {
                     row,
                     MenuRow.Item.of(new ItemKind.Text(), "Moorings upstream " + item)));
         }
-        return site.withMenus(Outline.of(rows)).withAssignments(List.of(Assignment.everywhere(Zone.HEADER, row)));
+        List<Assignment> assignments = new ArrayList<>();
+        assignments.add(Assignment.everywhere(Zone.HEADER, row));
+        assignments.add(Assignment.everywhere(Zone.BELOW, row));
+        for (PageId section : site.pages().top().stream().map(Branch::id).toList()) {
+            for (Zone zone : List.of(Zone.ABOVE, Zone.SIDEBAR)) {
+                PlacedMenu across = new PlacedMenu(row, Placing.AS_THE_ZONE.withForm(Placing.Form.ACROSS));
+                assignments.add(new Assignment(
+                        zone,
+                        new velnik.core.site.Scope.Section(section),
+                        new Assignment.Says.Instead(List.of(across))));
+            }
+        }
+        return site.withMenus(Outline.of(rows)).withAssignments(assignments);
     }
 
     /** Measured anew and laid out at one width. */
@@ -56,5 +74,11 @@ public class FitBenchmark {
     @Benchmark
     public List<RowFit.Span> allWidths() {
         return RowFit.of(site, navigation).getFirst().holds();
+    }
+
+    /** The rows of all pages, with what is told of each. */
+    @Benchmark
+    public List<List<RowFit.Span>> allPages() {
+        return RowClass.of(site, menus).stream().map(row -> row.fit().holds()).toList();
     }
 }

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -164,8 +165,17 @@ public class FitIT extends UndoneTest {
         Visitor visitor = new Visitor(velnik, tablet());
         visitor.opens("/");
         assertThat(visitor.across().locator(".more > ul > li")).hasCount(4);
+        Locator elsewhere = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Rows of other pages"));
+        assertThat(elsewhere).containsText("Header: Short on Group bookings");
+        mara.clicks("See Group bookings");
+        assertThat(page.getByText("How rows fit on Group bookings")).isVisible();
+        assertThat(elsewhere).containsText("Header: Main on Home and ");
         mara.opensScreen("Menus");
         mara.chooses("Main");
+        assertThat(page.getByText(Pattern.compile("Header on Home and .*: In one line from 1,254 px on")))
+                .isVisible();
+        mara.opensScreen("Zones");
+        mara.clicks("See Home").opensScreen("Menus").chooses("Main");
         assertThat(page.getByText("Header: In one line from 1,254 px on.")).isVisible();
         mara.complainsOfNothing();
     }

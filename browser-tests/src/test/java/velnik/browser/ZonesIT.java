@@ -111,6 +111,7 @@ public class ZonesIT extends UndoneTest {
             {"Text size", "small"},
             {"Gaps", "wide"},
             {"Gaps", "tight"},
+            {"Margins", "wide"},
             {"Width", "narrow"},
             {"Width", "as wide as the zone"},
             {"How many levels", "Levels: 1"},

@@ -2,10 +2,12 @@ package velnik.core.fit;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.ResourceBundle;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,24 +29,64 @@ final class Face {
      * Of one weight.
      *
      * @param units how many make an em
-     * @param moves by file, by the class on the left, by the class on the right
+     * @param moves by file
+     * @param near those letters that most labels are of, by their code
      */
-    private record Figures(int units, Map<Integer, Letter> letters, List<Map<Integer, Map<Integer, Integer>>> moves) {
+    private record Figures(
+            int units,
+            Map<Integer, Letter> letters,
+            List<Moves> moves,
+            @Nullable Letter[] near) {
+        private static final int NEAR = 0x250;
+
+        Figures(int units, Map<Integer, Letter> letters, List<Moves> moves) {
+            this(units, letters, moves, new Letter[NEAR]);
+            Arrays.setAll(near, letters::get);
+        }
+
+        private @Nullable Letter letter(int code) {
+            return code < NEAR ? near[code] : letters.get(code);
+        }
 
         double width(String text) {
             double width = 0;
             @Nullable Letter before = null;
             for (int code : text.codePoints().toArray()) {
-                @Nullable Letter letter = letters.get(code);
+                @Nullable Letter letter = letter(code);
                 width += letter == null ? Unknown.width(code) * units : letter.width();
                 if (letter != null && before != null && before.file() == letter.file()) {
-                    width += moves.get(letter.file())
-                            .getOrDefault(before.left(), Map.of())
-                            .getOrDefault(letter.right(), 0);
+                    width += moves.get(letter.file()).between(before.left(), letter.right());
                 }
                 before = letter;
             }
             return width / units;
+        }
+    }
+
+    /** @param by the class on the left, as far as one of it moves, then by that on the right, as far as one does */
+    private record Moves(int[][] by) {
+        private static final int[] NONE = {};
+
+        int between(int left, int right) {
+            return left < by.length && right < by[left].length ? by[left][right] : 0;
+        }
+
+        static Moves read(String written) {
+            TreeMap<Integer, int[]> moves = new TreeMap<>();
+            for (String left : written.isEmpty() ? new String[0] : written.split(",")) {
+                String[] said = left.split(" ");
+                TreeMap<Integer, Integer> each = new TreeMap<>();
+                for (int right = 1; right < said.length; right++) {
+                    String[] move = said[right].split(":");
+                    each.put(Integer.parseInt(move[0]), Integer.parseInt(move[1]));
+                }
+                int[] row = new int[each.isEmpty() ? 0 : each.lastKey() + 1];
+                each.forEach((right, move) -> row[right] = move);
+                moves.put(Integer.parseInt(said[0]), row);
+            }
+            int[][] by = new int[moves.isEmpty() ? 0 : moves.lastKey() + 1][];
+            Arrays.setAll(by, left -> moves.getOrDefault(left, NONE));
+            return new Moves(by);
         }
     }
 
@@ -106,7 +148,7 @@ final class Face {
     private static Figures figures(String written) {
         String[] parts = written.split(";", -1);
         Map<Integer, Letter> letters = new HashMap<>();
-        List<Map<Integer, Map<Integer, Integer>>> moves = new ArrayList<>();
+        List<Moves> moves = new ArrayList<>();
         for (int part = 1; part < parts.length; part += 2) {
             for (String letter : parts[part].split(",")) {
                 String[] said = letter.split(" ");
@@ -118,23 +160,8 @@ final class Face {
                                 Integer.parseInt(said[2]),
                                 Integer.parseInt(said[3])));
             }
-            moves.add(moves(parts[part + 1]));
+            moves.add(Moves.read(parts[part + 1]));
         }
         return new Figures(Integer.parseInt(parts[0]), letters, moves);
-    }
-
-    /** By the class on the left, by the class on the right. */
-    private static Map<Integer, Map<Integer, Integer>> moves(String written) {
-        Map<Integer, Map<Integer, Integer>> moves = new HashMap<>();
-        for (String left : written.isEmpty() ? new String[0] : written.split(",")) {
-            String[] said = left.split(" ");
-            Map<Integer, Integer> each = new HashMap<>();
-            for (int right = 1; right < said.length; right++) {
-                String[] move = said[right].split(":");
-                each.put(Integer.parseInt(move[0]), Integer.parseInt(move[1]));
-            }
-            moves.put(Integer.parseInt(said[0]), each);
-        }
-        return moves;
     }
 }

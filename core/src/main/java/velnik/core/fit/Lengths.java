@@ -79,7 +79,9 @@ final class Lengths {
     }
 
     /** @param sidebar whether something stands there; {@code beside} likewise */
-    record Around(boolean sidebar, boolean beside) {}
+    record Around(boolean sidebar, boolean beside) {
+        static final Around NOTHING = new Around(false, false);
+    }
 
     private double room(Zone zone, Around around, Brand name) {
         return switch (zone) {

@@ -36,7 +36,7 @@ record Row(Zone zone, Presentation presentation, List<Piece> pieces, Piece more,
         }
         double gap = lengths.gap(presentation.gap());
         List<Box> boxes = boxes(lengths);
-        double needs = needs(boxes, gap);
+        double needs = needs(lengths);
         List<List<Box>> lines = Laid.lines(boxes, gap, room);
         if (lines.size() == 1) {
             return new Laid(needs > room ? State.WRAPS : State.HOLDS, room, needs, lines, 0);
@@ -60,7 +60,7 @@ record Row(Zone zone, Presentation presentation, List<Piece> pieces, Piece more,
 
     /** Whether it stands in one line, for what is left of the room; the answer of {@link #at} without its lines. */
     boolean holds(Lengths lengths, double room) {
-        return pieces.isEmpty() || needs(boxes(lengths), lengths.gap(presentation.gap())) <= room;
+        return pieces.isEmpty() || needs(lengths) <= room;
     }
 
     /** As many as stand in one line with the word, and the word. */
@@ -83,14 +83,18 @@ record Row(Zone zone, Presentation presentation, List<Piece> pieces, Piece more,
     }
 
     private Box box(Piece piece, Lengths lengths) {
-        return new Box(
-                piece.label(),
-                piece.iconAlone(),
-                0,
-                piece.width(lengths, zone, lengths.type(zone, presentation.size())));
+        return new Box(piece.label(), piece.iconAlone(), 0, width(piece, lengths));
     }
 
-    private static double needs(List<Box> boxes, double gap) {
-        return boxes.stream().mapToDouble(Box::width).sum() + gap * (boxes.size() - 1);
+    private double width(Piece piece, Lengths lengths) {
+        return piece.width(lengths, zone, lengths.type(zone, presentation.size()));
+    }
+
+    private double needs(Lengths lengths) {
+        double needs = lengths.gap(presentation.gap()) * (pieces.size() - 1);
+        for (Piece piece : pieces) {
+            needs += width(piece, lengths);
+        }
+        return needs;
     }
 }

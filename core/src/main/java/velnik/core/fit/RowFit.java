@@ -1,11 +1,14 @@
 package velnik.core.fit;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import velnik.core.fit.Laid.State;
 import velnik.core.html.VisitorWords;
 import velnik.core.navigation.Navigation;
+import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Presentation;
 import velnik.core.navigation.ZoneMenu;
 import velnik.core.site.Details;
@@ -45,38 +48,70 @@ public final class RowFit {
         this.around = around;
         Type type = Type.of(details.look(), details.tuning());
         this.brand = Brand.of(site, type);
-        this.wide = row(type, Device.WIDE);
-        this.narrow = row(type, Device.PHONE);
+        Map<NavigationRow, Piece> alike = new IdentityHashMap<>();
+        this.wide = row(type, Device.WIDE, alike);
+        this.narrow = row(type, Device.PHONE, alike);
     }
 
-    private Row row(Type type, Device device) {
+    /** @param alike what has been measured already, and is the same on every device */
+    private Row row(Type type, Device device, Map<NavigationRow, Piece> alike) {
         Messages words = VisitorWords.in(details.language());
-        return new Row(
-                zone,
-                menu.presentation(),
-                menu.rows().stream()
-                        .filter(row -> row.isOn(device))
-                        .map(row -> Piece.of(row, device, type, words, details.name()))
-                        .toList(),
-                Piece.more(words.say("more"), type),
-                words.say("menu"));
+        List<Piece> pieces = new ArrayList<>();
+        for (NavigationRow row : menu.rows()) {
+            if (isAlike(row)) {
+                pieces.add(alike.computeIfAbsent(row, any -> Piece.of(row, device, type, words, details.name())));
+            } else if (row.isOn(device)) {
+                pieces.add(Piece.of(row, device, type, words, details.name()));
+            }
+        }
+        return new Row(zone, menu.presentation(), pieces, Piece.more(words.say("more"), type), words.say("menu"));
+    }
+
+    private static boolean isAlike(NavigationRow row) {
+        return row.isOn(Device.WIDE)
+                && row.isOn(Device.PHONE)
+                && row.opensOn(Device.WIDE) == row.opensOn(Device.PHONE)
+                && row.isLinkOn(Device.WIDE) == row.isLinkOn(Device.PHONE);
     }
 
     /** Of every menu that stands across on a page, zone by zone. Costs O(letters of labels). */
     public static List<RowFit> of(Site site, Navigation navigation) {
+        return across(site, navigation).stream()
+                .map(standing -> standing.fit(site))
+                .toList();
+    }
+
+    /**
+     * A menu that stands across, yet to be measured.
+     *
+     * @param around which zones beside the text hold something, where that matters
+     */
+    record Standing(Zone zone, ZoneMenu menu, Lengths.Around around) {
+        RowFit fit(Site site) {
+            return new RowFit(site, zone, menu, around);
+        }
+    }
+
+    static List<Standing> across(Site site, Navigation navigation) {
         Lengths.Around around = new Lengths.Around(
                 !navigation.in(Zone.SIDEBAR).isEmpty(),
                 !navigation.in(Zone.BESIDE).isEmpty());
-        List<RowFit> fits = new ArrayList<>();
+        List<Standing> across = new ArrayList<>();
         for (Zone zone : Zone.values()) {
             for (ZoneMenu menu : navigation.in(zone)) {
                 Placing.Form form = menu.presentation().form();
                 if ((zone == Zone.HEADER ? site.details().look().inHeader(form) : form) == Placing.Form.ACROSS) {
-                    fits.add(new RowFit(site, zone, menu, around));
+                    boolean between = zone == Zone.ABOVE || zone == Zone.BELOW;
+                    across.add(new Standing(zone, menu, between ? around : Lengths.Around.NOTHING));
                 }
             }
         }
-        return fits;
+        return across;
+    }
+
+    /** Equal for rows of one menu that are as long as each other, item by item, and have the same room. */
+    Object likeness() {
+        return List.of(menu.menu(), around, wide, narrow);
     }
 
     public Zone zone() {
@@ -110,6 +145,16 @@ public final class RowFit {
     public Laid at(int screen) {
         Lengths lengths = lengths(screen);
         return isAway(lengths) ? Laid.NOWHERE : row(lengths).at(lengths, room(lengths));
+    }
+
+    /** The usual widths of screens where it shows and is too long for one line, widest first. Costs O(items). */
+    public List<Integer> tooLong() {
+        return WIDTHS.stream()
+                .filter(width -> {
+                    State state = at(width).state();
+                    return state != State.HOLDS && state != State.AWAY;
+                })
+                .toList();
     }
 
     /** Widths of the screen, both ends among them. */

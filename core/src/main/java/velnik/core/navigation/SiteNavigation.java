@@ -1,7 +1,6 @@
 package velnik.core.navigation;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -113,32 +112,56 @@ public final class SiteNavigation {
         return standing(site.builtIn(PageKind.PAGE_INDEX).orElse(null), topic);
     }
 
+    /**
+     * What a page shows, without where it stands in it: its answer has no marks. Costs a fraction of {@link #forPage},
+     * and pages under the same assignments share their menus, unless those hang on the page.
+     */
+    public Navigation unmarked(PageId page) {
+        Map<Zone, List<ZoneMenu>> zones = zones(
+                decisions.scopesOf(page),
+                page,
+                (zone, placed, menu) -> placed.placing().currentBranchOnly() ? menu.branches(marks(menu, page)) : menu);
+        return new Navigation(zones, Map.of(), validUntil);
+    }
+
     /** @param topic whose listing stands beneath the page; null for the page itself */
     private Navigation standing(@Nullable PageId page, @Nullable String topic) {
-        @Nullable PageId visited = topic == null ? page : null;
-        Map<Zone, List<ZoneMenu>> zones = new EnumMap<>(Zone.class);
         Map<Navigation.Place, Marks> marks = new HashMap<>();
-        for (Zone zone : Zone.values()) {
-            List<ZoneMenu> menus = new ArrayList<>();
-            for (PlacedMenu placed : decisions.of(zone, page, topic).menus()) {
-                ZoneMenu menu = menu(zone, placed, visited);
-                Map<Device, Marks> onDevices = new EnumMap<>(Device.class);
-                for (Device device : Device.values()) {
-                    Marks there = menu.marks(site, page, device);
-                    onDevices.put(device, there);
-                    marks.put(
-                            new Navigation.Place(zone, placed.menu(), device), topic == null ? there : there.asTrail());
-                }
-                if (placed.placing().currentBranchOnly()) {
-                    menu = menu.branches(onDevices);
-                }
-                if (!menu.rows().isEmpty()) {
-                    menus.add(menu);
-                }
-            }
-            zones.put(zone, List.copyOf(menus));
-        }
+        Map<Zone, List<ZoneMenu>> zones =
+                zones(decisions.scopesOf(page, topic), topic == null ? page : null, (zone, placed, menu) -> {
+                    Map<Device, Marks> onDevices = marks(menu, page);
+                    onDevices.forEach((device, there) -> marks.put(
+                            new Navigation.Place(zone, placed.menu(), device),
+                            topic == null ? there : there.asTrail()));
+                    return placed.placing().currentBranchOnly() ? menu.branches(onDevices) : menu;
+                });
         return new Navigation(zones, marks, validUntil);
+    }
+
+    /** Makes of a menu what of it shows on a page. */
+    private interface Shown {
+        ZoneMenu of(Zone zone, PlacedMenu placed, ZoneMenu menu);
+    }
+
+    private Map<Zone, List<ZoneMenu>> zones(ZoneDecisions.Scopes scopes, @Nullable PageId visited, Shown shown) {
+        Map<Zone, List<ZoneMenu>> zones = new EnumMap<>(Zone.class);
+        for (Zone zone : Zone.values()) {
+            zones.put(
+                    zone,
+                    decisions.of(scopes, zone).menus().stream()
+                            .map(placed -> shown.of(zone, placed, menu(zone, placed, visited)))
+                            .filter(menu -> !menu.rows().isEmpty())
+                            .toList());
+        }
+        return zones;
+    }
+
+    private Map<Device, Marks> marks(ZoneMenu menu, @Nullable PageId page) {
+        Map<Device, Marks> marks = new EnumMap<>(Device.class);
+        for (Device device : Device.values()) {
+            marks.put(device, menu.marks(site, page, device));
+        }
+        return marks;
     }
 
     private ZoneMenu menu(Zone zone, PlacedMenu placed, @Nullable PageId page) {

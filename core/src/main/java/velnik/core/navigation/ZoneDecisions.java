@@ -43,16 +43,42 @@ final class ZoneDecisions {
         }
     }
 
+    /** The scopes that something visited is in, from the widest to the narrowest, but for one of some pages. */
+    record Scopes(List<Breadth> breadths, @Nullable PageId page) {}
+
+    private record Breadth(Scope scope, int breadth) {}
+
     /** @param page null for one that is not in the tree */
-    ZoneDecision of(Zone zone, @Nullable PageId page) {
-        return of(zone, page, null);
+    Scopes scopesOf(@Nullable PageId page) {
+        return scopesOf(page, null);
     }
 
     /** @param topic whose listing stands beneath the page; null for the page itself */
-    ZoneDecision of(Zone zone, @Nullable PageId page, @Nullable String topic) {
-        ZoneDecision own = plain(zone, page, topic);
+    Scopes scopesOf(@Nullable PageId page, @Nullable String topic) {
+        List<Breadth> breadths = new ArrayList<>();
+        breadths.add(new Breadth(new Scope.Everywhere(), EVERYWHERE));
+        if (page != null) {
+            int level = SECTION;
+            for (Branch<PageId, Page> step : site.pages().pathTo(page)) {
+                breadths.add(new Breadth(new Scope.Section(step.id()), level++));
+            }
+            breadths.add(new Breadth(new Scope.OfLayout(site.pages().get(page).layout()), LAYOUT));
+        }
+        if (topic != null) {
+            breadths.add(new Breadth(new Scope.OfTopic(topic), PAGES));
+        }
+        return new Scopes(breadths, topic == null ? page : null);
+    }
+
+    /** @param page null for one that is not in the tree */
+    ZoneDecision of(Zone zone, @Nullable PageId page) {
+        return of(scopesOf(page), zone);
+    }
+
+    ZoneDecision of(Scopes scopes, Zone zone) {
+        ZoneDecision own = plain(zone, scopes);
         if (zone == Zone.PHONE_DRAWER) {
-            ZoneDecision header = plain(Zone.HEADER, page, topic);
+            ZoneDecision header = plain(Zone.HEADER, scopes);
             if (own.steps().isEmpty() || header.narrowest() > own.narrowest()) {
                 return new ZoneDecision(header.steps(), folded(header.menus()), true);
             }
@@ -74,34 +100,27 @@ final class ZoneDecisions {
                 .toList();
     }
 
-    private ZoneDecision plain(Zone zone, @Nullable PageId page, @Nullable String topic) {
-        Map<Scope, Assignment> scopes = byScope.getOrDefault(zone, Map.of());
-        Map<PageId, Assignment> pages = byPage.getOrDefault(zone, Map.of());
-        if (scopes.isEmpty() && pages.isEmpty()) {
+    private ZoneDecision plain(Zone zone, Scopes scopes) {
+        Map<Scope, Assignment> assignments = byScope.getOrDefault(zone, Map.of());
+        @Nullable
+        Assignment own = scopes.page() == null
+                ? null
+                : byPage.getOrDefault(zone, Map.of()).get(scopes.page());
+        if (assignments.isEmpty() && own == null) {
             return ZoneDecision.NOTHING;
         }
         List<ZoneDecision.Found> found = new ArrayList<>();
-        find(scopes, new Scope.Everywhere(), EVERYWHERE, found);
-        if (page != null) {
-            int level = SECTION;
-            for (Branch<PageId, Page> step : site.pages().pathTo(page)) {
-                find(scopes, new Scope.Section(step.id()), level++, found);
+        for (Breadth at : scopes.breadths()) {
+            @Nullable Assignment assignment = assignments.get(at.scope());
+            if (assignment != null) {
+                found.add(new ZoneDecision.Found(assignment, at.breadth()));
             }
-            find(scopes, new Scope.OfLayout(site.pages().get(page).layout()), LAYOUT, found);
-            @Nullable Assignment own = topic == null ? pages.get(page) : scopes.get(new Scope.OfTopic(topic));
-            if (own != null) {
-                found.add(new ZoneDecision.Found(own, PAGES));
-            }
+        }
+        if (own != null) {
+            found.add(new ZoneDecision.Found(own, PAGES));
         }
         ZoneDecision decision = ZoneDecision.of(found);
         return new ZoneDecision(decision.steps(), standing(decision.menus()), false);
-    }
-
-    private static void find(Map<Scope, Assignment> scopes, Scope scope, int breadth, List<ZoneDecision.Found> into) {
-        @Nullable Assignment assignment = scopes.get(scope);
-        if (assignment != null) {
-            into.add(new ZoneDecision.Found(assignment, breadth));
-        }
     }
 
     /** Without those that are set aside or gone. */

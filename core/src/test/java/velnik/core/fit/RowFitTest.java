@@ -82,6 +82,7 @@ public class RowFitTest {
                 placing.alignment(),
                 Optional.of(any(random, Placing.Width.values())),
                 Optional.of(any(random, Placing.Gap.values())),
+                Optional.of(any(random, Placing.Margin.values())),
                 Optional.of(any(random, Placing.Overflow.values())),
                 1,
                 placing.levels(),
@@ -206,7 +207,8 @@ public class RowFitTest {
             Optional<Placing.Width> width,
             Optional<Placing.Gap> gap,
             Optional<Placing.Overflow> overflow) {
-        return new Placing(now.form(), size, now.alignment(), width, gap, overflow, 1, now.levels(), false);
+        return new Placing(
+                now.form(), size, now.alignment(), width, gap, now.margin(), overflow, 1, now.levels(), false);
     }
 
     /** So many of the last items less, and one fewer is not enough. */

@@ -1,5 +1,7 @@
 package velnik.server.arranging;
 
+import static java.util.Comparator.comparing;
+
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -20,6 +22,7 @@ import velnik.core.address.Links;
 import velnik.core.entry.Offers;
 import velnik.core.entry.Offers.Offer;
 import velnik.core.figure.Clicks;
+import velnik.core.fit.RowClass;
 import velnik.core.fit.RowFit;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
@@ -82,6 +85,23 @@ class ArrangingController {
         int screen = Math.clamp(width, RowFit.LEAST, RowFit.MOST);
         return RowFit.of(site, now.navigation().forPage(asked)).stream()
                 .map(fit -> FitDto.of(fit, screen))
+                .toList();
+    }
+
+    /**
+     * How the menus fit that stand across on other pages, as far as they are not those of this page: first those too
+     * long for one line on the most screens.
+     *
+     * @param page none when it is gone meanwhile
+     */
+    @GetMapping("/fit/elsewhere")
+    List<RowElsewhereDto> elsewhere(@RequestParam String page) {
+        Computed.Revision now = computed.now();
+        PageId asked = Named.page(page);
+        return now.rows().stream()
+                .filter(row -> !row.pages().contains(asked))
+                .sorted(comparing((RowClass row) -> row.fit().tooLong().size()).reversed())
+                .map(row -> RowElsewhereDto.of(now.state().site(), row))
                 .toList();
     }
 

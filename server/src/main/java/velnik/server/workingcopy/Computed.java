@@ -18,6 +18,7 @@ import velnik.core.content.LostLinks;
 import velnik.core.figure.Clicks;
 import velnik.core.finding.Finding;
 import velnik.core.finding.Findings;
+import velnik.core.fit.RowClass;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.reach.Openings;
@@ -83,6 +84,7 @@ public class Computed {
         private @Nullable Clicks clicks;
         private @Nullable List<Finding> findings;
         private @Nullable Map<PageId, List<PageId>> linking;
+        private @Nullable List<RowClass> rows;
 
         Revision(WorkingCopy.State state, LinkedTexts texts, Instant at) {
             this.state = state;
@@ -159,6 +161,14 @@ public class Computed {
                 linking = texts.linking(state.site());
             }
             return linking.getOrDefault(page, List.of());
+        }
+
+        /** Of all pages. */
+        public synchronized List<RowClass> rows() {
+            if (rows == null) {
+                rows = RowClass.of(state.site(), navigation());
+            }
+            return rows;
         }
 
         public synchronized List<Finding> findings() {

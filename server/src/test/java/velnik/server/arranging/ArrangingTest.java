@@ -342,4 +342,22 @@ public class ArrangingTest extends OnTheDemo {
         mara.gets("/-/api/fit?page=hire&width=wide").answers(400);
         mara.gets("/-/api/fit?page=hire").answers(400);
     }
+
+    /** Of a page that is gone meanwhile all rows are those of others. */
+    @Test
+    public void rowsOfOtherPages_areToldOnce_theLongestFirst() {
+        JsonNode here = mara.gets("/-/api/fit/elsewhere?page=hire").answers(200).json();
+        JsonNode all = mara.gets("/-/api/fit/elsewhere?page=gone").answers(200).json();
+        int rows =
+                mara.gets("/-/api/fit?page=hire&width=1024").answers(200).json().size();
+        assertEquals(all.size(), here.size() + rows);
+        JsonNode longest = all.path(0);
+        assertEquals(
+                longest.path("zone").asString(), "FOOTER"); // it goes on in a second line on phones of either width
+        assertEquals(longest.path("name").asString(), "Elsewhere");
+        assertEquals(longest.path("holds").asString(), "In one line from 581 to 969 px and from 991 px on.");
+        assertTrue(longest.path("pages").asInt() > 30);
+        assertEquals(longest.path("title").asString(), "Home");
+        mara.gets("/-/api/fit/elsewhere").answers(400);
+    }
 }
