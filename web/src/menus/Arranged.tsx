@@ -3,7 +3,7 @@ import type { AppearanceDto, SettingsDto } from "../api/client";
 import { common } from "../shared/Mixed";
 import type { WorkingCopy } from "../working-copy/store";
 import type { Appearing } from "./deeds";
-import { holds, isFirstLevel, type MenuOutline, type Node } from "./outline";
+import { holds, isFirstLevel, type MenuOutline, type Node, opensSomething } from "./outline";
 
 type Arrangement = AppearanceDto["arrangement"];
 type Panel = AppearanceDto["panel"];
@@ -27,7 +27,10 @@ const PANELS: readonly { readonly value: Panel; readonly label: string }[] = [
   { value: "ACROSS", label: "Across the row" },
 ];
 
-/** How and where what is beneath items opens: their arrangement. Nothing where one of them has nothing beneath it. */
+/**
+ * How and where what is beneath items opens: their arrangement. Nothing where one of them has nothing beneath it, unless
+ * it is arranged already.
+ */
 export function Arranged(props: {
   readonly copy: WorkingCopy;
   readonly outline: MenuOutline;
@@ -35,8 +38,9 @@ export function Arranged(props: {
   readonly onEdit: (edit: Appearing) => Promise<boolean>;
 }) {
   const { outline, nodes, onEdit } = props;
-  if (!nodes.every((node) => holds(outline, node))) return null;
   const rows = nodes.flatMap((node) => node.row ?? []);
+  const idle = nodes.filter((node) => isArranged(node) && !opensSomething(outline, node));
+  if (idle.length === 0 && !nodes.every((node) => holds(outline, node))) return null;
   return (
     <>
       <div className="fields">
@@ -59,9 +63,17 @@ export function Arranged(props: {
           </>
         )}
       </div>
-      <p className="hint">{where(props.copy.settings.look)}</p>
+      <p className="hint">
+        {idle.length > 0
+          ? `Nothing that shows is beneath ${nodes.length === 1 ? "it" : "some of these"} now, so there is nothing to open; this waits until something is.`
+          : where(props.copy.settings.look)}
+      </p>
     </>
   );
+}
+
+function isArranged({ row }: Node): boolean {
+  return row !== null && (row.arrangement !== "LIST" || row.panel !== "UNDER");
 }
 
 function Choice<V extends string>(props: {

@@ -1,7 +1,16 @@
 import { describe, expect, it } from "vitest";
 import { type PageTree, treeOf } from "../working-copy/tree";
 import { moveOf } from "./deeds";
-import { endUnder, findItem, itemAfterMove, nodeOf, outlineOf, pageAfterMove, placeAt } from "./outline";
+import {
+  endUnder,
+  findItem,
+  itemAfterMove,
+  nodeOf,
+  opensSomething,
+  outlineOf,
+  pageAfterMove,
+  placeAt,
+} from "./outline";
 import { FOREIGN, menu, page, row, treeList } from "./samples.test-help";
 
 /**
@@ -49,6 +58,18 @@ describe("the outline of all menus", () => {
   it("finds an item in its own menu, not where another shows it", () => {
     expect(findItem(outline, "own", null)?.id).toBe("main/own");
     expect(findItem(outline, "list", "b")?.id).toBe("main/list b");
+  });
+
+  it("knows whether something shows beneath a row", () => {
+    const away = (item: string) => ({ ...row(item, null, 2, "TEXT"), absence: "Hidden." });
+    const rows = [row("full", null, 1, "HEADING"), away("gone"), row("here", null, 2, "TEXT")];
+    const idle = [row("idle", null, 1, "HEADING"), away("away"), row("nobody", null, 2, "LIST")];
+    const these = outlineOf({
+      revision: 1,
+      menus: [menu("m", [...rows, ...idle, row("bare", null, 1, "TEXT")])],
+    });
+    const opens = (id: string) => opensSomething(these, nodeOf(these, `m/${id}`));
+    expect(["full", "idle", "bare"].map(opens)).toEqual([true, false, false]);
   });
 });
 

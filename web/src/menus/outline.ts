@@ -50,6 +50,14 @@ export function holds(outline: MenuOutline, node: Node): boolean {
   return (outline.children.get(node.id) ?? []).length > 0;
 }
 
+/** Whether something beneath a row shows to somebody now. */
+export function opensSomething(outline: MenuOutline, node: Node): boolean {
+  return (outline.children.get(node.id) ?? []).some((id) => {
+    const child = nodeOf(outline, id);
+    return child.row?.absence === null && (!child.row.splices || opensSomething(outline, child));
+  });
+}
+
 /** Whether a row stands in the first level of its menu, as visitors get it. */
 export function isFirstLevel(outline: MenuOutline, node: Node): boolean {
   const above = node.parent === null ? undefined : outline.nodes.get(node.parent);
