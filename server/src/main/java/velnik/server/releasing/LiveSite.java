@@ -6,6 +6,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import velnik.core.compare.Difference;
+import velnik.core.site.Details;
 import velnik.core.site.Site;
 import velnik.core.telling.Waiting;
 import velnik.server.storage.Disk;
@@ -19,6 +20,7 @@ public class LiveSite {
     private final ReleaseStore store;
     private final WorkingCopy workingCopy;
     private final AtomicReference<@Nullable Release> newest = new AtomicReference<>();
+    private Site toCome = Site.bare();
 
     LiveSite(ReleaseStore store, WorkingCopy workingCopy, Disk disk) {
         this.store = store;
@@ -49,6 +51,20 @@ public class LiveSite {
     /** The site of the newest release; a bare one before the first. */
     public Site site() {
         return findRelease().map(Release::site).orElseGet(Site::bare);
+    }
+
+    /** The same, but that before the first it is called what it will be, in the language it will be in. */
+    public Site served() {
+        return findRelease().map(Release::site).orElseGet(this::toCome);
+    }
+
+    private synchronized Site toCome() {
+        Details details = workingCopy.state().site().details();
+        Details named = toCome.details().withName(details.name()).withLanguage(details.language());
+        if (!toCome.details().equals(named)) {
+            toCome = toCome.withDetails(named);
+        }
+        return toCome;
     }
 
     void become(Release release) {

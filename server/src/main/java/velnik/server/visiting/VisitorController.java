@@ -27,7 +27,7 @@ class VisitorController {
     private static final String ANY_PAGE = "/{first:(?!-$).+}";
 
     static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self';"
-            + " font-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+            + " font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
     private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
 
     private final VisitorPages pages;

@@ -209,7 +209,7 @@ class VisitorPages {
 
     /** What the live site says by itself, in its language. */
     Messages words() {
-        return assets.words(live.site());
+        return assets.words(live.served());
     }
 
     /** Where members sign in; the home page where they cannot. */
@@ -264,7 +264,7 @@ class VisitorPages {
     }
 
     private ReleasePages pages(Visitor visitor) {
-        Site site = live.site();
+        Site site = live.served();
         Served release = current;
         if (release == null || !isOf(release, site) || release.isOver()) {
             release = new Served(site, clock.instant());
