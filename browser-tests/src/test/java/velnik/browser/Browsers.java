@@ -9,6 +9,8 @@ import java.util.Map;
 
 /** Debian's Chromium, without a window and without a network of its own. */
 final class Browsers {
+    static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+
     private Browsers() {}
 
     static Playwright playwright() {
@@ -20,7 +22,7 @@ final class Browsers {
         return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(CHROMIUM)
                         .setHeadless(true)
                         .setArgs(List.of(
                                 "--no-sandbox",

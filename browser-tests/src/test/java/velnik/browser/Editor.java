@@ -1,6 +1,7 @@
 package velnik.browser;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.BrowserContext;
@@ -92,6 +93,12 @@ class Editor extends Watched {
         publishesWhatWaits();
     }
 
+    /** Makes changes and publishes them by two calls, for an errand that is about what visitors get. */
+    void publishesAtOnce(String changes) {
+        assertEquals(posts("changes", NEW_REQUEST + ", basedOn: copy.revision, changes: [" + changes + "]"), 200);
+        publishesWhatWaits();
+    }
+
     /** By one call; after everything is undone, visitors get what they got before it too. */
     void publishesWhatWaits() {
         int status = posts("releases", NEW_REQUEST + ", basedOn: copy.revision, note: ''");
@@ -122,5 +129,29 @@ class Editor extends Watched {
 
     FrameLocator window() {
         return page.frameLocator("iframe");
+    }
+
+    /** Does something that sets what is remembered with the person, and waits until it is. */
+    void isRemembered(String preference, String setting, Runnable deed) {
+        String name = "\"name\":\"" + preference + '"';
+        page.waitForResponse(
+                kept -> {
+                    String sent = String.valueOf(kept.request().postData());
+                    return sent.contains(name) && sent.contains(setting);
+                },
+                deed);
+    }
+
+    /** Does something that moves, resizes, shows or hides a row of what is in the window. */
+    void seesAnotherPicture(Locator inWindow, Runnable deed) {
+        String picture = "zone => JSON.stringify([...zone.querySelectorAll('li, button, summary')].map(row => {"
+                + " const box = row.getBoundingClientRect();"
+                + " return [box.x, box.y, box.width, box.height].map(Math.round); }))";
+        Object before = inWindow.evaluate(picture);
+        deed.run();
+        for (int tries = 0; tries < 100 && before.equals(inWindow.evaluate(picture)); tries++) {
+            page.waitForTimeout(100);
+        }
+        assertNotEquals(inWindow.evaluate(picture), before, "nothing to be seen of it");
     }
 }

@@ -48,7 +48,8 @@ public class EmptySiteIT extends BrowserTest {
         owner.page().getByLabel("List of pages").fill("Home\nHire\n  Canoes\n  Kayaks\nContact");
         owner.clicks("Make these pages").isTold("3 pages added to the top level with 2 pages beneath them.");
         owner.seesUnder("Hire", "Canoes", "Kayaks");
-        new Visitor(velnik, wide()).findsNothingYet("/hire");
+        Visitor early = new Visitor(velnik, wide()).findsNothingYet("/hire");
+        assertThat(early.page().locator(".site-name")).hasText("Brackwater Boatyard");
         owner.publishes();
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/").reads("Brackwater Boatyard");

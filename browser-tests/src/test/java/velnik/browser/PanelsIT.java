@@ -177,7 +177,7 @@ public class PanelsIT extends UndoneTest {
         for (int turn = 0; turn < ARRANGEMENTS.size() + PANELS.size(); turn++) {
             String arrangement = turn < ARRANGEMENTS.size() ? ARRANGEMENTS.get(turn) : "FIVE_BESIDE";
             String panel = PANELS.get(turn % PANELS.size());
-            mara.sends(arranges("all", arrangement, panel)).publishes();
+            mara.publishesAtOnce(arranges("all", arrangement, panel));
             BrowserContext context = opened(new Browser.NewContextOptions()
                     .setViewportSize(1024, 768)
                     .setColorScheme(turn % 2 == 0 ? ColorScheme.LIGHT : ColorScheme.DARK));

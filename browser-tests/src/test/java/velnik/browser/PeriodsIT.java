@@ -74,11 +74,9 @@ public class PeriodsIT extends DemoTest {
         mara.clicks("Add below").clicks("Change that");
         mara.choosesFrom("What they are made from", "like Spring tides in March")
                 .clicks("Done");
-        mara.pastesList(
-                "Tides in July\nTides in August\nTides in September\nTides in October\nTides in November\nTides in December",
-                "The list would add 6 pages.");
-        mara.isTold("6 pages added");
-        for (String month : List.of("July", "August", "September", "October", "November", "December")) {
+        mara.pastesList("Tides in July\nTides in September\nTides in December", "The list would add 3 pages.");
+        mara.isTold("3 pages added");
+        for (String month : List.of("July", "September", "December")) {
             int number = Month.valueOf(month.toUpperCase(Locale.ROOT)).getValue();
             mara.chooses("Tides in " + month).clicks("Only between two days");
             mara.isTold("Tides in " + month + " is there from");
@@ -92,7 +90,7 @@ public class PeriodsIT extends DemoTest {
         visitor.complainsOfNothing();
         velnik = velnik.againAt(Instant.parse("2026-08-15T10:00:00Z"));
         Visitor later = new Visitor(velnik, wide());
-        later.opens("/news/tides-in-august").reads("Tides in August");
+        later.opens("/news/tides-in-july").reads("Tides in July");
         assertThat(later.page().locator("main")).containsText("The highest water of the year");
         later.opens("/page-index/tide-notes");
         assertThat(later.page().locator("main")).containsText("Tides in July");
