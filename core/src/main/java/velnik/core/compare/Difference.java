@@ -2,6 +2,7 @@ package velnik.core.compare;
 
 import java.util.List;
 import java.util.Optional;
+import velnik.core.outline.Outline;
 import velnik.core.outline.OutlineDifference;
 import velnik.core.site.Assignment;
 import velnik.core.site.Details;
@@ -79,9 +80,14 @@ public record Difference(
 
     /** Applied to the version it was made from, gives exactly the other. */
     public Site applyTo(Site site) {
+        return applyTo(site, pages.applyTo(site.pages()));
+    }
+
+    /** As {@link #applyTo(Site)}, where it is known already what becomes of the pages. */
+    public Site applyTo(Site site, Outline<PageId, Page> becoming) {
         return new Site(
                 details.map(ValueDifference::after).orElse(site.details()),
-                pages.applyTo(site.pages()),
+                becoming,
                 home.map(ValueDifference::after)
                         .orElse(Optional.ofNullable(site.home()))
                         .orElse(null),

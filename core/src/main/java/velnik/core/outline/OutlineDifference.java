@@ -6,12 +6,11 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.outline.RowDifference.Added;
 import velnik.core.outline.RowDifference.Altered;
@@ -53,7 +52,7 @@ public record OutlineDifference<K, V>(List<RowDifference<K, V>> rows) {
      * @throws RuntimeException where a row or parent it needs is gone; ask {@code Undoing} first
      */
     public Outline<K, V> applyTo(Outline<K, V> outline) {
-        Map<K, Place<K>> places = new HashMap<>();
+        Map<K, Place<K>> places = new LinkedHashMap<>(); // nearly in placing order already
         Map<K, V> fresh = new HashMap<>();
         List<K> removed = new ArrayList<>();
         List<K> moved = new ArrayList<>();
@@ -98,35 +97,41 @@ public record OutlineDifference<K, V>(List<RowDifference<K, V>> rows) {
     }
 
     /** Each row after those above it and after the sibling it stands behind, where these are placed too. */
-    private static <K> List<K> inPlacingOrder(Map<K, Place<K>> places, Outline<K, ?> outline) {
-        Set<K> order = new LinkedHashSet<>(places.size());
+    private static <K> Set<K> inPlacingOrder(Map<K, Place<K>> places, Outline<K, ?> outline) {
+        Set<K> order = LinkedHashSet.newLinkedHashSet(places.size());
+        Deque<K> waiting = new ArrayDeque<>();
         for (K start : places.keySet()) {
-            Deque<K> waiting = new ArrayDeque<>(List.of(start));
+            waiting.push(start);
             while (!waiting.isEmpty()) {
                 K id = waiting.peek();
-                Place<K> place = requireNonNull(places.get(id));
-                Optional<K> needed = Stream.concat(
-                                nearestPlaced(place.parent(), places, outline).stream(),
-                                Stream.ofNullable(place.after()).filter(places::containsKey))
-                        .filter(other -> !order.contains(other))
-                        .findFirst();
-                if (needed.isPresent()) {
-                    waiting.push(needed.get());
+                K needed = needed(requireNonNull(places.get(id)), places, outline, order);
+                if (needed == null) {
+                    order.add(waiting.pop());
                 } else {
-                    waiting.pop();
-                    order.add(id);
+                    waiting.push(needed);
                 }
             }
         }
-        return List.copyOf(order);
+        return order;
+    }
+
+    /** A row that has to be placed before this place can be; null for none. */
+    private static <K> @Nullable K needed(
+            Place<K> place, Map<K, Place<K>> places, Outline<K, ?> outline, Set<K> placed) {
+        K above = nearestPlaced(place.parent(), places, outline);
+        if (above != null && !placed.contains(above)) {
+            return above;
+        }
+        K after = place.after();
+        return after != null && places.containsKey(after) && !placed.contains(after) ? after : null;
     }
 
     /** A row that stays under its parent hangs from the nearest row above it that is placed. */
-    private static <K> Optional<K> nearestPlaced(@Nullable K from, Map<K, Place<K>> places, Outline<K, ?> outline) {
+    private static <K> @Nullable K nearestPlaced(@Nullable K from, Map<K, Place<K>> places, Outline<K, ?> outline) {
         @Nullable K at = from;
         while (at != null && !places.containsKey(at)) {
             at = outline.branch(at).parent();
         }
-        return Optional.ofNullable(at);
+        return at;
     }
 }

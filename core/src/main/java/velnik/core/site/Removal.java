@@ -66,14 +66,13 @@ public record Removal(
         }
 
         private Part<K, V> part(K top, String where, List<Branch<K, V>> rows) {
-            List<K> path = ids(outline.pathTo(top)).reversed();
-            return new Part<>(
-                    where,
-                    path.subList(1, path.size()),
-                    earlier(top),
-                    rows.stream()
-                            .map(row -> new Outline.Entry<>(row.id(), row.parent(), row.value()))
-                            .toList());
+            List<K> above = new ArrayList<>();
+            for (@Nullable K at = outline.branch(top).parent(); at != null; at = outline.branch(at).parent()) {
+                above.add(at);
+            }
+            List<Outline.Entry<K, V>> entries = new ArrayList<>(rows.size());
+            rows.forEach(row -> entries.add(new Outline.Entry<>(row.id(), row.parent(), row.value())));
+            return new Part<>(where, above, earlier(top), entries);
         }
 
         private List<K> earlier(K top) {
@@ -82,19 +81,19 @@ public record Removal(
             int at = Objects.requireNonNull(positions
                     .computeIfAbsent(parent, any -> positions(siblings))
                     .get(top));
-            return ids(siblings.subList(Math.max(0, at - REMEMBERED), at)).reversed();
+            List<K> earlier = new ArrayList<>(REMEMBERED);
+            for (int i = at - 1; i >= Math.max(0, at - REMEMBERED); i--) {
+                earlier.add(siblings.get(i).id());
+            }
+            return earlier;
         }
 
         private Map<K, Integer> positions(List<Branch<K, V>> siblings) {
-            Map<K, Integer> positions = new HashMap<>();
+            Map<K, Integer> positions = HashMap.newHashMap(siblings.size());
             for (Branch<K, V> sibling : siblings) {
                 positions.put(sibling.id(), positions.size());
             }
             return positions;
-        }
-
-        private static <K, V> List<K> ids(List<Branch<K, V>> rows) {
-            return new ArrayList<>(rows.stream().map(Branch::id).toList());
         }
     }
 }

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.change.Refusal;
@@ -24,6 +23,7 @@ import velnik.core.draft.MenuChecks;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
 import velnik.core.menus.Assigning;
+import velnik.core.outline.Outline;
 import velnik.core.outline.OutlineDifference;
 import velnik.core.outline.RowDifference;
 import velnik.core.site.Assignment;
@@ -96,10 +96,12 @@ public final class Undoing {
         return switch (new RowsBack<>(present.pages(), back.pages(), PageFields::carry).run()) {
             case RowsBack.Result.Blocked<PageId, Page>(PageId page) ->
                 blocked(present.pages().find(page).map(Page::title).orElse("The page"));
-            case RowsBack.Result.Fits<PageId, Page>(OutlineDifference<PageId, Page> pages) ->
-                keepsAHome(present, back, pages)
-                        ? withMenus(present.withDetails(details.get()), back, pages)
+            case RowsBack.Result.Fits<PageId, Page>(OutlineDifference<PageId, Page> pages) -> {
+                Outline<PageId, Page> undone = pages.applyTo(present.pages());
+                yield keepsAHome(present, back, undone)
+                        ? withMenus(present.withDetails(details.get()), back, pages, undone)
                         : blocked("The home page");
+            }
         };
     }
 
@@ -159,7 +161,8 @@ public final class Undoing {
         return undo(present, done) instanceof Result.Undone(Site site) ? Optional.of(site) : Optional.empty();
     }
 
-    private static Result withMenus(Site present, Difference back, OutlineDifference<PageId, Page> pages) {
+    private static Result withMenus(
+            Site present, Difference back, OutlineDifference<PageId, Page> pages, Outline<PageId, Page> undone) {
         return switch (new RowsBack<>(present.menus(), back.menus(), MenuRowFields::carry).run()) {
             case RowsBack.Result.Blocked<MenuRowId, MenuRow>(MenuRowId row) ->
                 blocked(present.menus().contains(row) ? Labels.of(present, row) : "The item");
@@ -174,7 +177,7 @@ public final class Undoing {
                                 back.files(),
                                 Optional.empty(),
                                 back.bin())
-                        .applyTo(present);
+                        .applyTo(present, undone);
                 yield checkedPages(site, pages)
                         .or(() -> checkedMenus(site, menus))
                         .or(() -> checkedScopes(site, back))
@@ -187,9 +190,9 @@ public final class Undoing {
     }
 
     /** The page that was home may have gone since, and the one that would go may be home now. */
-    private static boolean keepsAHome(Site present, Difference back, OutlineDifference<PageId, Page> pages) {
+    private static boolean keepsAHome(Site present, Difference back, Outline<PageId, Page> undone) {
         Optional<PageId> home = back.home().map(ValueDifference::after).orElse(Optional.ofNullable(present.home()));
-        return Site.isHomeOf(pages.applyTo(present.pages()), home.orElse(null));
+        return Site.isHomeOf(undone, home.orElse(null));
     }
 
     private static Result blocked(String what) {
@@ -231,20 +234,23 @@ public final class Undoing {
     /** A page, a zone or new pages may have got a layout that would go, or would get back one that went. */
     private static Optional<Refusal.BuiltUpon> checkedLayouts(
             Site site, Difference back, OutlineDifference<PageId, Page> pages) {
-        Stream<LayoutId> had = back.layouts().isEmpty()
-                ? pages.rows().stream()
-                        .flatMap(row -> site.pages().find(row.id()).stream())
-                        .map(Page::layout)
-                : site.pages().walk().stream().map(row -> row.value().layout());
-        Stream<LayoutId> scopes = site.assignments().stream()
-                .flatMap(assignment -> assignment.scope() instanceof Scope.OfLayout(LayoutId layout)
-                        ? Stream.of(layout)
-                        : Stream.empty());
-        return Stream.of(had, scopes, Stream.of(site.details().newPages().layout()))
-                .flatMap(layouts -> layouts)
-                .filter(layout -> !site.hasLayout(layout))
-                .findFirst()
-                .map(layout -> new Refusal.BuiltUpon("The layout"));
+        Set<LayoutId> named = new HashSet<>();
+        if (back.layouts().isEmpty()) {
+            for (RowDifference<PageId, Page> row : pages.rows()) {
+                site.pages().find(row.id()).ifPresent(page -> named.add(page.layout()));
+            }
+        } else {
+            site.pages().walk().forEach(row -> named.add(row.value().layout()));
+        }
+        for (Assignment assignment : site.assignments()) {
+            if (assignment.scope() instanceof Scope.OfLayout(LayoutId layout)) {
+                named.add(layout);
+            }
+        }
+        named.add(site.details().newPages().layout());
+        return named.stream().allMatch(site::hasLayout)
+                ? Optional.empty()
+                : Optional.of(new Refusal.BuiltUpon("The layout"));
     }
 
     /** Two layouts may have got the same name since. */
