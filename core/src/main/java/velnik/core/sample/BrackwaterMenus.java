@@ -60,6 +60,7 @@ final class BrackwaterMenus {
                                 Set.of(page("About us"), page("Contact"), page("Terms of hire"), page("Privacy")))));
         label(LIST, page("Slipway Café"), "Café");
         label(LIST, page("Prices"), "What it costs");
+        edit(LIST, page("Hire"), edit -> edit.arrangement(Appearance.Arrangement.TWO_BESIDE));
         Anchor end = new Anchor(
                 null,
                 List.of(
@@ -97,7 +98,13 @@ final class BrackwaterMenus {
 
     private void others() {
         menu(WORKSHOP, FOOTER, "Workshop");
-        add(WORKSHOP, null, null, ItemKind.PageList.of(new ListSource.Under(page("Repairs")), 3), "In the workshop");
+        MenuRowId trades = add(
+                WORKSHOP,
+                null,
+                null,
+                ItemKind.PageList.of(new ListSource.Under(page("Repairs")), 3),
+                "In the workshop");
+        add(WORKSHOP, trades, null, new ItemKind.Block.ContactCard(), "Ask the yard");
         menu(ELSEWHERE, WORKSHOP, "Elsewhere");
         MenuRowId pictures =
                 add(ELSEWHERE, null, null, new ItemKind.WebLink("https://pictures.example/brackwater"), "Pictures");
@@ -180,7 +187,11 @@ final class BrackwaterMenus {
     }
 
     private void edit(MenuRowId item, Consumer<MenuChangeItemEditBuilder> edit) {
-        changes.add(new MenuChange.SetItems(List.of(new MenuChange.RowName(item, null)), ItemEdit.of(edit)));
+        edit(item, null, edit);
+    }
+
+    private void edit(MenuRowId item, @Nullable PageId row, Consumer<MenuChangeItemEditBuilder> edit) {
+        changes.add(new MenuChange.SetItems(List.of(new MenuChange.RowName(item, row)), ItemEdit.of(edit)));
     }
 
     private void assign(Zone zone, Scope scope, Says says) {

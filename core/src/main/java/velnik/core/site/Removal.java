@@ -67,7 +67,9 @@ public record Removal(
 
         private Part<K, V> part(K top, String where, List<Branch<K, V>> rows) {
             List<K> above = new ArrayList<>();
-            for (@Nullable K at = outline.branch(top).parent(); at != null; at = outline.branch(at).parent()) {
+            for (@Nullable K at = outline.branch(top).parent();
+                    at != null;
+                    at = outline.branch(at).parent()) {
                 above.add(at);
             }
             List<Outline.Entry<K, V>> entries = new ArrayList<>(rows.size());
