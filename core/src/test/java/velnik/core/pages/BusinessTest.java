@@ -92,11 +92,11 @@ public class BusinessTest {
                                 "Mon–Fri 9–17\nSat 18–2\n24 December 2026 9–12 Christmas Eve\n1 May 2020 closed\n1 January closed"));
         script.says("The site has other opening hours.");
         String home = html(script, "Home");
-        assertTrue(home.contains("<dt>Mon–Fri</dt><dd>09:00–17:00</dd>"), home);
+        assertTrue(home.contains("<dt>Mon–Fri</dt><dd><span class=\"times\">09:00–17:00</span></dd>"), home);
         assertTrue(home.contains("<dt>Sun</dt><dd>closed</dd>"), home);
         assertTrue(
                 home.contains(
-                        "<dt>24 December 2026</dt><dd>09:00–12:00 <span class=\"note\">Christmas Eve</span></dd>"),
+                        "<dt>24 December 2026</dt><dd><span class=\"times\">09:00–12:00</span> <span class=\"note\">Christmas Eve</span></dd>"),
                 home);
         assertTrue(
                 home.contains("{\"@type\":\"OpeningHoursSpecification\",\"dayOfWeek\":[\"Saturday\"],"
