@@ -29,6 +29,7 @@ public final class Benchmarks {
     private static final double FIT_BOUND_MICROS = 1_000;
     private static final double ROWS_BOUND_MILLIS = 100;
     private static final double IMPORT_BOUND_MILLIS = 3_000;
+    private static final double SWITCH_BOUND_MILLIS = 1_000;
     private static final double VISITOR_BOUND = 0.95;
     private static final double OLD_BOUND = 0.8;
 
@@ -80,10 +81,15 @@ public final class Benchmarks {
         }
         Path jar = Path.of(System.getProperty("velnik.jar", "web/target/velnik-run.jar"));
         ServedSite.Ratios served = ServedSite.ratios(jar);
-        line(
-                "%s against a static file of its size, rate",
-                "visitor page", served.page(), "", served.page() >= VISITOR_BOUND, "≥ 0.95");
+        served.pages()
+                .forEach((look, rate) -> line(
+                        "visitor page in %s against a static file, rate",
+                        look, rate, "", rate >= VISITOR_BOUND, "≥ 0.95"));
         line("%s against a page, rate", "an old address", served.old(), "", served.old() >= OLD_BOUND, "≥ 0.8");
+        double another = LookSwitch.millis(jar);
+        line(
+                "another look of %s, to its first page",
+                "5,000 pages", another, "ms", another <= SWITCH_BOUND_MILLIS, "≤ 1,000");
         Throng.Result throng = Throng.run(jar);
         line("p99 of %s in a throng over the quiet one", "200 visitors", throng.p99(), "", throng.p99() <= 3, "≤ 3");
         line("%s that failed in it", "requests", throng.failed(), "", throng.failed() == 0, "0");

@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
+import java.util.UUID;
 
 /** Where somebody edits a served site. */
 final class Desk implements AutoCloseable {
@@ -34,6 +35,30 @@ final class Desk implements AutoCloseable {
     HttpResponse<String> post(String call, String body) throws IOException, InterruptedException {
         return client.send(
                 request(call).POST(BodyPublishers.ofString(body)).build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    /**
+     * Makes changes, and publishes them.
+     *
+     * @param basedOn the revision of the working copy that they are meant for
+     * @return its revision then
+     * @throws IllegalStateException where one is refused
+     */
+    String publish(String basedOn, String changes) throws IOException, InterruptedException {
+        String made = revision(accepted(
+                "changes",
+                "{\"request\":\"" + UUID.randomUUID() + "\",\"basedOn\":" + basedOn + ",\"changes\":[" + changes
+                        + "]}"));
+        accepted("releases", "{\"request\":\"" + UUID.randomUUID() + "\",\"basedOn\":" + made + ",\"note\":\"\"}");
+        return made;
+    }
+
+    private HttpResponse<String> accepted(String call, String body) throws IOException, InterruptedException {
+        HttpResponse<String> answer = post(call, body);
+        if (answer.statusCode() >= 300) {
+            throw new IllegalStateException(call + " answered " + answer.statusCode() + ": " + answer.body());
+        }
+        return answer;
     }
 
     /** Of the working copy that an answer tells of. */

@@ -8,7 +8,9 @@ import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.SequencedMap;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -16,62 +18,60 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
 /**
- * The rate of a visitor's page against that of a static file of the same size, from one server, asked in turn by the
- * same clients.
+ * The rate of a visitor's page in each look against that of a static file of the same size, from one server, asked in
+ * turn by the same clients.
  */
 final class ServedSite {
     private static final int CLIENTS = 4;
-    private static final int ROUNDS = 7;
+    private static final int ROUNDS = 5;
     private static final long ROUND_NANOS = 2_000_000_000L;
     private static final String PAGE = "/hire/canoes";
-    private static final String FILE = "/-/static/visitor/same-size.txt";
+    private static final String STATIC = "/-/static/visitor/";
     private static final String OLD = "/old-canoes";
+    private static final String FORWARD = "{\"kind\":\"setForward\",\"from\":{\"kind\":\"AT\",\"address\":\"" + OLD
+            + "\"},\"to\":{\"kind\":\"PAGE\",\"page\":\"canoes\"}}";
 
     private ServedSite() {}
 
     /**
-     * @param page the rate of a page over that of a file of its size
+     * @param pages by look, the rate of a page over that of a file of its size
      * @param old the rate of an address that forwards over that of a page
      */
-    record Ratios(double page, double old) {}
+    record Ratios(SequencedMap<String, Double> pages, double old) {}
 
     /** Medians over rounds; the first round only warms up. */
     static Ratios ratios(Path jar) throws IOException, InterruptedException, ExecutionException {
         try (DemoServer server = DemoServer.start(jar, 18_471);
-                HttpClient client = HttpClient.newHttpClient()) {
-            int size = server.awaits(client, PAGE);
-            server.serves("same-size.txt", "x".repeat(size));
-            forward(server);
-            List<Double> pages = new ArrayList<>();
+                HttpClient client = HttpClient.newHttpClient();
+                Desk desk = new Desk(server)) {
+            server.awaits(client, PAGE);
+            desk.signIn("mara", "slack-water");
+            String revision = desk.publish(Desk.revision(desk.get("working-copy")), FORWARD);
+            SequencedMap<String, Double> pages = new LinkedHashMap<>();
             List<Double> olds = new ArrayList<>();
-            for (int round = 0; round <= ROUNDS; round++) {
-                double file = rate(client, server.url(FILE), 200, size);
-                double page = rate(client, server.url(PAGE), 200, size);
-                double old = rate(client, server.url(OLD), 301, 0);
-                if (round > 0) {
-                    pages.add(page / file);
-                    olds.add(old / page);
+            for (String look : LookSwitch.LOOKS) {
+                revision = desk.publish(revision, LookSwitch.change(look));
+                int size = server.awaits(client, PAGE);
+                String name = look + ".txt";
+                server.serves(name, "x".repeat(size));
+                List<Double> rates = new ArrayList<>();
+                for (int round = 0; round <= ROUNDS; round++) {
+                    double file = rate(client, server.url(STATIC + name), 200, size);
+                    double page = rate(client, server.url(PAGE), 200, size);
+                    double old = rate(client, server.url(OLD), 301, 0);
+                    if (round > 0) {
+                        rates.add(page / file);
+                        olds.add(old / page);
+                    }
                 }
+                pages.put(look, median(rates));
             }
-            return new Ratios(median(pages), median(olds));
+            return new Ratios(pages, median(olds));
         }
     }
 
     private static double median(List<Double> ratios) {
-        return ratios.stream().sorted().toList().get(ROUNDS / 2);
-    }
-
-    private static void forward(DemoServer server) throws IOException, InterruptedException {
-        try (Desk desk = new Desk(server)) {
-            desk.signIn("mara", "slack-water");
-            String revision = Desk.revision(desk.get("working-copy"));
-            String made = Desk.revision(desk.post(
-                    "changes",
-                    "{\"request\":\"forward-once\",\"basedOn\":" + revision + ",\"changes\":[{\"kind\":\"setForward\","
-                            + "\"from\":{\"kind\":\"AT\",\"address\":\"" + OLD
-                            + "\"},\"to\":{\"kind\":\"PAGE\",\"page\":\"canoes\"}}]}"));
-            desk.post("releases", "{\"request\":\"publish-once\",\"basedOn\":" + made + ",\"note\":\"\"}");
-        }
+        return ratios.stream().sorted().toList().get(ratios.size() / 2);
     }
 
     private static double rate(HttpClient client, String url, int status, int size)
