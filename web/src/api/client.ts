@@ -1,4 +1,5 @@
 import type { components } from "./schema";
+import { type OnSent, sending } from "./sending";
 
 type Schemas = components["schemas"];
 
@@ -92,7 +93,7 @@ export class Unreachable extends Error {
   }
 }
 
-export const BASE = "/-/api";
+const BASE = "/-/api";
 /** Where an editor hears that the site went on. */
 export const eventsAddress = `${BASE}/events`;
 /** Where all messages are saved for a spreadsheet. */
@@ -105,6 +106,8 @@ export const backupFile = (name: string) => `${BASE}/backups/${name}`;
 const PATIENCE = 20_000;
 /** The same where all pictures are copied first. */
 const LONG_PATIENCE = 600_000;
+/** The same for a large file on a slow line. */
+const UPLOAD_PATIENCE = 3_600_000;
 
 /**
  * What to do when a session is over: resolves once the person has signed in again, and the call then goes out once
@@ -115,26 +118,34 @@ export function whenSessionIsOver(wait: (() => Promise<void>) | null): void {
   signedInAgain = wait;
 }
 
-async function call<T>(
-  method: string,
-  path: string,
-  body?: unknown,
-  abandoned?: AbortSignal,
-  patience = PATIENCE,
-  tokenIsNew = false,
-): Promise<T> {
-  const given = AbortSignal.timeout(patience);
+interface How {
+  /** Ends it, since nobody waits for the answer any more. */
+  readonly abandoned?: AbortSignal | undefined;
+  /** In milliseconds. */
+  readonly patience?: number;
+  readonly onSent?: OnSent;
+  readonly tokenIsNew?: boolean;
+}
+
+/** @param body a file goes out as it is, everything else as JSON */
+async function call<T>(method: string, path: string, body?: unknown, how: How = {}): Promise<T> {
+  const { abandoned, onSent } = how;
+  const given = AbortSignal.timeout(how.patience ?? PATIENCE);
+  const file = body instanceof Blob;
+  const request = {
+    method,
+    headers: {
+      Accept: "application/json, application/problem+json",
+      ...(body === undefined
+        ? {}
+        : { "Content-Type": file ? "application/octet-stream" : "application/json" }),
+      ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
+    },
+    ...(body === undefined ? {} : { body: file ? body : JSON.stringify(body) }),
+    signal: abandoned ? AbortSignal.any([given, abandoned]) : given,
+  };
   try {
-    const response = await fetch(BASE + path, {
-      method,
-      headers: {
-        Accept: "application/json, application/problem+json",
-        ...(body === undefined ? {} : { "Content-Type": "application/json" }),
-        ...(method === "GET" ? {} : { "X-XSRF-TOKEN": csrfToken() }),
-      },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-      signal: abandoned ? AbortSignal.any([given, abandoned]) : given,
-    });
+    const response = await (onSent ? sending(BASE + path, request, onSent) : fetch(BASE + path, request));
     if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
     const refused = refusalOf(response.status, await response.text());
     if (refused) throw refused;
@@ -143,10 +154,10 @@ async function call<T>(
     const type = problem instanceof Refused ? problem.type : "";
     const over = type === "not-signed-in" ? signedInAgain : null;
     // Signing out takes the token along, and signing in brings another with the next answer.
-    if (over || (type === "csrf-missing" && !tokenIsNew)) {
+    if (over || (type === "csrf-missing" && !how.tokenIsNew)) {
       await (over ? over() : call("GET", "/session"));
       abandoned?.throwIfAborted();
-      return call(method, path, body, abandoned, patience, !over);
+      return call(method, path, body, { ...how, tokenIsNew: !over });
     }
     if (problem instanceof Refused) throw problem;
     // Nothing came, or something that is no answer of Velnik's, such as a page that stands in its way.
@@ -155,7 +166,7 @@ async function call<T>(
 }
 
 /** What a problem says; null for one of the server's own that says nothing. */
-export function refusalOf(status: number, body: string): Refused | null {
+function refusalOf(status: number, body: string): Refused | null {
   const problem = parsed(body);
   if (status >= 500 && problem.detail === undefined) return null;
   return new Refused(
@@ -176,7 +187,7 @@ function parsed(body: string) {
 }
 
 /** What shows that a call comes from the editor. */
-export function csrfToken(): string {
+function csrfToken(): string {
   const cookie = document.cookie.split("; ").find((part) => part.startsWith("XSRF-TOKEN="));
   return cookie ? decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)) : "";
 }
@@ -192,15 +203,29 @@ export const api = {
     call<AnswerDto>("POST", "/changes", { request, basedOn, changes }),
   /** What the person would be told of these changes, or why they cannot be. */
   would: (request: string, basedOn: number, changes: readonly ChangeDto[], abandoned?: AbortSignal) =>
-    call<TriedDto>("POST", "/changes?dryRun=true", { request, basedOn, changes }, abandoned),
-  messages: (abandoned?: AbortSignal) => call<MessagesDto>("GET", "/messages", undefined, abandoned),
+    call<TriedDto>("POST", "/changes?dryRun=true", { request, basedOn, changes }, { abandoned }),
+  messages: (abandoned?: AbortSignal) => call<MessagesDto>("GET", "/messages", undefined, { abandoned }),
   unread: (abandoned?: AbortSignal) =>
-    call<Schemas["UnreadDto"]>("GET", "/messages/unread", undefined, abandoned),
+    call<Schemas["UnreadDto"]>("GET", "/messages/unread", undefined, { abandoned }),
   markMessage: (id: string, mark: { readonly read?: boolean; readonly answered?: boolean }) =>
     call<MessagesDto>("POST", `/messages/${id}`, { read: null, answered: null, ...mark }),
   removeMessage: (id: string) => call<MessagesDto>("DELETE", `/messages/${id}`),
-  files: (abandoned?: AbortSignal) => call<FileDto[]>("GET", "/files", undefined, abandoned),
-  bin: (abandoned?: AbortSignal) => call<BinDto>("GET", "/bin", undefined, abandoned),
+  files: (abandoned?: AbortSignal) => call<FileDto[]>("GET", "/files", undefined, { abandoned }),
+  addFile: (request: string, basedOn: number, id: string, file: File, onSent: OnSent) =>
+    call<AnswerDto>(
+      "POST",
+      `/files?${new URLSearchParams({ request, basedOn: String(basedOn), file: id, name: file.name })}`,
+      file,
+      { patience: UPLOAD_PATIENCE, onSent },
+    ),
+  replaceFile: (request: string, basedOn: number, id: string, file: File, onSent: OnSent) =>
+    call<AnswerDto>(
+      "PUT",
+      `/files/${id}/content?${new URLSearchParams({ request, basedOn: String(basedOn) })}`,
+      file,
+      { patience: UPLOAD_PATIENCE, onSent },
+    ),
+  bin: (abandoned?: AbortSignal) => call<BinDto>("GET", "/bin", undefined, { abandoned }),
   undo: (request: string, how: UndoHow) => call<AnswerDto>("POST", "/undo", { request, how }),
   redo: (request: string) => call<AnswerDto>("POST", "/redo", { request }),
   previewOutline: (request: string, basedOn: number, text: string, place: PlaceDto | null) =>
@@ -213,41 +238,48 @@ export const api = {
     basedOn: number,
     files: readonly GivenFile[],
     choices: ImportChoice,
+    onSent: OnSent,
     abandoned?: AbortSignal,
   ) =>
     call<ImportDryRun>(
       "POST",
       "/imports/files?dryRun=true",
       { request, basedOn, files, choices },
-      abandoned,
-      LONG_PATIENCE,
+      { abandoned, patience: LONG_PATIENCE, onSent },
     ),
-  readFiles: (request: string, basedOn: number, files: readonly GivenFile[], choices: ImportChoice) =>
+  readFiles: (
+    request: string,
+    basedOn: number,
+    files: readonly GivenFile[],
+    choices: ImportChoice,
+    onSent: OnSent,
+  ) =>
     call<AnswerDto>(
       "POST",
       "/imports/files?dryRun=false",
       { request, basedOn, files, choices },
-      undefined,
-      LONG_PATIENCE,
+      { patience: LONG_PATIENCE, onSent },
     ),
-  menus: (abandoned?: AbortSignal) => call<MenusDto>("GET", "/menus", undefined, abandoned),
+  menus: (abandoned?: AbortSignal) => call<MenusDto>("GET", "/menus", undefined, { abandoned }),
   offers: (menu: string, text: string, abandoned?: AbortSignal) =>
-    call<OfferDto[]>("GET", `/menus/${menu}/offers?text=${encodeURIComponent(text)}`, undefined, abandoned),
+    call<OfferDto[]>("GET", `/menus/${menu}/offers?text=${encodeURIComponent(text)}`, undefined, {
+      abandoned,
+    }),
   importItems: (request: string, basedOn: number, text: string, place: RowPlace) =>
     call<AnswerDto>("POST", "/imports/items?dryRun=false", { request, basedOn, text, place }),
   previewItems: (request: string, basedOn: number, text: string, place: RowPlace) =>
     call<Schemas["ItemsPreview"]>("POST", "/imports/items?dryRun=true", { request, basedOn, text, place }),
   zones: (page: string | null, abandoned?: AbortSignal) =>
-    call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`, undefined, abandoned),
+    call<ZonesDto>("GET", page === null ? "/zones" : `/zones?page=${page}`, undefined, { abandoned }),
   fit: (page: string, width: number, abandoned?: AbortSignal) =>
-    call<FitDto[]>("GET", `/fit?page=${page}&width=${width}`, undefined, abandoned),
+    call<FitDto[]>("GET", `/fit?page=${page}&width=${width}`, undefined, { abandoned }),
   rowsElsewhere: (page: string, abandoned?: AbortSignal) =>
-    call<RowElsewhereDto[]>("GET", `/fit/elsewhere?page=${page}`, undefined, abandoned),
-  findings: (abandoned?: AbortSignal) => call<FindingDto[]>("GET", "/findings", undefined, abandoned),
+    call<RowElsewhereDto[]>("GET", `/fit/elsewhere?page=${page}`, undefined, { abandoned }),
+  findings: (abandoned?: AbortSignal) => call<FindingDto[]>("GET", "/findings", undefined, { abandoned }),
   placings: (abandoned?: AbortSignal) =>
-    call<Readonly<Record<string, PlacingDto>>>("GET", "/placings", undefined, abandoned),
+    call<Readonly<Record<string, PlacingDto>>>("GET", "/placings", undefined, { abandoned }),
   placeable: (pages: readonly string[], abandoned?: AbortSignal) =>
-    call<PlaceableDto[]>("GET", `/placeable?pages=${pages.join(",")}`, undefined, abandoned),
+    call<PlaceableDto[]>("GET", `/placeable?pages=${pages.join(",")}`, undefined, { abandoned }),
   /** Null for a page that is gone. */
   series: (title: string, count: number) =>
     call<Schemas["SeriesDto"]>("GET", `/series?${new URLSearchParams({ title, count: String(count) })}`),
@@ -258,12 +290,9 @@ export const api = {
   bringBack: (request: string, basedOn: number, release: number) =>
     call<AnswerDto>("POST", `/releases/${release}/bring-back`, { request, basedOn }),
   releaseDifference: (from: number, to: number, abandoned: AbortSignal) =>
-    call<Schemas["ReleaseDifferenceDto"]>(
-      "GET",
-      `/releases/${from}/difference?to=${to}`,
-      undefined,
+    call<Schemas["ReleaseDifferenceDto"]>("GET", `/releases/${from}/difference?to=${to}`, undefined, {
       abandoned,
-    ),
+    }),
   emptyBin: (request: string, removals: readonly string[]) =>
     call<BinDto>("POST", "/bin/emptyings", { request, removals }),
   /** @param parts how many parts of the list, from its beginning */
@@ -273,7 +302,7 @@ export const api = {
         "GET",
         `/addresses?${new URLSearchParams({ words, which, from: String(from) })}`,
         undefined,
-        abandoned,
+        { abandoned },
       );
     let all = await asked(0);
     for (let part = 1; part < parts && all.rows.length < all.found; part++) {
@@ -282,26 +311,27 @@ export const api = {
     return all;
   },
   pageCard: async (page: string, abandoned: AbortSignal) =>
-    (await call<PageCardDto | undefined>("GET", `/pages/${page}/card`, undefined, abandoned)) ?? null,
+    (await call<PageCardDto | undefined>("GET", `/pages/${page}/card`, undefined, { abandoned })) ?? null,
   /** Places on any page that answer to what was typed. */
   places: (text: string) => call<TextPlaceDto[]>("GET", `/places?text=${encodeURIComponent(text)}`),
   placesOn: (page: string) => call<TextPlaceDto[]>("GET", `/pages/${page}/places`),
   text: (page: string, abandoned?: AbortSignal) =>
-    call<Schemas["WrittenDto"]>("GET", `/pages/${page}/text`, undefined, abandoned),
-  waiting: (abandoned?: AbortSignal) => call<WaitingDto>("GET", "/waiting", undefined, abandoned),
-  releases: (abandoned?: AbortSignal) => call<ReleaseDto[]>("GET", "/releases", undefined, abandoned),
+    call<Schemas["WrittenDto"]>("GET", `/pages/${page}/text`, undefined, { abandoned }),
+  waiting: (abandoned?: AbortSignal) => call<WaitingDto>("GET", "/waiting", undefined, { abandoned }),
+  releases: (abandoned?: AbortSignal) => call<ReleaseDto[]>("GET", "/releases", undefined, { abandoned }),
   publish: (request: string, basedOn: number, note: string) =>
     call<ReleaseDto>("POST", "/releases", { request, basedOn, note }),
   preferences: () => call<{ settings: Readonly<Record<string, string>> }>("GET", "/preferences"),
   keepPreference: (name: string, setting: string) => call<void>("POST", "/preferences", { name, setting }),
-  members: (abandoned?: AbortSignal) => call<MembersDto>("GET", "/members", undefined, abandoned),
+  members: (abandoned?: AbortSignal) => call<MembersDto>("GET", "/members", undefined, { abandoned }),
   addMember: (member: Schemas["NewMember"]) => call<MembersDto>("POST", "/members", member),
   /** Signs the member out everywhere. */
   giveMemberPassword: (name: string, password: string) =>
     call<MembersDto>("POST", `/members/${encodeURIComponent(name)}/password`, { password }),
   removeMember: (name: string) => call<MembersDto>("DELETE", `/members/${encodeURIComponent(name)}`),
-  backups: (abandoned?: AbortSignal) => call<Schemas["BackupsDto"]>("GET", "/backups", undefined, abandoned),
-  takeBackup: () => call<BackupDto>("POST", "/backups", undefined, undefined, LONG_PATIENCE),
+  backups: (abandoned?: AbortSignal) =>
+    call<Schemas["BackupsDto"]>("GET", "/backups", undefined, { abandoned }),
+  takeBackup: () => call<BackupDto>("POST", "/backups", undefined, { patience: LONG_PATIENCE }),
   /** The look in use, with one value otherwise where one is tried. */
   tuned: (
     tried: { readonly token: TokenDto["token"]; readonly value: string } | null,
@@ -311,7 +341,7 @@ export const api = {
       "GET",
       tried === null ? "/looks/tried" : `/looks/tried?${new URLSearchParams(tried)}`,
       undefined,
-      abandoned,
+      { abandoned },
     ),
   openWindow: () => call<{ address: string }>("POST", "/windows"),
 };

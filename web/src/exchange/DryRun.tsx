@@ -5,6 +5,7 @@ import { Answered, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
+import { Sent } from "../shared/Sent";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
 import { LinesTable } from "./LinesTable";
 import { LookAt } from "./LookAt";
@@ -41,22 +42,29 @@ export function DryRun(props: {
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
   const [problem, setProblem] = useState<string | null>(null);
   const [doing, setDoing] = useState(false);
+  const [sent, setSent] = useState(1);
   const choices: ImportChoice = { ...going, without: [...without] };
   const answer = useAnswer(
     ["dry run", request],
     `${copy.revision} ${JSON.stringify(choices)}`,
-    (signal) => api.wouldRead(request, copy.revision, files, choices, signal),
+    (signal) => api.wouldRead(request, copy.revision, files, choices, setSent, signal),
     { rest: REST, atOnce: true },
   );
   const take = async (lookAt: readonly string[]) => {
     setDoing(true);
-    const result = await store.readFiles(files, choices);
+    const result = await store.readFiles(files, choices, setSent);
     setDoing(false);
+    setSent(1);
     if (result.ok) props.onDone(lookAt);
     else setProblem(result.sentence);
   };
   return (
     <>
+      {sent < 1 && answer.status !== "failed" && (
+        <p className="run-line">
+          Sending the files: <Sent what="Files" part={sent} then="" />
+        </p>
+      )}
       <Answered answer={answer} what="what is in the files">
         {(run) => (
           <Run

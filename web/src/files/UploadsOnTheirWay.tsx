@@ -1,4 +1,5 @@
 import { Button } from "antd";
+import { Sent } from "../shared/Sent";
 import type { Uploads } from "./useUploads";
 import "./files.css";
 
@@ -11,10 +12,7 @@ export function UploadsOnTheirWay({ uploads }: { readonly uploads: Uploads }) {
           {problem === null ? (
             <>
               <span>{name}</span>
-              <progress value={part} max={1} aria-label={`${name} sent`} />
-              <span className="hint" role="status">
-                {part < 1 ? `${Math.floor(part * 100)} %` : "Making it ready…"}
-              </span>
+              <Sent what={name} part={part} then="Making it ready…" />
             </>
           ) : (
             <>

@@ -14,7 +14,7 @@ import {
   Unreachable,
   type WorkingCopyDto,
 } from "../api/client";
-import { upload } from "../api/upload";
+import type { OnSent } from "../api/sending";
 import { newId } from "../shared/ids";
 import { sentenceOf } from "../shared/sentenceOf";
 import { remedied, remedyWords } from "./remedies";
@@ -133,8 +133,12 @@ export class WorkingCopyStore {
   readonly paste = (text: string, place: PlaceDto | null): Promise<Result> =>
     this.send((request, revision) => api.importOutline(request, revision, text, place));
 
-  readonly readFiles = (files: readonly GivenFile[], choices: ImportChoice): Promise<Result> =>
-    this.send((request, revision) => api.readFiles(request, revision, files, choices));
+  readonly readFiles = (
+    files: readonly GivenFile[],
+    choices: ImportChoice,
+    onSent: OnSent,
+  ): Promise<Result> =>
+    this.send((request, revision) => api.readFiles(request, revision, files, choices, onSent));
 
   readonly pasteItems = (text: string, place: RowPlace): Promise<Result> =>
     this.send((request, revision) => api.importItems(request, revision, text, place));
@@ -142,23 +146,15 @@ export class WorkingCopyStore {
   /**
    * Adds a file, or puts it in the place of what one held. Other edits do not wait for it meanwhile; without an answer it
    * is not sent again by itself.
-   *
-   * @param onProgress how much of it has gone out, from 0 to 1
    */
   readonly upload = async (
     to: { readonly id: string; readonly replaces: boolean },
     file: File,
-    onProgress: (part: number) => void,
+    onSent: OnSent,
   ): Promise<Result> => {
-    const asked = new URLSearchParams({
-      request: newId(),
-      basedOn: String(this.state.copy.revision),
-      ...(to.replaces ? {} : { file: to.id, name: file.name }),
-    });
     try {
-      const answer = await (to.replaces
-        ? upload("PUT", `/files/${to.id}/content?${asked}`, file, onProgress)
-        : upload("POST", `/files?${asked}`, file, onProgress));
+      const give = to.replaces ? api.replaceFile : api.addFile;
+      const answer = await give(newId(), this.state.copy.revision, to.id, file, onSent);
       const turn = this.queue.then(async () => {
         const { revision } = this.state.copy;
         if (answer.revision > revision + 1) await this.catchUp(answer.revision);
