@@ -41,11 +41,15 @@ public class PanelsIT extends UndoneTest {
                         "{'kind':'addItems','items':[" + page("r", "all", "repairs", 2) + "]}",
                         "{'kind':'addItems','items':[" + page("h", "all", "hire", 1) + "]}",
                         "{'kind':'addItems','items':[" + page("m", "all", "moorings", 1) + "]}",
-                        "{'kind':'assignMenus','zone':'HEADER','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
-                                + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'yard','form':null,"
-                                + "'size':null,'alignment':null,'width':null,'gap':null,'overflow':null,'fromLevel':1,"
-                                + "'levels':null,'currentBranchOnly':false}],'before':null,'after':null}}")
+                        stands("HEADER", "null"))
                 .collect(Collectors.joining(",")));
+    }
+
+    private static String stands(String zone, String form) {
+        return "{'kind':'assignMenus','zone':'" + zone + "','scope':{'kind':'EVERYWHERE','page':null,'layout':null,"
+                + "'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'yard','form':" + form
+                + ",'size':null,'alignment':null,'width':null,'gap':null,'overflow':null,'fromLevel':1,"
+                + "'levels':null,'currentBranchOnly':false}],'before':null,'after':null}}";
     }
 
     private static String kind(String kind, String page, String carries) {
@@ -157,6 +161,37 @@ public class PanelsIT extends UndoneTest {
         for (String each : List.of("r", "h", "m")) {
             Locator shown = beneath(visitor).locator("> [data-item=" + each + "] > ul");
             assertThat(shown).isVisible(new LocatorAssertions.IsVisibleOptions().setVisible(each.equals(item)));
+        }
+    }
+
+    /** Where a panel stands to the menu that it opens from. */
+    private static final String STANDS = "list => { const own = list.getBoundingClientRect();"
+            + " const menu = list.closest('.menu').getBoundingClientRect();"
+            + " const above = list.previousElementSibling.getBoundingClientRect();"
+            + " return own.right > innerWidth || own.left < 0 ? 'beyond the screen'"
+            + " : own.left >= menu.right - 2 ? 'beside' : own.top >= above.bottom - 2 ? 'in place' : 'over it'; }";
+
+    @Test
+    public void panelOfAMenuThatFliesOut_opensBesideIt_orInPlace_byAFinger() {
+        for (String arrangement : List.of("THREE_BESIDE", "SWITCHED_ABOVE")) {
+            mara.publishesAtOnce(stands("SIDEBAR", "'FLYING_OUT'") + "," + arranges("all", arrangement, "ACROSS"));
+            for (int width : new int[] {1280, 1024, 390}) {
+                Visitor visitor = new Visitor(
+                        velnik,
+                        opened(new Browser.NewContextOptions()
+                                .setViewportSize(width, 800)
+                                .setHasTouch(true)));
+                visitor.opens("/news");
+                Locator item = visitor.page().locator(".sidebar [data-item=all]");
+                item.locator("> button").tap();
+                assertThat(item.locator("> ul")).isVisible();
+                assertEquals(
+                        item.locator("> ul").evaluate(STANDS),
+                        width > 960 ? "beside" : "in place",
+                        arrangement + " at " + width);
+                visitor.isAccessible(arrangement + " at " + width);
+                visitor.complainsOfNothing();
+            }
         }
     }
 
