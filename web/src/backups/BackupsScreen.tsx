@@ -8,9 +8,8 @@ import { Problem } from "../shared/Problem";
 import { sentenceOf } from "../shared/sentenceOf";
 import { sizeOf } from "../shared/size";
 import { when } from "../shared/when";
+import { BACKUPS } from "./useLastNight";
 import "./backups.css";
-
-const BACKUPS = ["backups"];
 
 /** Backups there are, one more at once, and how to put one back. */
 export default function BackupsScreen() {

@@ -1,6 +1,7 @@
 import { Button, Dropdown, Tooltip } from "antd";
 import { NavLink, useLocation, useNavigate } from "react-router";
 import type { PersonDto } from "../api/client";
+import { useLastNightFailed } from "../backups/useLastNight";
 import { useUnread } from "../messages/useUnread";
 import { counted } from "../shared/counted";
 import { useDensity } from "../shared/density";
@@ -56,6 +57,7 @@ function Screens({ person }: { readonly person: PersonDto }) {
   const go = useNavigate();
   const area = useLocation().pathname;
   const unread = useUnread();
+  const failed = useLastNightFailed(person.role === "OWNER");
   const theirs = SCREENS.filter((screen) => !("ownersOnly" in screen) || person.role === "OWNER");
   const seldom = theirs.filter((screen) => "seldom" in screen);
   const here = seldom.find(({ path }) => area.startsWith(path));
@@ -74,7 +76,7 @@ function Screens({ person }: { readonly person: PersonDto }) {
         menu={{
           items: seldom.map(({ path, name }) => ({
             key: path,
-            label: path === "/messages" && unread > 0 ? `${name} (${unread} unread)` : name,
+            label: name + aside(path, unread, failed),
           })),
           selectedKeys: here ? [here.path] : [],
           onClick: ({ key }) => void go(key),
@@ -86,12 +88,26 @@ function Screens({ person }: { readonly person: PersonDto }) {
               More<span className="unseen"> screens</span>
             </span>
           )}
-          {unread > 0 && <Unread count={unread} seen={here === undefined || here.path === "/messages"} />}{" "}
+          {unread > 0 && <Unread count={unread} seen={here === undefined || here.path === "/messages"} />}
+          {failed && (
+            <span title={NOT_TAKEN}>
+              <span className="unread-count failed">!</span>
+              <span className="unseen"> {NOT_TAKEN}</span>
+            </span>
+          )}{" "}
           <OpenIcon />
         </Button>
       </Dropdown>
     </nav>
   );
+}
+
+const NOT_TAKEN = "Last night’s backup was not taken";
+
+/** What there is to say of a screen beside its name. */
+function aside(path: string, unread: number, failed: boolean): string {
+  if (path === "/messages" && unread > 0) return ` (${unread} unread)`;
+  return path === "/backups" && failed ? " (last night’s was not taken)" : "";
 }
 
 /** How many messages nobody has read; what is seen of it is part of what is heard. */

@@ -3,7 +3,6 @@ package velnik.server.backups;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
@@ -95,7 +94,11 @@ public class Backups {
         return failure;
     }
 
-    /** All there are, the newest first. Other files in the folder are nobody's business. */
+    /**
+     * All there are, the newest first. Other files in the folder are nobody's business.
+     *
+     * @throws ProblemException when the folder cannot be read (507)
+     */
     List<Kept> all() {
         List<Kept> all = new ArrayList<>();
         try (DirectoryStream<Path> found = Files.newDirectoryStream(folder, "velnik-*.zip")) {
@@ -107,7 +110,11 @@ public class Backups {
         } catch (NoSuchFileException none) {
             return List.of();
         } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
+            LOG.error("the folder for backups cannot be read", unreadable);
+            throw new ProblemException(
+                    HttpStatus.INSUFFICIENT_STORAGE,
+                    "backups-unreadable",
+                    "The folder " + folder + " cannot be read, so no backup was taken.");
         }
         all.sort(Comparator.comparing(Kept::at).reversed());
         return all;
@@ -196,12 +203,12 @@ public class Backups {
     @Scheduled(initialDelay = 10, fixedDelay = 10, timeUnit = TimeUnit.MINUTES)
     void nightly() {
         ZoneId zone = workingCopy.state().site().details().timeZone();
-        List<Kept> all = all();
-        Instant newest = all.isEmpty() ? Instant.MIN : all.getFirst().at();
-        if (people.isEmpty() || !Nights.isDue(newest, clock.instant(), zone)) {
-            return;
-        }
         try {
+            List<Kept> all = all();
+            Instant newest = all.isEmpty() ? Instant.MIN : all.getFirst().at();
+            if (people.isEmpty() || !Nights.isDue(newest, clock.instant(), zone)) {
+                return;
+            }
             take();
             failure = "";
             Nights.surplus(all().stream().map(Kept::at).toList(), zone).forEach(this::delete);

@@ -175,6 +175,27 @@ public class BackupsTest {
         }
     }
 
+    @Test
+    public void nightThatFails_isTold_untilOneThatDoesNot() throws IOException {
+        try (Started server = Started.demo()) {
+            Caller mara = server.mara();
+            Path folder = server.data().resolve("backups");
+            Files.createFile(folder); // where the folder should be
+            server.bean(Backups.class).nightly();
+            mara.gets("/-/api/backups").refuses(507, "backups-unreadable");
+            mara.posts("/-/api/backups", "").refuses(507, "backup-not-taken");
+            Files.delete(folder);
+            JsonNode night = mara.gets("/-/api/backups").answers(200).json();
+            assertEquals(
+                    night.path("failure").asString(),
+                    "The folder " + folder + " cannot be read, so no backup was taken.");
+            server.bean(Backups.class).nightly();
+            night = mara.gets("/-/api/backups").answers(200).json();
+            assertEquals(night.path("failure").asString(), "");
+            assertEquals(night.path("kept").size(), 1);
+        }
+    }
+
     static List<String> names(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
             return files.map(file -> file.getFileName().toString())
