@@ -18,7 +18,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.Map;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
-import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.server.Caller;
 import velnik.server.Started;
@@ -125,24 +124,19 @@ public class MemberVisitsTest {
         leadsTo(browser.gets(HANDBOOK), ASKED_TO_SIGN_IN);
     }
 
-    @DataProvider
-    public Object[][] wishes() {
-        return new Object[][] {
-            {"", "/"},
-            {"/hire/canoes", "/hire/canoes"},
-            {"/Hire/Canoes/", "/hire/canoes"},
-            {"https://lure.example/", "/"},
-            {"//lure.example", "/"},
-            {"/\\lure.example", "/"},
-            {"/-/api/session", "/"},
-            {"/nowhere", "/"},
-            {"/hire\r\nSet-Cookie: a=b", "/"},
-        };
-    }
-
-    @Test(dataProvider = "wishes")
-    public void whoSignsIn_getsToAPageOfTheSiteAndNowhereElse(String to, String address) {
-        leadsTo(browser.signsIn("member", "mooring-line", to), address);
+    @Test
+    public void whoSignsIn_getsToAPageOfTheSiteAndNowhereElse() {
+        Map.of(
+                        "", "/",
+                        "/hire/canoes", "/hire/canoes",
+                        "/Hire/Canoes/", "/hire/canoes",
+                        "https://lure.example/", "/",
+                        "//lure.example", "/",
+                        "/\\lure.example", "/",
+                        "/-/api/session", "/",
+                        "/nowhere", "/",
+                        "/hire\r\nSet-Cookie: a=b", "/")
+                .forEach((to, address) -> leadsTo(new Browser().signsIn("member", "mooring-line", to), address));
     }
 
     @Test
