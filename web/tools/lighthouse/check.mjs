@@ -8,7 +8,7 @@ const [chromium, ...addresses] = process.argv.slice(2);
 const SILENT = ["informative", "notApplicable", "manual"];
 const browser = await launch({
   chromePath: chromium,
-  chromeFlags: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+  chromeFlags: ["--headless=new", "--no-sandbox", "--disable-gpu", "--disable-background-networking"],
 });
 try {
   for (const address of addresses) {

@@ -110,11 +110,10 @@ class Editor extends Watched {
         assertEquals(posts("preferences", "name: '" + name + "', setting: '" + setting + "'"), 204);
     }
 
-    /** The status that an address of the editor's calls answers with. What is in {@code copy} is asked for if named. */
+    /** The status that an address of the editor's calls answers with. */
     int posts(String call, String body) {
-        String copy = body.contains("copy.") ? "await (await fetch('/-/api/working-copy')).json()" : "{}";
         Object status = page.evaluate("async () => {"
-                + " const copy = " + copy + ";"
+                + " const copy = await (await fetch('/-/api/working-copy')).json();"
                 + " const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];"
                 + " const answer = await fetch('/-/api/" + call + "', { method: 'POST', headers: {"
                 + " 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },"

@@ -135,7 +135,7 @@ public class OutlineIT extends UndoneTest {
         assertThat(count).hasText("1 item found");
         assertThat(mara.page().locator(".outline-row .title")).hasText(new String[] {"Footer", "The yard", "The crew"});
         mara.page().getByLabel("Find an item").fill("");
-        mara.clicks("Own label 9");
+        mara.clicks("Own label 10");
         assertThat(mara.row("What it costs")).isVisible();
         assertThat(mara.row("Kayaks")).hasCount(0);
         mara.isAccessible("looking for items");
