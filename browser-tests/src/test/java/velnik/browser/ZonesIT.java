@@ -141,7 +141,8 @@ public class ZonesIT extends UndoneTest {
         mara.publishes();
         Visitor visitor = new Visitor(velnik, wide());
         visitor.opens("/repairs/hulls");
-        Locator workshop = visitor.page().locator(".sidebar .flying-out > ul > li").first();
+        Locator workshop =
+                visitor.page().locator(".sidebar .flying-out > ul > li").first();
         Locator button = workshop.locator("> .opener");
         Locator beneath = workshop.locator("> ul");
         assertThat(beneath).isHidden();
