@@ -89,7 +89,7 @@ public class Backups {
         return folder;
     }
 
-    /** Why the last night's was not taken; empty where it was, or none was due. */
+    /** Why the last night's was not taken; empty where it was, where none was due, and once another was. */
     String failure() {
         return failure;
     }
@@ -114,7 +114,7 @@ public class Backups {
             throw new ProblemException(
                     HttpStatus.INSUFFICIENT_STORAGE,
                     "backups-unreadable",
-                    "The folder " + folder + " cannot be read, so no backup was taken.");
+                    "The folder " + folder + " for backups cannot be read, so none can be taken.");
         }
         all.sort(Comparator.comparing(Kept::at).reversed());
         return all;
@@ -138,7 +138,9 @@ public class Backups {
                     HttpStatus.CONFLICT, "backup-being-taken", "A backup is being taken already. Wait for that one.");
         }
         try {
-            return taken();
+            Kept kept = taken();
+            failure = "";
+            return kept;
         } catch (IOException refused) {
             LOG.error("no backup was taken", refused);
             throw new ProblemException(
@@ -207,10 +209,10 @@ public class Backups {
             List<Kept> all = all();
             Instant newest = all.isEmpty() ? Instant.MIN : all.getFirst().at();
             if (people.isEmpty() || !Nights.isDue(newest, clock.instant(), zone)) {
+                failure = "";
                 return;
             }
             take();
-            failure = "";
             Nights.surplus(all().stream().map(Kept::at).toList(), zone).forEach(this::delete);
         } catch (ProblemException refused) {
             failure = Objects.requireNonNullElse(refused.getMessage(), "");
