@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
 import { useState } from "react";
 import { api, type BackupDto, backupFile } from "../api/client";
@@ -8,7 +8,7 @@ import { Problem } from "../shared/Problem";
 import { sentenceOf } from "../shared/sentenceOf";
 import { sizeOf } from "../shared/size";
 import { when } from "../shared/when";
-import { BACKUPS } from "./useLastNight";
+import { BACKUPS, useBackups } from "./useBackups";
 import "./backups.css";
 
 /** Backups there are, one more at once, and how to put one back. */
@@ -17,7 +17,7 @@ export default function BackupsScreen() {
   const [problem, setProblem] = useState<string | null>(null);
   const [told, setTold] = useState("");
   const [taking, setTaking] = useState(false);
-  const all = useQuery({ queryKey: BACKUPS, queryFn: ({ signal }) => api.backups(signal) });
+  const all = useBackups();
   const take = async () => {
     setTaking(true);
     setProblem(null);

@@ -1,7 +1,7 @@
 import { Button, Dropdown, Tooltip } from "antd";
 import { NavLink, useLocation, useNavigate } from "react-router";
 import type { PersonDto } from "../api/client";
-import { useLastNightFailed } from "../backups/useLastNight";
+import { useLastNightFailed } from "../backups/useBackups";
 import { useUnread } from "../messages/useUnread";
 import { counted } from "../shared/counted";
 import { useDensity } from "../shared/density";

@@ -6,13 +6,17 @@ const AGAIN = 600_000;
 
 export const BACKUPS = ["backups"];
 
-/** Whether it is known that the last night's backup was not taken; of interest to owners alone. */
-export function useLastNightFailed(isOwner: boolean): boolean {
-  const { data, isError } = useQuery({
+/** The backups there are, for owners alone. */
+export function useBackups(isOwner = true) {
+  return useQuery({
     queryKey: BACKUPS,
     queryFn: ({ signal }) => api.backups(signal),
     refetchInterval: AGAIN,
     enabled: isOwner,
   });
-  return !isError && data !== undefined && data.failure !== "";
+}
+
+/** Whether it is known that the last night's was not taken. */
+export function useLastNightFailed(isOwner: boolean): boolean {
+  return (useBackups(isOwner).data?.failure ?? "") !== "";
 }
