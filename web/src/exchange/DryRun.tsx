@@ -62,7 +62,7 @@ export function DryRun(props: {
     <>
       {sent < 1 && answer.status !== "failed" && (
         <p className="run-line">
-          Sending the files: <Sent what="Files" part={sent} then="" />
+          Sending the files: <Sent what="Files" part={sent} />
         </p>
       )}
       <Answered answer={answer} what="what is in the files">

@@ -1,9 +1,10 @@
-/**
- * How much of what is sent has gone out.
- *
- * @param then what happens once all of it has
- */
-export function Sent(props: { readonly what: string; readonly part: number; readonly then: string }) {
+/** How much of what is sent has gone out. */
+export function Sent(props: {
+  readonly what: string;
+  readonly part: number;
+  /** What happens once all of it has. */
+  readonly then?: string;
+}) {
   return (
     <>
       <progress value={props.part} max={1} aria-label={`${props.what} sent`} />
