@@ -98,7 +98,7 @@ function where(look: SettingsDto["look"]): string {
   switch (look) {
     case "STAITHE":
     case "WEIR":
-      return "It opens so from a row across the page. In a drawer it unfolds in place.";
+      return "It opens so from a row across the page, and beside a menu that flies out. In a drawer it unfolds in place.";
     case "TOWPATH":
       return "In the look Towpath all of it unfolds at the side; this waits for a look with a row.";
     case "TIDETABLE":
