@@ -8,10 +8,14 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.UUID;
 
 /** Where somebody edits a served site. */
 final class Desk implements AutoCloseable {
+    /** The one that the demo has comes last. */
+    static final List<String> LOOKS = List.of("WEIR", "TOWPATH", "TIDETABLE", "STAITHE");
+
     private final DemoServer server;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient client =
@@ -51,6 +55,11 @@ final class Desk implements AutoCloseable {
                         + "]}"));
         accepted("releases", "{\"request\":\"" + UUID.randomUUID() + "\",\"basedOn\":" + made + ",\"note\":\"\"}");
         return made;
+    }
+
+    /** As {@link #publish}: the site in another look. */
+    String wear(String basedOn, String look) throws IOException, InterruptedException {
+        return publish(basedOn, "{\"kind\":\"setLook\",\"look\":\"" + look + "\"}");
     }
 
     private HttpResponse<String> accepted(String call, String body) throws IOException, InterruptedException {

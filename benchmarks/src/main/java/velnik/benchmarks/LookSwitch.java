@@ -3,24 +3,16 @@ package velnik.benchmarks;
 import java.io.IOException;
 import java.net.http.HttpClient;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** How long it takes until visitors of a large site get the first page in another look. */
 final class LookSwitch {
-    static final List<String> LOOKS = List.of("WEIR", "TOWPATH", "TIDETABLE", "STAITHE");
-
     private static final int PAGES = 5_000;
     private static final String PAGE = "/hire/canoes";
     private static final double NANOS_PER_MILLI = 1e6;
 
     private LookSwitch() {}
-
-    /** Changes the working copy's look. */
-    static String change(String look) {
-        return "{\"kind\":\"setLook\",\"look\":\"" + look + "\"}";
-    }
 
     /** Of the looks the slowest, in ms: the edit, the publishing and the first page after it, one after another. */
     static double millis(Path jar) throws IOException, InterruptedException {
@@ -31,9 +23,9 @@ final class LookSwitch {
             desk.signIn("mara", "slack-water");
             String revision = desk.publish(Desk.revision(desk.get("working-copy")), pages());
             double slowest = 0;
-            for (String look : LOOKS) {
+            for (String look : Desk.LOOKS) {
                 long start = System.nanoTime();
-                revision = desk.publish(revision, change(look));
+                revision = desk.wear(revision, look);
                 server.awaits(client, PAGE);
                 slowest = Math.max(slowest, (System.nanoTime() - start) / NANOS_PER_MILLI);
             }

@@ -49,8 +49,8 @@ final class ServedSite {
             String revision = desk.publish(Desk.revision(desk.get("working-copy")), FORWARD);
             SequencedMap<String, Double> pages = new LinkedHashMap<>();
             List<Double> olds = new ArrayList<>();
-            for (String look : LookSwitch.LOOKS) {
-                revision = desk.publish(revision, LookSwitch.change(look));
+            for (String look : Desk.LOOKS) {
+                revision = desk.wear(revision, look);
                 int size = server.awaits(client, PAGE);
                 String name = look + ".txt";
                 server.serves(name, "x".repeat(size));
