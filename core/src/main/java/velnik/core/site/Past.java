@@ -30,7 +30,7 @@ public record Past(Map<PageId, Instant> published, Map<String, PageId> addresses
 
     private static <K, V> Map<K, V> added(Map<K, V> all, Map<K, V> before) {
         Map<K, V> added = new HashMap<>(all);
-        added.entrySet().removeAll(before.entrySet());
+        before.forEach(added::remove);
         return added;
     }
 }
