@@ -53,19 +53,22 @@ public final class SiteNavigation {
                 varying.add(menu.id());
             }
         }
+        Map<MenuRowId, List<NavigationRow>> read = new HashMap<>();
         for (Assignment assignment : site.assignments()) {
             List<PlacedMenu> menus = decisions.standing(assignment.menus());
-            share(assignment.zone(), menus);
+            share(assignment.zone(), menus, read);
             if (assignment.zone() == Zone.HEADER) {
-                share(Zone.PHONE_DRAWER, ZoneDecisions.folded(menus));
+                share(Zone.PHONE_DRAWER, ZoneDecisions.folded(menus), read);
             }
         }
     }
 
-    private void share(Zone zone, List<PlacedMenu> menus) {
+    /** @param read menus that stand in another zone too */
+    private void share(Zone zone, List<PlacedMenu> menus, Map<MenuRowId, List<NavigationRow>> read) {
         for (PlacedMenu placed : menus) {
             if (!varying.contains(placed.menu())) {
-                shared.computeIfAbsent(new Shared(zone, placed), menu -> resolve(menu, null));
+                List<NavigationRow> rows = read.computeIfAbsent(placed.menu(), this::rows);
+                shared.computeIfAbsent(new Shared(zone, placed), menu -> resolve(menu, rows));
             }
         }
     }
@@ -99,7 +102,11 @@ public final class SiteNavigation {
 
     /** The rows of one menu, wherever it stands; lists of what is under the visited page have none. */
     public List<NavigationRow> rows(MenuRowId menu) {
-        return MenuResolver.rows(MenuReading.of(site, openings, menu, null), visitors);
+        return rows(menu, null);
+    }
+
+    private List<NavigationRow> rows(MenuRowId menu, @Nullable PageId visited) {
+        return MenuResolver.rows(MenuReading.of(site, openings, menu, visited), visitors);
     }
 
     /** What a page shows. For one that is not in the tree, such as the not-found page, give null: nothing is marked. */
@@ -167,19 +174,17 @@ public final class SiteNavigation {
     private ZoneMenu menu(Zone zone, PlacedMenu placed, @Nullable PageId page) {
         Shared wanted = new Shared(zone, placed);
         @Nullable ZoneMenu known = shared.get(wanted);
-        return known == null ? resolve(wanted, page) : known;
+        return known == null ? resolve(wanted, rows(placed.menu(), page)) : known;
     }
 
-    private ZoneMenu resolve(Shared wanted, @Nullable PageId visited) {
+    private ZoneMenu resolve(Shared wanted, List<NavigationRow> rows) {
         Presentation presentation =
                 Presentation.of(wanted.zone(), wanted.placed().placing());
-        MenuRowId menu = wanted.placed().menu();
-        List<NavigationRow> rows = MenuResolver.rows(MenuReading.of(site, openings, menu, visited), visitors);
         // The branch of the visited page is taken off its first level, so one level more has to be there.
         int levels = presentation.levels() + (wanted.placed().placing().currentBranchOnly() ? 1 : 0);
         return new ZoneMenu(
                 wanted.placed(),
-                nameOf(menu),
+                nameOf(wanted.placed().menu()),
                 presentation,
                 MenuResolver.from(rows, wanted.placed().placing().fromLevel()),
                 levels);
