@@ -312,8 +312,7 @@ class VisitorPages {
                 .weigher((PageId page, Rendered content) -> content.weight())
                 .build();
         private final Forwarding forwarding;
-        private final Rendered notFound;
-        private @Nullable Rendered gone;
+        private final Map<HttpStatus, Rendered> refusals = new ConcurrentHashMap<>();
         private final Map<String, Rendered> listed = new ConcurrentHashMap<>();
         private @Nullable PageSearch search;
 
@@ -322,7 +321,6 @@ class VisitorPages {
             this.navigation = SiteNavigation.of(site, at, visitor);
             this.html = new VisitorHtml(site, navigation, assets.published(site));
             this.forwarding = Forwarding.of(site);
-            this.notFound = rendered(HttpStatus.NOT_FOUND, html.notFound());
         }
 
         Rendered page(PageId page) {
@@ -360,14 +358,11 @@ class VisitorPages {
         }
 
         Rendered notFound() {
-            return notFound;
+            return refusals.computeIfAbsent(HttpStatus.NOT_FOUND, status -> rendered(status, html.notFound()));
         }
 
-        synchronized Rendered gone() {
-            if (gone == null) {
-                gone = rendered(HttpStatus.GONE, html.gone());
-            }
-            return gone;
+        Rendered gone() {
+            return refusals.computeIfAbsent(HttpStatus.GONE, status -> rendered(status, html.gone()));
         }
 
         Openings openings() {
@@ -386,7 +381,7 @@ class VisitorPages {
                     .<Answer>map(page -> new Answer.Elsewhere(
                             Addresses.of(site, page) + "?to=" + UriUtils.encode(address, StandardCharsets.UTF_8),
                             HttpStatus.SEE_OTHER))
-                    .orElseGet(() -> new Answer.Page(notFound));
+                    .orElseGet(() -> new Answer.Page(notFound()));
         }
 
         Rendered signIn(HttpStatus status, PageId page, String to, String name, String problem) {
