@@ -9,12 +9,16 @@ import java.util.stream.IntStream;
 /** How long it takes until visitors of a large site get the first page in another look. */
 final class LookSwitch {
     private static final int PAGES = 5_000;
+    private static final int ROUNDS = 2;
     private static final String PAGE = "/hire/canoes";
     private static final double NANOS_PER_MILLI = 1e6;
 
     private LookSwitch() {}
 
-    /** Of the looks the slowest, in ms: the edit, the publishing and the first page after it, one after another. */
+    /**
+     * Of the looks the slowest, in ms: the edit, the publishing and the first page after it, one after another. The
+     * last round counts, since a server has been up for a while before its look is changed.
+     */
     static double millis(Path jar) throws IOException, InterruptedException {
         try (DemoServer server = DemoServer.start(jar, 18_475);
                 HttpClient client = HttpClient.newHttpClient();
@@ -23,11 +27,14 @@ final class LookSwitch {
             desk.signIn("mara", "slack-water");
             String revision = desk.publish(Desk.revision(desk.get("working-copy")), pages());
             double slowest = 0;
-            for (String look : Desk.LOOKS) {
-                long start = System.nanoTime();
-                revision = desk.wear(revision, look);
-                server.awaits(client, PAGE);
-                slowest = Math.max(slowest, (System.nanoTime() - start) / NANOS_PER_MILLI);
+            for (int round = 0; round < ROUNDS; round++) {
+                slowest = 0;
+                for (String look : Desk.LOOKS) {
+                    long start = System.nanoTime();
+                    revision = desk.wear(revision, look);
+                    server.awaits(client, PAGE);
+                    slowest = Math.max(slowest, (System.nanoTime() - start) / NANOS_PER_MILLI);
+                }
             }
             return slowest;
         }
