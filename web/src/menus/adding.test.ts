@@ -35,6 +35,8 @@ function node(id: string) {
 describe("what is new at the end of a menu", () => {
   const far = { ...row("far", null, 1, "TEXT"), farEnd: true };
   const search = { ...row("search", null, 1, "PAGE"), builtIn: true };
+  const words = { ...row("words", null, 1, "WORDS"), block: true };
+  const card = { ...row("card", null, 1, "CONTACT_CARD"), block: true };
   const underList = { ...search, level: 2 };
   it.each([
     [
@@ -43,6 +45,8 @@ describe("what is new at the end of a menu", () => {
       "one",
     ],
     ["is first where all the others come last", [search, far], null],
+    ["comes before the block that ends a menu", [words, row("one", null, 1, "TEXT"), card, search], "one"],
+    ["comes after blocks where there is nothing else", [words, card, search], "card"],
     ["comes last where an ordinary row does", [search, row("one", null, 1, "TEXT")], "one"],
   ])("%s", (_what, rowsOfMenu, after) => {
     const made = outlineOf({ revision: 1, menus: [menu("bar", rowsOfMenu)] });

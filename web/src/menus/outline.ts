@@ -154,14 +154,17 @@ export function endUnder(outline: MenuOutline, parent: Node): RowPlace {
 
 /**
  * The end of the ordinary rows under a row: before those that come last for everybody, at the far end and of built-in
- * pages. The rows of a list stand in its place, so where such rows are among those, the end is there.
+ * pages, and before the blocks that end it. The rows of a list stand in its place, so where such rows are among those, the end is there.
  */
 export function ordinaryEnd(
   outline: MenuOutline,
   parent: Node,
 ): { readonly parent: Node; readonly after: string | null } {
   const children = childrenOf(outline, parent.id);
-  const last = children.map((id) => nodeOf(outline, id)).findLast(({ row }) => !row?.farEnd && !row?.builtIn);
+  const ordinary = children
+    .map((id) => nodeOf(outline, id))
+    .filter(({ row }) => !row?.farEnd && !row?.builtIn);
+  const last = ordinary.findLast(({ row }) => !row?.block) ?? ordinary.at(-1);
   if (last?.row?.splices && last.row.closed === null) {
     const within = ordinaryEnd(outline, last);
     if (within.after !== childrenOf(outline, last.id).at(-1)) return within;

@@ -53,6 +53,7 @@ export function row(item: string, listed: string | null, level: number, kind: Ki
     ofMembersPage: false,
     splices: kind === "LIST",
     builtIn: false,
+    block: false,
     foreign: false,
     moves: listed === null ? "BY_ITSELF" : "WITH_ITS_PAGE",
     stays: null,

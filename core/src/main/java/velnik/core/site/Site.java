@@ -109,16 +109,21 @@ public record Site(
 
     /**
      * The end of what a menu ordinarily has: before the items that come last for everybody, those at the far end and those
-     * that lead to built-in pages, such as search. Costs O(items of the first level).
+     * that lead to built-in pages, such as search, and before the blocks that end it. Costs O(items of the first level).
      */
     public Place<MenuRowId> endOfOrdinary(MenuRowId menu) {
         @Nullable MenuRowId last = null;
+        @Nullable MenuRowId lastBlock = null;
         for (Branch<MenuRowId, MenuRow> row : menus.childrenOf(menu)) {
             if (row.value() instanceof MenuRow.Item item && !comesLast(item)) {
-                last = row.id();
+                if (item.kind() instanceof ItemKind.Block) {
+                    lastBlock = row.id();
+                } else {
+                    last = row.id();
+                }
             }
         }
-        return new Place<>(menu, last);
+        return new Place<>(menu, last == null ? lastBlock : last);
     }
 
     private boolean comesLast(MenuRow.Item item) {

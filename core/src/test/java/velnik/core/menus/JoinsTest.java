@@ -197,6 +197,34 @@ public class JoinsTest {
     }
 
     @Test
+    public void pageThatJoins_comesBeforeTheBlocksThatEndTheMenu_andAfterThoseItBeginsWith() {
+        SiteScript script = brackwater()
+                .lets("Workshop", new From.TopLevel(), Spot.AT_END)
+                .does(
+                        new MenuChange.AddMenu(new MenuRowId("cards"), null, "Cards"),
+                        new MenuChange.AddItems(List.of(new MenuChange.NewItem(
+                                new MenuRowId("card"),
+                                new Place<>(new MenuRowId("cards"), null),
+                                null,
+                                new ItemKind.Block.ContactCard(),
+                                ""))))
+                .lets("Cards", new From.TopLevel(), Spot.AT_END)
+                .adds("Paddleboards", null);
+        List<MenuRowId> workshop = childrenOf(script, "Workshop");
+        assertEquals(workshop.size(), 3);
+        assertEquals(workshop.get(1), script.joined("Workshop").getFirst());
+        List<MenuRowId> cards = childrenOf(script, "Cards");
+        assertEquals(
+                cards, List.of(new MenuRowId("card"), script.joined("Cards").getFirst()));
+    }
+
+    private static List<MenuRowId> childrenOf(SiteScript script, String menu) {
+        return script.site().menus().childrenOf(script.menu(menu)).stream()
+                .map(Branch::id)
+                .toList();
+    }
+
+    @Test
     public void itemThatStays_isTheOnlyOne_whenThePageClosesAndOpens() {
         SiteScript script = footerTakes(new From.TopLevel()).adds("Paddleboards", null);
         script.setsReach("Paddleboards", Reach.HELD_BACK)

@@ -15,6 +15,7 @@ import velnik.core.reach.Access;
 import velnik.core.reach.Openings;
 import velnik.core.site.Appearance;
 import velnik.core.site.Device;
+import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
@@ -98,6 +99,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
      * @param followed the label it would follow
      * @param leads the address it leads to; empty for nowhere
      * @param builtIn whether that is a built-in page, which people expect last
+     * @param block whether it is a content block, which people expect after the items it stands among
      * @param absence why it shows to nobody; null when it shows
      * @param shownTo whom it shows to; of no meaning where it shows to nobody
      * @param ofMembersPage whether its page is for members only, by itself or by one above it
@@ -118,6 +120,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
             String followed,
             String leads,
             boolean builtIn,
+            boolean block,
             @Nullable String absence,
             List<Visitor> shownTo,
             boolean ofMembersPage,
@@ -189,6 +192,7 @@ record MenusDto(long revision, List<MenuDto> menus) {
                 entry.follows(),
                 entry.target().address(site, AddressWriter.fromRoot()),
                 entry.page() != null && site.pages().get(entry.page()).kind().isBuiltIn(),
+                listed == null && item.kind() instanceof ItemKind.Block,
                 entry.absence().map(absence -> absence.sentence(site)).orElse(null),
                 entry.visitors().stream().sorted().toList(),
                 listed == null && entry.page() != null && isForMembers(site, entry.page()),
