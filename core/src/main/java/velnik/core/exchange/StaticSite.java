@@ -9,6 +9,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -99,13 +102,6 @@ public final class StaticSite {
      */
     public record Texts(Function<Page, String> markdown, Function<Page, String> plain) {}
 
-    /** Takes files as they are made. */
-    @FunctionalInterface
-    public interface Taking {
-        /** @param path within the folder, with slashes, beginning with none */
-        void take(String path, String content);
-    }
-
     public static StaticSite of(Site live, Instant at, Messages words, Scripts scripts, Texts texts) {
         return new StaticSite(alone(live), at, words, scripts, texts);
     }
@@ -129,29 +125,34 @@ public final class StaticSite {
     }
 
     /**
-     * Makes all files, one after the other, so that they need not be in memory together. O(pages × rows of their menus).
+     * Makes all files, a few at a time, so that they need not be in memory together. O(pages × rows of their menus).
+     *
+     * @param packing makes of a path within the folder, with slashes and beginning with none, and of what is in the file
+     *     what is taken; by several threads at once
+     * @param out takes one after the other
      */
-    public void write(Taking out) {
+    public <F> void write(BiFunction<String, String, F> packing, Consumer<F> out) {
+        BiConsumer<String, String> single = (path, content) -> out.accept(packing.apply(path, content));
         Set<String> there = new HashSet<>();
         List<Branch<PageId, Page>> rows = site.pages().walk();
         for (int from = 0; from < rows.size(); from += TOGETHER) {
-            List<Made> made = rows.subList(from, Math.min(from + TOGETHER, rows.size())).parallelStream()
-                    .map(row -> made(row.id(), row.value()))
+            List<Packed<F>> packed = rows.subList(from, Math.min(from + TOGETHER, rows.size())).parallelStream()
+                    .map(row -> packed(row.id(), row.value(), packing))
                     .flatMap(Optional::stream)
                     .toList();
-            for (Made file : made) {
+            for (Packed<F> file : packed) {
                 there.add(file.address());
-                out.take(AddressWriter.fileOf(file.address()), file.content());
+                out.accept(file.file());
             }
         }
         for (TopicListings.Listing listing : html.listings().all()) {
             there.add(listing.address());
-            out.take(
+            single.accept(
                     AddressWriter.fileOf(listing.address()),
                     at(listing.address()).topic(listing));
         }
         String prefix = site.details().address();
-        out.take(
+        single.accept(
                 "404.html",
                 html.in(frame(AddressWriter.asFilesUnder(prefix), List.of())).notFound());
         Set<String> showing = new TreeSet<>(there);
@@ -159,19 +160,20 @@ public final class StaticSite {
         for (LeadingOn forward : forwards) {
             boolean file = !forward.beneath() && FILE.matcher(forward.from()).matches();
             if (file && !forward.to().isEmpty() && there.add(forward.from())) {
-                out.take(AddressWriter.fileOf(forward.from()), leading(forward.from(), forward.to()));
+                single.accept(AddressWriter.fileOf(forward.from()), leading(forward.from(), forward.to()));
             }
         }
-        out.take(SEARCH_LIST.substring(1), searchList());
-        out.take(".htaccess", "ErrorDocument 404 /404.html\n" + ForwardRules.apache(forwards, showing));
-        out.take("forwards.nginx.conf", ForwardRules.nginx(forwards, showing));
+        single.accept(SEARCH_LIST.substring(1), searchList());
+        single.accept(".htaccess", "ErrorDocument 404 /404.html\n" + ForwardRules.apache(forwards, showing));
+        single.accept("forwards.nginx.conf", ForwardRules.nginx(forwards, showing));
     }
 
-    private record Made(String address, String content) {}
+    private record Packed<F>(String address, F file) {}
 
-    private Optional<Made> made(PageId id, Page page) {
+    private <F> Optional<Packed<F>> packed(PageId id, Page page, BiFunction<String, String, F> packing) {
         String address = Addresses.of(site, id);
-        return Optional.ofNullable(content(id, page, address)).map(content -> new Made(address, content));
+        return Optional.ofNullable(content(id, page, address))
+                .map(content -> new Packed<>(address, packing.apply(AddressWriter.fileOf(address), content)));
     }
 
     /** What the address of a page answers; null for nothing. */

@@ -43,7 +43,10 @@ public class StaticSiteTest {
                         VisitorWords.in("en"),
                         SCRIPTS,
                         new StaticSite.Texts(StaticSiteTest::text, StaticSiteTest::text))
-                .write((path, content) -> assertEquals(files.put(path, content), null, path + " is written twice"));
+                .write(
+                        Map::entry,
+                        file -> assertEquals(
+                                files.put(file.getKey(), file.getValue()), null, file.getKey() + " is written twice"));
         return files;
     }
 

@@ -1,5 +1,7 @@
 package velnik.server.visiting;
 
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -11,9 +13,12 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.zip.CRC32;
 import java.util.zip.Deflater;
+import java.util.zip.DeflaterOutputStream;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
+import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipArchiveOutputStream;
 import org.springframework.stereotype.Service;
 import velnik.core.address.FileAddresses;
 import velnik.core.exchange.StaticSite;
@@ -59,7 +64,8 @@ public class TakenSite {
     }
 
     /**
-     * Writes the ZIP as it is made. Costs O(pages × rows of their menus), and one reading of each file.
+     * Writes the ZIP as it is made. Costs O(pages × rows of their menus), on all processors, and one reading of each
+     * file.
      *
      * @param out stays open
      */
@@ -68,9 +74,8 @@ public class TakenSite {
         StaticSite.Scripts scripts = assets.alone(site);
         StaticSite taken = StaticSite.of(
                 site, clock.instant(), assets.words(site), scripts, new StaticSite.Texts(texts::of, texts::words));
-        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-        zip.setLevel(Deflater.BEST_SPEED);
-        taken.write((path, content) -> page(zip, path, content));
+        ZipArchiveOutputStream zip = new ZipArchiveOutputStream(out);
+        taken.write(Packed::of, file -> file.into(zip));
         entry(zip, "README.txt", README.getBytes(StandardCharsets.UTF_8));
         List<String> sitemap = taken.sitemap();
         if (!sitemap.isEmpty()) {
@@ -97,7 +102,8 @@ public class TakenSite {
         zip.finish();
     }
 
-    private static void sitemap(ZipOutputStream zip, String origin, List<List<String>> parts) throws IOException {
+    private static void sitemap(ZipArchiveOutputStream zip, String origin, List<List<String>> parts)
+            throws IOException {
         if (parts.size() == 1) {
             entry(zip, "sitemap.xml", SitemapXml.of(parts.getFirst()));
             return;
@@ -114,32 +120,55 @@ public class TakenSite {
                 SitemapXml.index(names.stream().map(name -> origin + "/" + name).toList()));
     }
 
-    private void file(ZipOutputStream zip, SiteFile file, int width, String address) throws IOException {
+    private void file(ZipArchiveOutputStream zip, SiteFile file, int width, String address) throws IOException {
         Optional<Path> content = files.content(file, width);
         if (content.isPresent()) {
-            zip.putNextEntry(new ZipEntry(address.substring(1)));
+            zip.putArchiveEntry(new ZipArchiveEntry(address.substring(1)));
             Files.copy(content.get(), zip);
-            zip.closeEntry();
+            zip.closeArchiveEntry();
         }
     }
 
-    private void loaded(ZipOutputStream zip, String address) throws IOException {
+    private void loaded(ZipArchiveOutputStream zip, String address) throws IOException {
         try (InputStream content = assets.at(address).getInputStream()) {
             entry(zip, address.substring(1), content.readAllBytes());
         }
     }
 
-    private static void page(ZipOutputStream zip, String path, String content) {
-        try {
-            entry(zip, path, content.getBytes(StandardCharsets.UTF_8));
-        } catch (IOException gone) {
-            throw new UncheckedIOException(gone);
-        }
+    private static void entry(ZipArchiveOutputStream zip, String path, byte[] content) throws IOException {
+        zip.putArchiveEntry(new ZipArchiveEntry(path));
+        zip.write(content);
+        zip.closeArchiveEntry();
     }
 
-    private static void entry(ZipOutputStream zip, String path, byte[] content) throws IOException {
-        zip.putNextEntry(new ZipEntry(path));
-        zip.write(content);
-        zip.closeEntry();
+    /** A file compressed beforehand. */
+    @SuppressWarnings("ArrayRecordComponent") // never compared, only written
+    private record Packed(ZipArchiveEntry entry, byte[] compressed) {
+        static Packed of(String path, String content) {
+            byte[] plain = content.getBytes(StandardCharsets.UTF_8);
+            ByteArrayOutputStream compressed = new ByteArrayOutputStream();
+            try (Deflater deflater = new Deflater(Deflater.BEST_SPEED, true);
+                    DeflaterOutputStream deflating = new DeflaterOutputStream(compressed, deflater)) {
+                deflating.write(plain);
+            } catch (IOException memoryDoesNotFail) {
+                throw new UncheckedIOException(memoryDoesNotFail);
+            }
+            CRC32 sum = new CRC32();
+            sum.update(plain);
+            ZipArchiveEntry entry = new ZipArchiveEntry(path);
+            entry.setMethod(ZipEntry.DEFLATED);
+            entry.setCrc(sum.getValue());
+            entry.setSize(plain.length);
+            entry.setCompressedSize(compressed.size());
+            return new Packed(entry, compressed.toByteArray());
+        }
+
+        void into(ZipArchiveOutputStream zip) {
+            try {
+                zip.addRawArchiveEntry(entry, new ByteArrayInputStream(compressed));
+            } catch (IOException gone) {
+                throw new UncheckedIOException(gone);
+            }
+        }
     }
 }
