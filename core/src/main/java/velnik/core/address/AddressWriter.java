@@ -116,9 +116,12 @@ public sealed interface AddressWriter {
                     shared = at + 1;
                 }
             }
-            long up = base.substring(shared).chars().filter(c -> c == '/').count();
-            String written = "../".repeat((int) up) + address.substring(shared);
-            return written.isEmpty() ? "./" : written;
+            StringBuilder written = new StringBuilder();
+            for (int at = base.indexOf('/', shared); at >= 0; at = base.indexOf('/', at + 1)) {
+                written.append("../");
+            }
+            written.append(address, shared, address.length());
+            return written.isEmpty() ? "./" : written.toString();
         }
     }
 }

@@ -6,6 +6,7 @@ import static java.util.stream.Collectors.joining;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
@@ -21,8 +22,12 @@ import velnik.core.site.PageKind;
 import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 
-/** The links that a page has besides its menus and its text: the way to it, what is beneath it, and lists of pages. */
-record PageLinks(Site site, Openings openings, Visitor visitor, Frame frame) {
+/**
+ * The links that a page has besides its menus and its text: the way to it, what is beneath it, and lists of pages.
+ *
+ * @param addresses of pages, from the root of the site, as far as they were asked for
+ */
+record PageLinks(Site site, Openings openings, Visitor visitor, Frame frame, Map<PageId, String> addresses) {
     private static final Comparator<PageView.Link> NEWEST_FIRST = Comparator.comparing(
                     (PageView.Link link) -> requireNonNull(link.date()).written())
             .reversed();
@@ -78,7 +83,7 @@ record PageLinks(Site site, Openings openings, Visitor visitor, Frame frame) {
     }
 
     String addressOf(PageId page) {
-        return written(Addresses.of(site, page));
+        return written(addresses.computeIfAbsent(page, id -> Addresses.of(site, id)));
     }
 
     String written(String address) {

@@ -5,9 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.StringJoiner;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.content.Picture;
 import velnik.core.navigation.Marks;
@@ -175,25 +174,34 @@ public record PageView(
     }
 
     public @Nullable String classesOf(NavigationRow row, Marks marks) {
-        String classes = Stream.of(
-                        marks.isCurrent(row) ? "current" : marks.isInTrail(row) ? "in-trail" : "",
-                        switch (row.appearance().weight()) {
-                            case PLAIN -> "";
-                            case STRONG -> "strong";
-                            case BUTTON -> "button";
-                        },
-                        row.appearance().farEnd() ? "far" : "",
-                        row.appearance().accent() ? "accented" : "",
-                        row.isBlock() ? "block" : "",
-                        switch (row.appearance().panel()) {
-                            case UNDER -> "";
-                            case AT_START -> "opens-at-start";
-                            case AT_END -> "opens-at-end";
-                            case ACROSS -> "opens-across";
-                        })
-                .filter(name -> !name.isEmpty())
-                .collect(Collectors.joining(" "));
-        return classes.isEmpty() ? null : classes;
+        Appearance appearance = row.appearance();
+        return words(
+                marks.isCurrent(row) ? "current" : marks.isInTrail(row) ? "in-trail" : "",
+                switch (appearance.weight()) {
+                    case PLAIN -> "";
+                    case STRONG -> "strong";
+                    case BUTTON -> "button";
+                },
+                appearance.farEnd() ? "far" : "",
+                appearance.accent() ? "accented" : "",
+                row.isBlock() ? "block" : "",
+                switch (appearance.panel()) {
+                    case UNDER -> "";
+                    case AT_START -> "opens-at-start";
+                    case AT_END -> "opens-at-end";
+                    case ACROSS -> "opens-across";
+                });
+    }
+
+    /** Those that are not empty, with spaces between them; null for none. A loop, since each row of each menu asks. */
+    private static @Nullable String words(String... words) {
+        StringJoiner joined = new StringJoiner(" ");
+        for (String word : words) {
+            if (!word.isEmpty()) {
+                joined.add(word);
+            }
+        }
+        return joined.length() == 0 ? null : joined.toString();
     }
 
     /** How what is beneath a row is laid out; null for a list. */
@@ -225,16 +233,13 @@ public record PageView(
 
     /** What browsers and search engines are told of a link; null for nothing. */
     public @Nullable String relationOf(NavigationRow row) {
-        String told = Stream.of(
-                        row.appearance().newTab() ? "noopener" : "",
-                        switch (row.appearance().relation()) {
-                            case ORDINARY -> "";
-                            case NOT_VOUCHED_FOR -> "nofollow";
-                            case PAID -> "sponsored";
-                        })
-                .filter(word -> !word.isEmpty())
-                .collect(Collectors.joining(" "));
-        return told.isEmpty() ? null : told;
+        return words(
+                row.appearance().newTab() ? "noopener" : "",
+                switch (row.appearance().relation()) {
+                    case ORDINARY -> "";
+                    case NOT_VOUCHED_FOR -> "nofollow";
+                    case PAID -> "sponsored";
+                });
     }
 
     /** What shows right beneath a row, as in "3 pages". */

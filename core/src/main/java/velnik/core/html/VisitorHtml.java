@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
@@ -52,6 +53,8 @@ public final class VisitorHtml {
     private final SiteView around;
     private @Nullable TopicListings listings;
     private final Lazy<PositionMap> map;
+    /** Of pages, from the root of the site, as far as they were asked for. */
+    private final Map<PageId, String> addresses;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
         this(
@@ -59,7 +62,8 @@ public final class VisitorHtml {
                 navigation,
                 frame,
                 null,
-                Lazy.of(() -> PositionMap.of(requireNonNull(site.details().position()))));
+                Lazy.of(() -> PositionMap.of(requireNonNull(site.details().position()))),
+                new ConcurrentHashMap<>());
     }
 
     private VisitorHtml(
@@ -67,15 +71,17 @@ public final class VisitorHtml {
             SiteNavigation navigation,
             Frame frame,
             @Nullable TopicListings listings,
-            Lazy<PositionMap> map) {
+            Lazy<PositionMap> map,
+            Map<PageId, String> addresses) {
         this.listings = listings;
         this.map = map;
+        this.addresses = addresses;
         this.site = site;
         this.navigation = navigation;
         this.openings = navigation.openings();
         this.visitor = navigation.visitor();
         this.frame = frame;
-        this.links = new PageLinks(site, openings, visitor, frame);
+        this.links = new PageLinks(site, openings, visitor, frame, addresses);
         this.pictures = new SitePictures(site, frame.addresses());
         Details details = site.details();
         this.around = new SiteView(
@@ -92,7 +98,7 @@ public final class VisitorHtml {
 
     /** The same pages in another frame. What they have in common is not worked out again. */
     public VisitorHtml in(Frame other) {
-        return new VisitorHtml(site, navigation, other, listings(), map);
+        return new VisitorHtml(site, navigation, other, listings(), map, addresses);
     }
 
     /** @param text of the page, in Markdown; a built-in page has none */
