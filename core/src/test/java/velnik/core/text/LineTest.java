@@ -10,6 +10,14 @@ public class LineTest {
     public Object[][] typed() {
         return new Object[][] {
             {"  Two   words ", "Two words"},
+            {" before", "before"},
+            {"after ", "after"},
+            {"two  gaps", "two gaps"},
+            {"one\ttab", "one tab"},
+            {"deleted\u007F", "deleted"},
+            {"~ !", "~ !"},
+            {" ", ""},
+            {"", ""},
             {"Two\nlines\r\nand\u2028more\ttabs", "Two lines and more tabs"},
             {"safe\u202Egnp.exe", "safegnp.exe"},
             {"in\u200Bvisible\uFEFF", "invisible"},
