@@ -86,6 +86,11 @@ public final class RandomEdits {
                         });
             case 10 -> new Change.Restore(anyRemoval(site));
             case 11 -> new SortingChange.SetTopics(some(rows), Set.of(topic()), Set.of(topic()));
+            case 51 ->
+                new SortingChange.SortPages(some(rows).stream()
+                        .map(page -> new SortingChange.PageSorting(
+                                page, Set.of(topic()), Set.of(topic()), random.nextBoolean() ? date() : null))
+                        .toList());
             case 12 -> new Change.SetDate(some(rows), random.nextInt(4) == 0 ? null : date());
             case 14 -> new Change.SetPeriods(some(rows), periods(random));
             case 15 -> new Change.SetWhenClosed(some(rows), random.nextBoolean() ? OPENS_AGAIN : NOT_FOUND);

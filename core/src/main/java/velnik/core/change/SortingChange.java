@@ -1,7 +1,9 @@
 package velnik.core.change;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import velnik.core.site.LayoutId;
 import velnik.core.site.PageId;
 
@@ -12,6 +14,7 @@ public sealed interface SortingChange extends Change
                 SortingChange.RenameLayout,
                 SortingChange.RemoveLayout,
                 SortingChange.SetTopics,
+                SortingChange.SortPages,
                 SortingChange.RenameTopic,
                 SortingChange.RemoveTopic {
 
@@ -37,6 +40,25 @@ public sealed interface SortingChange extends Change
     record SetTopics(List<PageId> pages, Set<String> add, Set<String> remove) implements SortingChange {
         public SetTopics {
             pages = List.copyOf(pages);
+            add = Set.copyOf(add);
+            remove = Set.copyOf(remove);
+        }
+    }
+
+    /** Gives many pages topics and dates of their own, as {@link SetTopics} and {@link Change.SetDate} would. */
+    record SortPages(List<PageSorting> pages) implements SortingChange {
+        public SortPages {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** @param date null where it stays as it is */
+    record PageSorting(
+            PageId page,
+            Set<String> add,
+            Set<String> remove,
+            @Nullable LocalDate date) {
+        public PageSorting {
             add = Set.copyOf(add);
             remove = Set.copyOf(remove);
         }

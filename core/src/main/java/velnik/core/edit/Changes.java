@@ -113,6 +113,7 @@ public final class Changes {
             case Change.SetNewPages set -> Models.setNewPages(draft, set);
             case Change.SetModel set -> Models.setModel(draft, set);
             case SortingChange.SetTopics set -> Topics.setTopics(draft, set);
+            case SortingChange.SortPages sort -> Topics.sortPages(draft, sort);
             case Change.SetDate set ->
                 Optional.ofNullable(set.date())
                         .flatMap(PeriodChecks::day)

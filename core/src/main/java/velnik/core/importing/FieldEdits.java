@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.change.SortingChange;
 import velnik.core.site.LayoutId;
@@ -15,14 +16,11 @@ import velnik.core.site.Reach;
 
 /** Collects what fields of pages become, so that pages which get the same get it in one change. */
 final class FieldEdits {
-    private record TopicEdit(Set<String> add, Set<String> remove) {}
-
     private final Map<Reach, List<PageId>> reaches = new LinkedHashMap<>();
     private final Map<Boolean, List<PageId>> members = new LinkedHashMap<>();
     private final Map<Boolean, List<PageId>> keptFromSearchEngines = new LinkedHashMap<>();
     private final Map<LayoutId, List<PageId>> layouts = new LinkedHashMap<>();
-    private final Map<LocalDate, List<PageId>> dates = new LinkedHashMap<>();
-    private final Map<TopicEdit, List<PageId>> topics = new LinkedHashMap<>();
+    private final List<SortingChange.PageSorting> sorting = new ArrayList<>();
     private final List<Change.PageWords> words = new ArrayList<>();
     private final List<Change> single = new ArrayList<>();
 
@@ -42,12 +40,11 @@ final class FieldEdits {
         put(layouts, layout, page);
     }
 
-    void date(PageId page, LocalDate date) {
-        put(dates, date, page);
-    }
-
-    void topics(PageId page, Set<String> add, Set<String> remove) {
-        put(topics, new TopicEdit(add, remove), page);
+    /** Gives a page topics, and a date where it is not null. */
+    void sort(PageId page, Set<String> add, Set<String> remove, @Nullable LocalDate date) {
+        if (!add.isEmpty() || !remove.isEmpty() || date != null) {
+            sorting.add(new SortingChange.PageSorting(page, add, remove, date));
+        }
     }
 
     void words(Change.PageWords said) {
@@ -72,7 +69,8 @@ final class FieldEdits {
         members.forEach((only, pages) -> changes.accept(new Change.SetMembersOnly(pages, only)));
         keptFromSearchEngines.forEach((kept, pages) -> changes.accept(new Change.SetSearchEngines(pages, !kept)));
         layouts.forEach((layout, pages) -> changes.accept(new SortingChange.SetLayout(pages, layout)));
-        dates.forEach((date, pages) -> changes.accept(new Change.SetDate(pages, date)));
-        topics.forEach((edit, pages) -> changes.accept(new SortingChange.SetTopics(pages, edit.add(), edit.remove())));
+        if (!sorting.isEmpty()) {
+            changes.accept(new SortingChange.SortPages(sorting));
+        }
     }
 }

@@ -1,5 +1,6 @@
 package velnik.core.importing;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -72,13 +73,7 @@ final class PageFields {
         layout(said, told)
                 .filter(layout -> !layout.equals(LayoutId.STANDARD))
                 .ifPresent(layout -> edits.layout(id, layout));
-        Set<String> topics = topics(said, told);
-        if (!topics.isEmpty()) {
-            edits.topics(id, topics, Set.of());
-        }
-        if (said.date() != null) {
-            edits.date(id, said.date());
-        }
+        edits.sort(id, topics(said, told), Set.of(), said.date());
         boolean text = said.kind() != PageKind.GROUP || home;
         @Nullable String summary = text ? fitting(said.summary(), "", Limits.SUMMARY, "summary", told) : null;
         @Nullable String searchTitle = text ? fitting(said.searchTitle(), "", Limits.TITLE, "searchTitle", told) : null;
@@ -118,14 +113,8 @@ final class PageFields {
             told.change("layout", Words.layout(site, there.layout()), Words.layout(site, layout));
             edits.layout(id, layout);
         });
-        changeTopics(id, there, said, told);
-        if (said.date() != null && !said.date().equals(there.date())) {
-            told.change(
-                    "date",
-                    there.date() == null ? "" : there.date().toString(),
-                    said.date().toString());
-            edits.date(id, said.date());
-        }
+        TopicEdit topics = topicEdit(there, said, told);
+        edits.sort(id, topics.add(), topics.remove(), otherDate(there, said, told));
         return new Changed(told.fields, told.why(), text(id, there, said, told));
     }
 
@@ -230,9 +219,22 @@ final class PageFields {
         return topics;
     }
 
-    private void changeTopics(PageId id, Page there, Found.Said said, Told told) {
+    private static @Nullable LocalDate otherDate(Page there, Found.Said said, Told told) {
+        if (said.date() == null || said.date().equals(there.date())) {
+            return null;
+        }
+        told.change(
+                "date",
+                there.date() == null ? "" : there.date().toString(),
+                said.date().toString());
+        return said.date();
+    }
+
+    private record TopicEdit(Set<String> add, Set<String> remove) {}
+
+    private TopicEdit topicEdit(Page there, Found.Said said, Told told) {
         if (said.topics() == null) {
-            return;
+            return new TopicEdit(Set.of(), Set.of());
         }
         Set<String> wanted = topics(said, told);
         Set<String> add = new HashSet<>(wanted);
@@ -242,8 +244,8 @@ final class PageFields {
         if (!add.isEmpty() || !remove.isEmpty()) {
             told.change(
                     "topics", String.join(", ", there.topics().stream().sorted().toList()), String.join(", ", wanted));
-            edits.topics(id, Set.copyOf(add), Set.copyOf(remove));
         }
+        return new TopicEdit(add, remove);
     }
 
     private static String audience(boolean membersOnly) {

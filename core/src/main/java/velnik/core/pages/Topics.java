@@ -3,14 +3,17 @@ package velnik.core.pages;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.NavigableSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Notice;
 import velnik.core.change.Refusal;
 import velnik.core.change.SortingChange;
 import velnik.core.draft.Checks;
 import velnik.core.draft.Draft;
+import velnik.core.draft.PeriodChecks;
 import velnik.core.forwarding.Forwards;
 import velnik.core.listing.TopicListings;
 import velnik.core.outline.Branch;
@@ -32,27 +35,47 @@ import velnik.core.text.Line;
 public final class Topics {
     private Topics() {}
 
+    /** O(pages). */
     public static Optional<Refusal> setTopics(Draft draft, SortingChange.SetTopics set) {
-        Set<String> known = draft.site().topics();
-        Set<String> added = new HashSet<>();
-        for (String typed : set.add()) {
-            String topic = Line.cleaned(typed);
-            Optional<Refusal> refusal = malformed(topic);
+        if (set.pages().isEmpty()) {
+            return Optional.of(new Refusal.NothingNamed());
+        }
+        return sortPages(
+                draft,
+                new SortingChange.SortPages(set.pages().stream()
+                        .map(page -> new SortingChange.PageSorting(page, set.add(), set.remove(), null))
+                        .toList()));
+    }
+
+    /** O(pages + topics that are added). */
+    public static Optional<Refusal> sortPages(Draft draft, SortingChange.SortPages sort) {
+        NavigableSet<String> known = known(draft.site());
+        OutlineEditor<PageId, Page> pages = draft.pages().edit();
+        Set<String> begun = new HashSet<>();
+        for (SortingChange.PageSorting each : sort.pages()) {
+            Optional<Refusal> refusal = Checks.exists(draft.site(), each.page())
+                    .or(() -> each.add().stream()
+                            .flatMap(topic -> malformed(Line.cleaned(topic)).stream())
+                            .findFirst())
+                    .or(() -> Optional.ofNullable(each.date()).flatMap(PeriodChecks::day));
             if (refusal.isPresent()) {
                 return refusal;
             }
-            added.add(spelt(known, topic));
-        }
-        Optional<Refusal> refusal = Checks.each(draft, set.pages(), page -> {
+            Page page = pages.get(each.page());
             Set<String> topics = new HashSet<>(page.topics());
-            topics.removeAll(set.remove());
-            topics.addAll(added);
-            return page.withTopics(topics);
-        });
-        if (refusal.isEmpty()) {
-            begin(draft, added);
+            each.remove().forEach(topics::remove);
+            for (String typed : each.add()) {
+                String topic = spelt(known, Line.cleaned(typed));
+                known.add(topic);
+                begun.add(topic);
+                topics.add(topic);
+            }
+            Page sorted = page.withTopics(topics);
+            pages.replace(each.page(), each.date() == null ? sorted : sorted.withDate(each.date()));
         }
-        return refusal;
+        draft.become(pages.done());
+        begin(draft, begun);
+        return Optional.empty();
     }
 
     /** What is called so again leads nowhere else any more. */
@@ -72,7 +95,7 @@ public final class Topics {
         if (refusal.isPresent()) {
             return refusal;
         }
-        Set<String> others = new HashSet<>(site.topics());
+        NavigableSet<String> others = known(site);
         others.remove(rename.topic());
         String name = spelt(others, typed);
         if (name.equals(rename.topic())) {
@@ -126,9 +149,17 @@ public final class Topics {
                 : Optional.empty();
     }
 
+    /** Found without regard to case. */
+    private static NavigableSet<String> known(Site site) {
+        NavigableSet<String> known = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
+        known.addAll(site.topics());
+        return known;
+    }
+
     /** A topic that is known keeps the spelling it has. */
-    private static String spelt(Set<String> known, String typed) {
-        return known.stream().filter(typed::equalsIgnoreCase).findFirst().orElse(typed);
+    private static String spelt(NavigableSet<String> known, String typed) {
+        @Nullable String nearest = known.ceiling(typed);
+        return nearest != null && nearest.equalsIgnoreCase(typed) ? nearest : typed;
     }
 
     /** @param name null for none */

@@ -99,6 +99,12 @@ final class PageTelling {
                 Telling.say("SetNewPages", Map.of("how", Words.newPages(after, set.newPages())));
             case Change.SetModel set -> some(set.model() ? "SetModel.model" : "SetModel.none", set.pages());
             case SortingChange.SetTopics set -> some("SetTopics", set.pages());
+            case SortingChange.SortPages sort ->
+                some(
+                        "SortPages",
+                        sort.pages().stream()
+                                .map(SortingChange.PageSorting::page)
+                                .toList());
             case Change.SetDate set -> some(set.date() == null ? "SetDate.none" : "SetDate", set.pages());
             case Change.SetPeriods set ->
                 some("SetPeriods", set.pages(), Map.of("when", Days.ENGLISH.periods(set.periods())));

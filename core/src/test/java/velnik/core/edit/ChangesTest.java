@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
@@ -236,6 +237,24 @@ public class ChangesTest {
         script.does(new Change.SetDate(List.of(canoes), LocalDate.of(2026, 5, 1)))
                 .says("Canoes has another date.");
         script.does(new Change.SetDate(List.of(canoes), null)).says("Canoes has no date now.");
+        script.does(new SortingChange.SortPages(List.of(
+                        new SortingChange.PageSorting(canoes, Set.of("Rowing"), Set.of("tide notes"), null),
+                        new SortingChange.PageSorting(kayaks, Set.of("rowing "), Set.of(), LocalDate.of(2026, 5, 1)))))
+                .says("Canoes and 1 more have other topics or another date.");
+        assertEquals(script.site().pages().get(canoes).topics(), Set.of("paddling", "Rowing"));
+        assertEquals(script.site().pages().get(kayaks).topics(), Set.of("tide notes", "Rowing"));
+        assertEquals(script.site().pages().get(kayaks).date(), LocalDate.of(2026, 5, 1));
+        Map.of(
+                        new SortingChange.PageSorting(kayaks, Set.of(" "), Set.of(), null),
+                        Refusal.TopicMalformed.class,
+                        new SortingChange.PageSorting(kayaks, Set.of(), Set.of(), LocalDate.MAX),
+                        Refusal.DayOutOfRange.class,
+                        new SortingChange.PageSorting(new PageId("nobody"), Set.of("x"), Set.of(), null),
+                        Refusal.PageUnknown.class)
+                .forEach((wrong, why) -> script.refuses(
+                        new SortingChange.SortPages(List.of(
+                                new SortingChange.PageSorting(canoes, Set.of("undone"), Set.of(), null), wrong)),
+                        why));
     }
 
     @Test

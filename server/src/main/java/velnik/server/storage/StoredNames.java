@@ -196,6 +196,7 @@ final class StoredNames {
         @JsonSubTypes.Type(value = SortingChange.RenameLayout.class, name = "renameLayout"),
         @JsonSubTypes.Type(value = SortingChange.RemoveLayout.class, name = "removeLayout"),
         @JsonSubTypes.Type(value = SortingChange.SetTopics.class, name = "setTopics"),
+        @JsonSubTypes.Type(value = SortingChange.SortPages.class, name = "sortPages"),
         @JsonSubTypes.Type(value = SortingChange.RenameTopic.class, name = "renameTopic"),
         @JsonSubTypes.Type(value = SortingChange.RemoveTopic.class, name = "removeTopic"),
         @JsonSubTypes.Type(value = Change.SetDate.class, name = "setDate"),
