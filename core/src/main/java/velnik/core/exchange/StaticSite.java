@@ -1,5 +1,8 @@
 package velnik.core.exchange;
 
+import static java.util.Objects.requireNonNull;
+import static java.util.stream.Collectors.toMap;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -74,7 +77,13 @@ public final class StaticSite {
         this.words = words;
         this.scripts = scripts;
         this.texts = texts;
-        this.html = new VisitorHtml(site, navigation, frame(AddressWriter.fromRoot(), List.of()));
+        Map<PageId, String> addresses =
+                site.pages().walk().stream().collect(toMap(Branch::id, row -> Addresses.of(site, row.id())));
+        this.html = new VisitorHtml(
+                site,
+                navigation,
+                frame(AddressWriter.fromRoot(), List.of()),
+                page -> requireNonNull(addresses.get(page)));
     }
 
     /**

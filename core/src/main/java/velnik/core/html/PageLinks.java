@@ -6,10 +6,8 @@ import static java.util.stream.Collectors.joining;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import velnik.core.address.Addresses;
 import velnik.core.listing.TopicListings;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -25,9 +23,9 @@ import velnik.core.site.Visitor;
 /**
  * The links that a page has besides its menus and its text: the way to it, what is beneath it, and lists of pages.
  *
- * @param addresses of pages, from the root of the site, as far as they were asked for
+ * @param addresses of pages, from the root of the site
  */
-record PageLinks(Site site, Openings openings, Visitor visitor, Frame frame, Map<PageId, String> addresses) {
+record PageLinks(Site site, Openings openings, Visitor visitor, Frame frame, Function<PageId, String> addresses) {
     private static final Comparator<PageView.Link> NEWEST_FIRST = Comparator.comparing(
                     (PageView.Link link) -> requireNonNull(link.date()).written())
             .reversed();
@@ -83,7 +81,7 @@ record PageLinks(Site site, Openings openings, Visitor visitor, Frame frame, Map
     }
 
     String addressOf(PageId page) {
-        return written(addresses.computeIfAbsent(page, id -> Addresses.of(site, id)));
+        return written(addresses.apply(page));
     }
 
     String written(String address) {

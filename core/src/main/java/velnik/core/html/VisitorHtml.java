@@ -10,7 +10,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.AddressWriter;
@@ -53,17 +52,21 @@ public final class VisitorHtml {
     private final SiteView around;
     private @Nullable TopicListings listings;
     private final Lazy<PositionMap> map;
-    /** Of pages, from the root of the site, as far as they were asked for. */
-    private final Map<PageId, String> addresses;
+    private final Function<PageId, String> addresses;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
+        this(site, navigation, frame, page -> Addresses.of(site, page));
+    }
+
+    /** @param addresses of pages from the root of the site, where all of them are known beforehand */
+    public VisitorHtml(Site site, SiteNavigation navigation, Frame frame, Function<PageId, String> addresses) {
         this(
                 site,
                 navigation,
                 frame,
                 null,
                 Lazy.of(() -> PositionMap.of(requireNonNull(site.details().position()))),
-                new ConcurrentHashMap<>());
+                addresses);
     }
 
     private VisitorHtml(
@@ -72,7 +75,7 @@ public final class VisitorHtml {
             Frame frame,
             @Nullable TopicListings listings,
             Lazy<PositionMap> map,
-            Map<PageId, String> addresses) {
+            Function<PageId, String> addresses) {
         this.listings = listings;
         this.map = map;
         this.addresses = addresses;

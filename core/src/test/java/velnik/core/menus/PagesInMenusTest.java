@@ -47,7 +47,7 @@ public class PagesInMenusTest {
             {"Footer", "Hulls", "Hulls is in Footer now, under Afloat, after Repairs."},
             {"Short", "Hire", "Hire is in Short now, after Home."},
             {"Short", "About us", "About us is in Short now, after Home."},
-            {"Workshop", "Canoes", "Canoes is in Workshop now, after Ask the yard."},
+            {"Workshop", "Canoes", "Canoes is in Workshop now, after In the workshop."},
             {"Elsewhere", "Contact", "Contact is in Elsewhere now, after On the web."},
             {"Winter", "Moorings", "Moorings is in Winter now, after Winter service."},
         };
