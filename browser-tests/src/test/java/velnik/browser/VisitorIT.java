@@ -56,6 +56,18 @@ public class VisitorIT extends DemoTest {
         onPhone.reads("Winter storage");
     }
 
+    /** Its mark stands beside its words, and takes none of the room that they have on every other page. */
+    @Test
+    public void rowOfThePageOneIsOn_isAsHighAsTheOthersOfItsPanel() {
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/hire/prices");
+        visitor.link("Hire").hover();
+        assertThat(visitor.link("What it costs")).isVisible();
+        assertEquals(
+                visitor.across().locator(".panel > .current > a").evaluate("link => link.offsetHeight"),
+                visitor.link("Canoes").evaluate("link => link.offsetHeight"));
+    }
+
     @Test
     public void onAPhone_theMenuFolds_andKnowsWhereOneIs() {
         Visitor visitor = new Visitor(velnik, phone());
