@@ -49,7 +49,7 @@ public final class Topics {
 
     /** O(pages + topics that are added). */
     public static Optional<Refusal> sortPages(Draft draft, SortingChange.SortPages sort) {
-        NavigableSet<String> known = known(draft.site());
+        NavigableSet<String> known = spellings(draft.site().topics());
         OutlineEditor<PageId, Page> pages = draft.pages().edit();
         Set<String> begun = new HashSet<>();
         for (SortingChange.PageSorting each : sort.pages()) {
@@ -95,9 +95,9 @@ public final class Topics {
         if (refusal.isPresent()) {
             return refusal;
         }
-        NavigableSet<String> others = known(site);
+        Set<String> others = new TreeSet<>(site.topics());
         others.remove(rename.topic());
-        String name = spelt(others, typed);
+        String name = spelt(spellings(others), typed);
         if (name.equals(rename.topic())) {
             return Optional.empty();
         }
@@ -150,10 +150,10 @@ public final class Topics {
     }
 
     /** Found without regard to case. */
-    private static NavigableSet<String> known(Site site) {
-        NavigableSet<String> known = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
-        known.addAll(site.topics());
-        return known;
+    private static NavigableSet<String> spellings(Set<String> topics) {
+        NavigableSet<String> spellings = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
+        spellings.addAll(topics);
+        return spellings;
     }
 
     /** A topic that is known keeps the spelling it has. */
