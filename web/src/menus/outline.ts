@@ -154,7 +154,8 @@ export function endUnder(outline: MenuOutline, parent: Node): RowPlace {
 
 /**
  * The end of the ordinary rows under a row: before those that come last for everybody, at the far end and of built-in
- * pages, and before the blocks that end it. The rows of a list stand in its place, so where such rows are among those, the end is there.
+ * pages, and before the blocks that end it. The rows of a list stand in its place, so where such rows are among those,
+ * the end is there.
  */
 export function ordinaryEnd(
   outline: MenuOutline,

@@ -52,7 +52,6 @@ public final class VisitorHtml {
     private final SiteView around;
     private @Nullable TopicListings listings;
     private final Lazy<PositionMap> map;
-    private final Function<PageId, String> addresses;
 
     public VisitorHtml(Site site, SiteNavigation navigation, Frame frame) {
         this(site, navigation, frame, page -> Addresses.of(site, page));
@@ -78,7 +77,6 @@ public final class VisitorHtml {
             Function<PageId, String> addresses) {
         this.listings = listings;
         this.map = map;
-        this.addresses = addresses;
         this.site = site;
         this.navigation = navigation;
         this.openings = navigation.openings();
@@ -101,7 +99,7 @@ public final class VisitorHtml {
 
     /** The same pages in another frame. What they have in common is not worked out again. */
     public VisitorHtml in(Frame other) {
-        return new VisitorHtml(site, navigation, other, listings(), map, addresses);
+        return new VisitorHtml(site, navigation, other, listings(), map, links.addresses());
     }
 
     /** @param text of the page, in Markdown; a built-in page has none */
