@@ -13,12 +13,9 @@ import { added, around, instead, type Part, saysOf, withPart } from "./says";
 import { type ScopeChoice, scopeKey, scopeName, scopesAt } from "./scopes";
 import { useSaying } from "./useZones";
 
-/** What a zone says for a scope, and how it came to say so. */
-type Said = {
-  readonly key: string;
-  readonly says: SaysDto | null;
-  readonly edit: (says: SaysDto | null) => SaysDto | null;
-};
+/** What a zone says for a scope. */
+type Said = { readonly key: string; readonly says: SaysDto | null };
+type Edit = (says: SaysDto | null) => SaysDto | null;
 
 type Mode = "wider" | "instead" | "around";
 
@@ -44,9 +41,9 @@ export function CellCard(props: {
   const [problem, setProblem] = useState<string | null>(null);
   const say = useSaying(store);
   const key = scopeKey(scope);
-  const known: Said = { key, says: saysOf(table, zone, scope), edit: (says) => says };
+  const known: Said = { key, says: saysOf(table, zone, scope) };
   // What was chosen shows before its answer comes; what is sent is an edit of what is there then, whoever put it there.
-  const [shown, ask] = useAsked(known, async ({ edit }) => {
+  const [shown, ask] = useAsked(known, async (_: Said, edit: Edit) => {
     const result = await say(zone, scope, edit);
     setProblem(result.ok ? null : result.sentence);
     return result.ok;
@@ -68,7 +65,7 @@ export function CellCard(props: {
     if (event.key === "Escape" && !opened) props.onLeave(); // in an open list it only closes the list
   };
 
-  const send = (edit: Said["edit"]) => ask({ key, says: edit(says), edit });
+  const send = (edit: Edit) => ask({ key, says: edit(says) }, edit);
   const partOf = (part: Part): readonly PlacedDto[] => says?.[part] ?? [];
   const change = (next: Mode) => {
     setWanted(next);
