@@ -196,7 +196,7 @@ public final class StaticSite {
                 Access.leadsOnTo(site, id, openings, Visitor.NON_MEMBER)
                         .map(first -> leading(address, Addresses.of(site, first)))
                         .orElse(null);
-            case NOT_FOUND -> null;
+            case NOT_FOUND -> at(address).notFound(); // an item may lead there
             case SEARCH -> in(address, List.of(SEARCH_LIST, scripts.search())).page(id, "");
             case PAGE, PAGE_INDEX, SIGN_IN ->
                 at(address).page(id, texts.markdown().apply(page));

@@ -105,7 +105,7 @@ public class StaticSiteTest {
         }
         Map<String, String> files = files(site);
         assertTrue(files.containsKey("index.html"), files.keySet().toString());
-        assertEquals(dead(files, site), List.of());
+        assertEquals(String.join("\n", dead(files, site)), "");
     }
 
     @Test
