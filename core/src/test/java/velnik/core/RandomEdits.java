@@ -68,11 +68,15 @@ public final class RandomEdits {
         if (random.nextInt(3) == 0) {
             return menus.next(site, some(rows));
         }
-        return switch (random.nextInt(58)) {
+        return switch (random.nextInt(59)) {
             case 0, 1, 2 -> add(rows);
             case 3, 4, 5 -> new Change.MovePages(some(rows), place(rows));
             case 6 -> new Change.RetitlePage(any(rows), title());
             case 7 -> new Change.SetSlug(any(rows), random.nextInt(4) == 0 ? null : "slug-" + random.nextInt(5));
+            case 58 ->
+                new Change.SetSlugs(some(rows).stream()
+                        .map(page -> new Change.PageSlug(page, "slug-" + random.nextInt(5)))
+                        .toList());
             case 8 -> new Change.SetReach(some(rows), REACHES.get(random.nextInt(REACHES.size())));
             case 9 ->
                 new Change.RemovePages(

@@ -27,6 +27,7 @@ public sealed interface Change
                 Change.AddBuiltInPages,
                 Change.RetitlePage,
                 Change.SetSlug,
+                Change.SetSlugs,
                 Change.SetSummary,
                 Change.SetSearchWords,
                 Change.SetPageWords,
@@ -190,6 +191,16 @@ public sealed interface Change
 
     /** @param slug as typed; null to follow the title again */
     record SetSlug(PageId page, @Nullable String slug) implements Change {}
+
+    /** Gives many pages slugs at once, so that one may get what another of them leaves. */
+    record SetSlugs(List<PageSlug> pages) implements Change {
+        public SetSlugs {
+            pages = List.copyOf(pages);
+        }
+    }
+
+    /** @param slug as typed */
+    record PageSlug(PageId page, String slug) {}
 
     /**
      * Moves pages with all that is under them. They stand in the order given; one that stands beneath another of them

@@ -101,6 +101,7 @@ public final class Changes {
             case Change.SetPicture set -> Files.setPicture(draft, set);
             case Change.SetText set -> Writing.setText(draft, set);
             case Change.SetSlug set -> Addressing.setSlug(draft, set);
+            case Change.SetSlugs set -> Addressing.setSlugs(draft, set);
             case Change.MovePages move -> Moving.movePages(draft, move);
             case Change.SetReach set -> Reaching.setReach(draft, set);
             case Change.SetMembersOnly set -> Reaching.setMembersOnly(draft, set);

@@ -22,6 +22,7 @@ final class FieldEdits {
     private final Map<LayoutId, List<PageId>> layouts = new LinkedHashMap<>();
     private final List<SortingChange.PageSorting> sorting = new ArrayList<>();
     private final List<Change.PageWords> words = new ArrayList<>();
+    private final List<Change.PageSlug> slugs = new ArrayList<>();
     private final List<Change> single = new ArrayList<>();
 
     void reach(PageId page, Reach reach) {
@@ -51,6 +52,10 @@ final class FieldEdits {
         words.add(said);
     }
 
+    void slug(PageId page, String slug) {
+        slugs.add(new Change.PageSlug(page, slug));
+    }
+
     /** What no other page gets. */
     void add(Change change) {
         single.add(change);
@@ -63,6 +68,9 @@ final class FieldEdits {
     void collect(Consumer<Change> changes) {
         if (!words.isEmpty()) {
             changes.accept(new Change.SetPageWords(words));
+        }
+        if (!slugs.isEmpty()) {
+            changes.accept(new Change.SetSlugs(slugs));
         }
         single.forEach(changes);
         reaches.forEach((reach, pages) -> changes.accept(new Change.SetReach(pages, reach)));

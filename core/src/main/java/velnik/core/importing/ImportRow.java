@@ -1,5 +1,6 @@
 package velnik.core.importing;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -11,6 +12,7 @@ import java.util.List;
  * @param fields what is another on what there is already
  * @param why what else there is to say: why it is refused or passed over, or what becomes otherwise than the file has it
  */
+@RecordBuilder
 public record ImportRow(
         String key,
         Part part,

@@ -9,9 +9,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import velnik.core.address.Slugs;
 import velnik.core.change.Change;
 import velnik.core.content.Written;
 import velnik.core.explanation.Words;
@@ -32,10 +32,12 @@ final class PageFields {
 
     private final Site site;
     private final FieldEdits edits;
+    private final SlugWishes slugs;
 
     PageFields(Site site, FieldEdits edits) {
         this.site = site;
         this.edits = edits;
+        this.slugs = new SlugWishes(site);
     }
 
     /**
@@ -146,18 +148,34 @@ final class PageFields {
             return;
         }
         String slug = said.slug().strip().toLowerCase(Locale.ROOT);
-        @Nullable PageId parent = site.pages().parentOf(id).orElse(null);
-        if (slug.equals(there.slug())) {
-            return;
-        }
-        boolean free = site.pages().childrenOf(parent).stream()
-                .noneMatch(sibling -> sibling.value().slug().equals(slug));
-        if (Slugs.isWellFormed(slug) && free && !(parent == null && Slugs.isReservedAtTop(slug))) {
+        if (!slug.equals(there.slug())) {
             told.change("slug", there.slug(), slug);
-            edits.add(new Change.SetSlug(id, slug));
-        } else {
-            told.why("slugStays", Map.of("slug", slug));
+            slugs.add(new SlugWishes.Wish(id, there.slug(), slug));
         }
+    }
+
+    /**
+     * Gives the slugs that the pages changed can get, once all pages are known.
+     *
+     * @param added the addresses of pages to be added
+     * @return what pages want in vain, though they told it
+     */
+    List<SlugWishes.Wish> settleSlugs(Predicate<String> added) {
+        SlugWishes.Settled settled = slugs.settled(added);
+        settled.met().forEach(wish -> edits.slug(wish.page(), wish.to()));
+        return settled.unmet();
+    }
+
+    /** The row of a page without a slug that it told and does not get. */
+    static ImportRow without(SlugWishes.Wish wish, ImportRow row) {
+        List<ImportRow.FieldChange> fields = new ArrayList<>(row.fields());
+        fields.remove(new ImportRow.FieldChange(WORDS.say("field.slug"), wish.from(), wish.to()));
+        String stays = WORDS.say("slugStays", Map.of("slug", wish.to()));
+        return ImportRowBuilder.builder(row)
+                .verdict(fields.isEmpty() ? ImportRow.Verdict.SKIP : ImportRow.Verdict.CHANGE)
+                .fields(fields)
+                .why(row.why().isEmpty() ? stays : row.why() + " " + stays)
+                .build();
     }
 
     /** What is said where it differs and is not too long; null otherwise. */

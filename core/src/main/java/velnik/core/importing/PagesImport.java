@@ -1,5 +1,7 @@
 package velnik.core.importing;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -57,6 +59,9 @@ final class PagesImport {
 
     private final Map<String, PageId> byPath = new HashMap<>();
     private final List<ImportRow> rows = new ArrayList<>();
+    /** Where in the rows pages are that are there. */
+    private final Map<PageId, Integer> rowOf = new HashMap<>();
+
     private final List<ImportRow> forwardRows = new ArrayList<>();
     private final List<Change.SetForward> forwards = new ArrayList<>();
     private final List<String> texts = new ArrayList<>();
@@ -108,6 +113,11 @@ final class PagesImport {
             } else {
                 open.addLast(take(key, page, open.getLast()));
             }
+        }
+        for (SlugWishes.Wish wish : fields.settleSlugs(address ->
+                matches.at(address).filter(page -> !site.pages().contains(page)).isPresent())) {
+            int row = requireNonNull(rowOf.get(wish.page()));
+            rows.set(row, PageFields.without(wish, rows.get(row)));
         }
     }
 
@@ -210,6 +220,7 @@ final class PagesImport {
         }
         PageFields.Changed changed = fields.change(id, there, page, title);
         changed.text().ifPresent(texts::add);
+        rowOf.put(id, rows.size());
         rows.add(row(
                 key,
                 page,

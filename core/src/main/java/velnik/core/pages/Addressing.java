@@ -1,6 +1,9 @@
 package velnik.core.pages;
 
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -42,17 +45,40 @@ public final class Addressing {
                     true);
             return Optional.empty();
         }
-        String slug = change.slug().strip().toLowerCase(Locale.ROOT);
-        if (slug.equals(site.pages().get(id).slug())) {
-            change(draft, id, slug, false);
-            return Optional.empty();
+        return setSlugs(draft, new Change.SetSlugs(List.of(new Change.PageSlug(id, change.slug()))));
+    }
+
+    /** Costs O(n) in the pages that get slugs and those beside and beneath them, however many get one. */
+    public static Optional<Refusal> setSlugs(Draft draft, Change.SetSlugs change) {
+        OutlineEditor<PageId, Page> pages = draft.pages().edit();
+        Set<PageId> listed = new HashSet<>();
+        for (Change.PageSlug each : change.pages()) {
+            Optional<Refusal> unknown = Checks.exists(draft.site(), each.page());
+            if (unknown.isPresent()) {
+                return unknown;
+            }
+            listed.add(each.page());
         }
-        @Nullable PageId parent = site.pages().parentOf(id).orElse(null);
-        Optional<Refusal> refusal = typed(site.pages().edit(), others(site.pages(), Set.of(id)), parent, slug);
-        if (refusal.isEmpty()) {
-            change(draft, id, slug, false);
+        TakenSlugs slugs = others(draft.pages(), listed);
+        Set<PageId> changed = new LinkedHashSet<>();
+        for (Change.PageSlug each : change.pages()) {
+            PageId id = each.page();
+            Page page = pages.get(id);
+            String slug = each.slug().strip().toLowerCase(Locale.ROOT);
+            @Nullable PageId parent = draft.pages().parentOf(id).orElse(null);
+            if (!slug.equals(page.slug()) || slugs.findHolder(parent, slug).isPresent()) {
+                Optional<Refusal> refusal = typed(pages, slugs, parent, slug);
+                if (refusal.isPresent()) {
+                    return refusal;
+                }
+                changed.add(id);
+            }
+            slugs.take(parent, slug, id);
+            pages.replace(id, page.withSlug(slug, false));
         }
-        return refusal;
+        draft.become(pages.done());
+        draft.pages().outermost(changed).forEach(id -> tellOfAddresses(draft, id));
+        return Optional.empty();
     }
 
     /** The slugs that pages have as a change begins to add others. */

@@ -63,6 +63,8 @@ final class PageTelling {
             case Change.SetText set -> some("SetText", List.of(set.page()));
             case Change.SetSlug set ->
                 Telling.say("SetSlug", title(after, set.page()), 1, Map.of("address", Addresses.of(after, set.page())));
+            case Change.SetSlugs set ->
+                some("SetSlugs", set.pages().stream().map(Change.PageSlug::page).toList());
             case Change.MovePages move -> moved(move);
             case Change.SetReach set ->
                 some(

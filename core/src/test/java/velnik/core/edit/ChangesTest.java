@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Set;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
+import velnik.core.address.Addresses;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
 import velnik.core.change.Outcome;
@@ -213,6 +214,35 @@ public class ChangesTest {
                 Circumstances.NOBODY);
         assertEquals(((Outcome.Refused) outcome).why(), new Refusal.TitleEmpty());
         assertEquals(site.site().pages().get(site.page("Hire")).title(), "Hire");
+    }
+
+    @Test
+    public void slugsOfManyPages_areSetAtOnce_orNone() {
+        SiteScript script = brackwater();
+        PageId hire = script.page("Hire");
+        PageId canoes = script.page("Canoes");
+        PageId kayaks = script.page("Kayaks");
+        script.publishes()
+                .does(new Change.SetSlugs(List.of(
+                        new Change.PageSlug(canoes, " Kayaks "),
+                        new Change.PageSlug(kayaks, "canoes"),
+                        new Change.PageSlug(hire, "hire"))))
+                .says("Canoes and 2 more have another address.");
+        assertEquals(Addresses.of(script.site(), canoes), "/hire/kayaks");
+        assertEquals(Addresses.of(script.site(), kayaks), "/hire/canoes");
+        Map.of(
+                        new Change.PageSlug(kayaks, "kayaks"),
+                        Refusal.SlugTaken.class,
+                        new Change.PageSlug(kayaks, "rowing-skiffs"),
+                        Refusal.SlugTaken.class,
+                        new Change.PageSlug(kayaks, "../"),
+                        Refusal.SlugMalformed.class,
+                        new Change.PageSlug(hire, "sitemap.xml"),
+                        Refusal.SlugReserved.class,
+                        new Change.PageSlug(new PageId("nobody"), "x"),
+                        Refusal.PageUnknown.class)
+                .forEach((wrong, why) -> script.refuses(
+                        new Change.SetSlugs(List.of(new Change.PageSlug(canoes, "kayaks"), wrong)), why));
     }
 
     @Test

@@ -178,6 +178,7 @@ final class StoredNames {
         @JsonSubTypes.Type(value = Change.AddPages.class, name = "addPages"),
         @JsonSubTypes.Type(value = Change.RetitlePage.class, name = "retitlePage"),
         @JsonSubTypes.Type(value = Change.SetSlug.class, name = "setSlug"),
+        @JsonSubTypes.Type(value = Change.SetSlugs.class, name = "setSlugs"),
         @JsonSubTypes.Type(value = Change.SetSummary.class, name = "setSummary"),
         @JsonSubTypes.Type(value = Change.SetSearchWords.class, name = "setSearchWords"),
         @JsonSubTypes.Type(value = Change.SetPageWords.class, name = "setPageWords"),
