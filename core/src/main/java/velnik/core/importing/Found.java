@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import velnik.core.change.MenuChange;
 import velnik.core.site.PageKind;
 import velnik.core.site.Reach;
 import velnik.core.site.Zone;
@@ -110,10 +111,14 @@ public record Found(
      * @param level from 1
      * @param label empty where the target is a whole line as it is typed into a menu
      * @param target as it is written; empty for words
-     * @param icon empty for none, as is the note
+     * @param look how it shows, where that is said; what is said can be
      */
-    public record FoundItem(
-            Spot spot, int level, String label, String target, boolean newTab, String icon, String note) {}
+    public record FoundItem(Spot spot, int level, String label, String target, MenuChange.ItemEdit look) {
+        /** One of which nothing is said but where it leads. */
+        public FoundItem(Spot spot, int level, String label, String target) {
+            this(spot, level, label, target, MenuChange.ItemEdit.NOTHING);
+        }
+    }
 
     /**
      * @param from as it is written; everything beneath it where it ends in {@code /*}

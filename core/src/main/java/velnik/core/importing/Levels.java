@@ -30,8 +30,7 @@ final class Levels {
         List<Found.FoundItem> sound = new ArrayList<>(items.size());
         for (int i = 0; i < items.size(); i++) {
             Found.FoundItem item = items.get(i);
-            sound.add(new Found.FoundItem(
-                    item.spot(), levels.get(i), item.label(), item.target(), item.newTab(), item.icon(), item.note()));
+            sound.add(new Found.FoundItem(item.spot(), levels.get(i), item.label(), item.target(), item.look()));
         }
         return sound;
     }

@@ -21,7 +21,6 @@ import velnik.core.entry.ItemReading;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
-import velnik.core.site.Icons;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
@@ -41,16 +40,13 @@ final class MenusImport {
 
     private record Holder(int level, MenuRowId id, int depth) {}
 
-    /** How an item looks, where that is another than items begin with. */
-    private record Look(boolean newTab, String icon, String note) {}
-
     private final Site site;
     private final ImportChoices choices;
     private final UnaryOperator<String> ids;
     private final Function<String, Optional<PageId>> byPath;
     private final ItemReading reading;
     private final Set<String> names = new HashSet<>();
-    private final Map<Look, List<MenuChange.RowName>> looks = new LinkedHashMap<>();
+    private final Map<MenuChange.ItemEdit, List<MenuChange.RowName>> looks = new LinkedHashMap<>();
     private final List<Change> changes = new ArrayList<>();
     /** The menu that was added before. */
     private @Nullable MenuRowId last;
@@ -81,17 +77,7 @@ final class MenusImport {
 
     List<Change> changes() {
         List<Change> all = new ArrayList<>(changes);
-        looks.forEach((look, items) -> all.add(new MenuChange.SetItems(items, MenuChange.ItemEdit.of(edit -> {
-            if (look.newTab()) {
-                edit.newTab(true);
-            }
-            if (!look.icon().isEmpty()) {
-                edit.icon(look.icon());
-            }
-            if (!look.note().isEmpty()) {
-                edit.note(look.note());
-            }
-        }))));
+        looks.forEach((look, items) -> all.add(new MenuChange.SetItems(items, look)));
         return all;
     }
 
@@ -199,8 +185,8 @@ final class MenusImport {
         }
         return found.pages().stream()
                 .map(page -> page.typed().isEmpty()
-                        ? new Found.FoundItem(page.spot(), page.level(), page.title(), page.path(), false, "", "")
-                        : new Found.FoundItem(page.spot(), page.level(), "", page.typed(), false, "", ""))
+                        ? new Found.FoundItem(page.spot(), page.level(), page.title(), page.path())
+                        : new Found.FoundItem(page.spot(), page.level(), "", page.typed()))
                 .toList();
     }
 
@@ -246,12 +232,8 @@ final class MenusImport {
     }
 
     private void look(Found.FoundItem item, MenuRowId id) {
-        Look look = new Look(
-                item.newTab(),
-                Icons.ALL.contains(item.icon()) ? item.icon() : "",
-                item.note().length() <= Limits.TITLE ? Line.cleaned(item.note()) : "");
-        if (!look.equals(new Look(false, "", ""))) {
-            looks.computeIfAbsent(look, any -> new ArrayList<>()).add(new MenuChange.RowName(id, null));
+        if (!item.look().equals(MenuChange.ItemEdit.NOTHING)) {
+            looks.computeIfAbsent(item.look(), any -> new ArrayList<>()).add(new MenuChange.RowName(id, null));
         }
     }
 
@@ -313,6 +295,6 @@ final class MenusImport {
 
     private static String remark(Found.FoundItem item, ItemReading.Meant meant) {
         boolean nowhere = meant.kind() instanceof ItemKind.WebLink(String address) && address.startsWith("/");
-        return nowhere ? WORDS.say("nothingThere") : item.newTab() ? WORDS.say("newTab") : "";
+        return nowhere ? WORDS.say("nothingThere") : item.look().newTab().orElse(false) ? WORDS.say("newTab") : "";
     }
 }

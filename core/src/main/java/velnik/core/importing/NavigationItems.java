@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jsoup.nodes.Element;
 import org.jspecify.annotations.Nullable;
+import velnik.core.change.MenuChange;
 import velnik.core.site.Limits;
 import velnik.core.text.Line;
 
@@ -175,9 +176,7 @@ final class NavigationItems {
                 Math.min(level, levelAfterLast()),
                 label,
                 target.strip().equals("#") ? "" : target.strip(),
-                newTab,
-                "",
-                ""));
+                newTab ? MenuChange.ItemEdit.of(look -> look.newTab(true)) : MenuChange.ItemEdit.NOTHING));
         return true;
     }
 

@@ -20,9 +20,14 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
+import velnik.core.change.MenuChange;
 import velnik.core.explanation.Words;
+import velnik.core.site.Appearance;
+import velnik.core.site.Device;
+import velnik.core.site.Icons;
 import velnik.core.site.Limits;
 import velnik.core.site.PageKind;
+import velnik.core.text.Line;
 import velnik.core.text.Shortened;
 
 /**
@@ -56,9 +61,14 @@ final class TableReader {
         MENU("menu"),
         LABEL("label"),
         LEADS_TO("leads to", "target", "destination"),
+        ON("on"),
         ICON("icon"),
+        ACCENT("accent"),
         NOTE("note"),
         TAB("tab"),
+        HOOK("hook"),
+        ARRANGEMENT("arrangement"),
+        OPENS("opens"),
         FROM("from", "old", "old url", "old address", "source", "redirect from", "from url"),
         TO("to", "new", "new url", "new address", "redirect to", "to url"),
         ANSWER("answer", "code", "status code", "http code"),
@@ -138,13 +148,21 @@ final class TableReader {
         if (there.contains(Column.FROM) && (there.contains(Column.TO) || there.contains(Column.ANSWER))) {
             return forwards(rows);
         }
+        List<Found.Aside> asides = new ArrayList<>();
+        if (!unread.isEmpty()) {
+            asides.add(new Found.Aside(
+                    new Found.Spot(file.name(), 1),
+                    FileRead.WORDS.list(unread),
+                    FileRead.WORDS.say("unreadColumns", Map.of("count", unread.size())),
+                    false));
+        }
         if (there.contains(Column.MENU) && there.contains(Column.LABEL)) {
-            return menus(rows);
+            return menus(rows, asides);
         }
         if (there.contains(Column.ZONE) || !(there.contains(Column.TITLE) || there.contains(Column.ADDRESS))) {
             return FileRead.not("noColumns", Map.of("head", Shortened.to(120, head)));
         }
-        return pages(file, rows, there, unread);
+        return pages(rows, there, asides);
     }
 
     /** Whether a quotation mark that is not closed made one row of all that follows. */
@@ -192,13 +210,17 @@ final class TableReader {
                 .toList()));
     }
 
-    private static FileRead menus(List<Row> rows) {
+    private static FileRead menus(List<Row> rows, List<Found.Aside> asides) {
         Map<String, List<Row>> menus = rows.stream()
                 .collect(Collectors.groupingBy(row -> row.cell(Column.MENU), LinkedHashMap::new, Collectors.toList()));
         return Found.NOTHING.with(found -> found.menus(menus.entrySet().stream()
-                .map(menu -> new Found.FoundMenu(
-                        menu.getValue().getFirst().spot(), menu.getKey(), null, Levels.sound(items(menu.getValue()))))
-                .toList()));
+                        .map(menu -> new Found.FoundMenu(
+                                menu.getValue().getFirst().spot(),
+                                menu.getKey(),
+                                null,
+                                Levels.sound(items(menu.getValue()))))
+                        .toList())
+                .asides(asides));
     }
 
     private static List<Found.FoundItem> items(List<Row> rows) {
@@ -208,23 +230,50 @@ final class TableReader {
                         Levels.of(row.cell(Column.LEVEL)),
                         row.cell(Column.LABEL),
                         row.cell(Column.LEADS_TO).isEmpty() ? row.cell(Column.ADDRESS) : row.cell(Column.LEADS_TO),
-                        row.cell(Column.TAB).equalsIgnoreCase("new"),
-                        row.cell(Column.ICON),
-                        row.cell(Column.NOTE)))
+                        look(row)))
                 .toList();
     }
 
-    private static FileRead pages(SourceFile file, List<Row> rows, Set<Column> there, List<String> unread) {
+    /** As far as cells say what an item can be and does not begin with. */
+    private static MenuChange.ItemEdit look(Row row) {
+        return MenuChange.ItemEdit.of(look -> {
+            Stream.of(Device.values())
+                    .map(Set::of)
+                    .filter(devices -> Words.devices(devices).equalsIgnoreCase(row.cell(Column.ON)))
+                    .forEach(look::devices);
+            Optional.of(row.cell(Column.ICON)).filter(Icons.ALL::contains).ifPresent(look::icon);
+            Optional.of(Line.cleaned(row.cell(Column.NOTE)))
+                    .filter(note -> !note.isEmpty() && note.length() <= Limits.TITLE)
+                    .ifPresent(look::note);
+            Optional.of(row.cell(Column.HOOK))
+                    .filter(hook -> !hook.isEmpty() && Appearance.isHook(hook))
+                    .ifPresent(look::hook);
+            if (row.cell(Column.ACCENT).equalsIgnoreCase("accent")) {
+                look.accent(true);
+            }
+            if (row.cell(Column.TAB).equalsIgnoreCase("new")) {
+                look.newTab(true);
+            }
+            meant(row.cell(Column.ENGINES), Appearance.Relation.values(), Words::relation)
+                    .ifPresent(look::relation);
+            meant(row.cell(Column.ARRANGEMENT), Appearance.Arrangement.values(), Words::arrangement)
+                    .ifPresent(look::arrangement);
+            meant(row.cell(Column.OPENS), Appearance.Panel.values(), Words::panel)
+                    .ifPresent(look::panel);
+        });
+    }
+
+    /** What a word means; nothing where that is the first, with which items begin. */
+    private static <E extends Enum<E>> Optional<E> meant(String word, E[] all, Function<E, String> words) {
+        return Stream.of(all)
+                .skip(1)
+                .filter(each -> words.apply(each).equalsIgnoreCase(word))
+                .findFirst();
+    }
+
+    private static FileRead pages(List<Row> rows, Set<Column> there, List<Found.Aside> asides) {
         if (rows.size() > Limits.PAGES) {
             return FileRead.not("tooMany", Map.of("limit", Limits.PAGES));
-        }
-        List<Found.Aside> asides = new ArrayList<>();
-        if (!unread.isEmpty()) {
-            asides.add(new Found.Aside(
-                    new Found.Spot(file.name(), 1),
-                    FileRead.WORDS.list(unread),
-                    FileRead.WORDS.say("unreadColumns", Map.of("count", unread.size())),
-                    false));
         }
         List<Found.FoundPage> pages = new ArrayList<>();
         String host = host(rows);

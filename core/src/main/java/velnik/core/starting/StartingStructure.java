@@ -117,7 +117,7 @@ public record StartingStructure(String id, String name, String what, String page
             }
         }
         List<Found.FoundItem> items = IndentedText.parse(footer, Limits.PAGES).stream()
-                .map(line -> new Found.FoundItem(spot, line.level(), "", line.title(), false, "", ""))
+                .map(line -> new Found.FoundItem(spot, line.level(), "", line.title()))
                 .toList();
         return Found.NOTHING.with(
                 all -> all.pages(found).menus(List.of(new Found.FoundMenu(spot, "Footer", Zone.FOOTER, items))));

@@ -32,7 +32,12 @@ public class FileReadingTest {
                                         .map(menu -> menu.name() + " in " + menu.zone() + ": "
                                                 + menu.items().stream()
                                                         .map(item -> item.level() + " " + item.label() + " > "
-                                                                + item.target() + (item.newTab() ? " new" : ""))
+                                                                + item.target()
+                                                                + (item.look()
+                                                                                .newTab()
+                                                                                .orElse(false)
+                                                                        ? " new"
+                                                                        : ""))
                                                         .collect(joining(", "))),
                                 found.forwards().stream().map(each -> each.from() + " > " + each.to()),
                                 found.asides().stream()

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -28,6 +29,7 @@ import velnik.core.exchange.SiteCsv;
 import velnik.core.importing.ImportChoices.Matching;
 import velnik.core.importing.ImportRow.Verdict;
 import velnik.core.outline.Place;
+import velnik.core.reach.Openings;
 import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -181,6 +183,72 @@ public class ImportPlanTest {
         assertEquals(
                 told(plan(small(), "title,slug\nRepairs,mend", TOP, Matching.TITLE)),
                 "p0 CHANGE 1 Repairs /fix [Address: fix > mend]");
+    }
+
+    @Test
+    public void slugsOfManyPages_areHandedOn_whicheverRowComesFirst_andNobodyGetsWhatStays() {
+        Site site = read(Site.bare(), "Home\nTides\n  May\n  June\n  July\n  August\nNews", TOP, Matching.ADDRESS);
+        ImportPlan plan = plan(site, """
+                title,slug
+                May,june
+                June,july
+                July,may
+                August,june
+                News,sitemap.xml
+                Home,front
+                High water,tides""", TOP, Matching.TITLE);
+        assertEquals(told(plan), """
+                p0 CHANGE 1 May /tides/may [Address: may > june]
+                p1 CHANGE 1 June /tides/june [Address: june > july]
+                p2 CHANGE 1 July /tides/july [Address: july > may]
+                p3 SKIP 1 August /tides/august – Its address stays: “june” is taken or cannot be one.
+                p4 SKIP 1 News /news – Its address stays: “sitemap.xml” is taken or cannot be one.
+                p5 SKIP 1 Home / – It is there already.
+                p6 ADD 1 High water /tides-2 – /tides is taken.""");
+        assertEquals(shape(done(site, plan)), """
+                1 Home / OPEN PAGE
+                1 Tides /tides OPEN PAGE
+                2 May /tides/june OPEN PAGE
+                2 June /tides/july OPEN PAGE
+                2 July /tides/may OPEN PAGE
+                2 August /tides/august OPEN PAGE
+                1 News /news OPEN PAGE
+                1 High water /tides-2 OPEN PAGE""");
+        // August keeps its slug, so that July gets none, nor June that of July, nor May that of June.
+        assertEquals(
+                told(plan(site, "title,slug\nMay,june\nJune,july\nJuly,august\nAugust,?", TOP, Matching.TITLE))
+                        .lines()
+                        .filter(row -> row.contains("SKIP"))
+                        .count(),
+                4);
+        // A page to be added comes first.
+        assertEquals(told(plan(site, "title,slug\nNews,weather\nWeather,", TOP, Matching.TITLE)), """
+                p0 SKIP 1 News /news – Its address stays: “weather” is taken or cannot be one.
+                p1 ADD 1 Weather /weather""");
+    }
+
+    /** As far as a table of items says it; what cannot be is passed over. */
+    @Test
+    public void howItemsShow_comesBackAsItWasWritten() {
+        String head = "Menu,Level,Label,Leads to,Shows to,On,Not shown because,Icon,Picture,Accent,Note,Tab,"
+                + "Search engines,Hook,Arrangement,Opens";
+        String boats = "Deck,1,Boats,/hire,everyone,wide screens,,boat,,accent,For a day,same,ordinary,boats,"
+                + "three side by side,across the row";
+        String tides = "Deck,1,Tides,https://tides.example,everyone,phones,,,,,,new,not vouched for,,as a list,"
+                + "under the item";
+        String odd = "Deck,1,Odd,/fix,nobody,boats,,no such icon,,yes?,%s,old,?,1 2,in a heap,beside"
+                .formatted("x".repeat(300));
+        String plain = "Deck,1,Odd,/fix,everyone,every device,,,,,,same,ordinary,,as a list,under the item";
+        ImportPlan plan = plan(small(), String.join("\n", head, boats, tides, odd), TOP, Matching.ADDRESS);
+        assertTrue(told(plan).contains("Shows to, Not shown because and Picture"), told(plan));
+        Site site = done(small(), plan);
+        assertEquals(
+                SiteCsv.items(site, Openings.at(site, Instant.EPOCH))
+                        .lines()
+                        .map(row -> row.replace("\"", ""))
+                        .filter(row -> row.startsWith("Deck"))
+                        .collect(joining("\n")),
+                String.join("\n", boats, tides, plain));
     }
 
     @Test
