@@ -1,6 +1,7 @@
 package velnik.core.importing;
 
 import static java.util.Objects.requireNonNull;
+import static java.util.stream.Collectors.joining;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -10,9 +11,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Addresses;
 import velnik.core.address.Slugs;
@@ -163,13 +166,13 @@ final class PagesImport {
         boolean top = over.page() == null && over.above().equals(TOP);
         @Nullable PageId home = site.home();
         if (top && page.isHome() && home != null) {
-            return match(key, page, title, home);
+            return match(key, page, title, home, over);
         }
         String wanted = wanted(page, title, top);
         String address = over.above() + "/" + wanted;
         Optional<PageId> match = matches.of(page, title, address);
         if (match.isPresent()) {
-            return match(key, page, title, match.get());
+            return match(key, page, title, match.get(), over);
         }
         Optional<PageId> holder = matches.at(address);
         if (holder.isPresent()
@@ -204,7 +207,7 @@ final class PagesImport {
         return fits ? slug : Slugs.fromTitle(slug.isEmpty() || page.path().equals("/") ? title : slug);
     }
 
-    private Holder match(String key, Found.FoundPage page, String title, PageId id) {
+    private Holder match(String key, Found.FoundPage page, String title, PageId id, Holder over) {
         Page there = site.pages().get(id);
         String address = Addresses.of(site, id);
         if (!page.path().isEmpty()) {
@@ -220,6 +223,9 @@ final class PagesImport {
         }
         PageFields.Changed changed = fields.change(id, there, page, title);
         changed.text().ifPresent(texts::add);
+        String why = Stream.of(changed.why(), stays(page, id, over))
+                .filter(each -> !each.isEmpty())
+                .collect(joining(" "));
         rowOf.put(id, rows.size());
         rows.add(row(
                 key,
@@ -228,8 +234,21 @@ final class PagesImport {
                 there.title(),
                 address,
                 changed.fields(),
-                changed.fields().isEmpty() && changed.why().isEmpty() ? WORDS.say("there") : changed.why()));
+                changed.fields().isEmpty() && why.isEmpty() ? WORDS.say("there") : why));
         return there(page.level(), id);
+    }
+
+    /** That a page which the file has elsewhere is not moved; nothing where the file does not say where it is. */
+    private String stays(Found.FoundPage page, PageId id, Holder over) {
+        @Nullable PageId parent = site.pages().parentOf(id).orElse(null);
+        boolean said = over.page() != null || !page.path().isEmpty();
+        if (!said || Objects.equals(parent, over.page())) {
+            return "";
+        }
+        return parent == null
+                ? WORDS.say("staysTop")
+                : WORDS.say(
+                        "staysUnder", Map.of("page", site.pages().get(parent).title()));
     }
 
     private Holder add(String key, Found.FoundPage page, String title, String wanted, Holder over) {

@@ -346,7 +346,7 @@ final class TableReader {
                 path,
                 own.isEmpty() || own.equals(path) ? "" : own,
                 "",
-                said(row, kind)));
+                said(row, kind, WebPath.last(own))));
     }
 
     private static @Nullable PageKind kind(String cell) {
@@ -356,11 +356,15 @@ final class TableReader {
                 .orElse(null);
     }
 
-    private static Found.Said said(Row row, @Nullable PageKind kind) {
+    /** @param last part of the address; for a page that is known by its id it is a slug, for others where it was */
+    private static Found.Said said(Row row, @Nullable PageKind kind, String last) {
         Function<Column, @Nullable String> cell = column -> row.cells().containsKey(column) ? row.cell(column) : null;
         return Found.Said.NOTHING.with(said -> said.id(row.cell(Column.ID).isEmpty() ? null : row.cell(Column.ID))
                 .kind(kind)
-                .slug(row.cell(Column.SLUG).isEmpty() ? null : row.cell(Column.SLUG))
+                .slug(Stream.of(row.cell(Column.SLUG), row.cell(Column.ID).isEmpty() ? "" : last)
+                        .filter(slug -> !slug.isEmpty())
+                        .findFirst()
+                        .orElse(null))
                 .reach(Cells.reach(row.cell(Column.REACH)).orElse(null))
                 .membersOnly(
                         switch (row.cell(Column.FOR).toLowerCase(Locale.ROOT)) {

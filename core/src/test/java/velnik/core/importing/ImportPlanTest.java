@@ -227,6 +227,42 @@ public class ImportPlanTest {
                 p1 ADD 1 Weather /weather""");
     }
 
+    /** A table that was taken out, changed in a spreadsheet, and brought back. */
+    @Test
+    public void addressesWrittenAnew_areSlugsOfPagesKnownById_andMoveNone() {
+        Site site = small();
+        String table = SiteCsv.pages(site);
+        assertEquals(verdicts(plan(site, table, TOP, Matching.ADDRESS)), "SKIP SKIP SKIP SKIP SKIP");
+        String hire = "\"Hire\",\"/hire\"";
+        assertEquals(
+                told(plan(site, table.replace("/hire/canoes", "/hire/open-canoes"), TOP, Matching.ADDRESS))
+                        .lines()
+                        .filter(row -> row.contains("CHANGE"))
+                        .collect(joining()),
+                "p2 CHANGE 2 Canoes /hire/canoes [Address: canoes > open-canoes]");
+        assertEquals(
+                shape(read(site, table.replace("\"/hire", "\"/boats"), TOP, Matching.ADDRESS)),
+                shape(site).replace("/hire", "/boats"));
+        assertTrue(table.contains(hire));
+        assertEquals(
+                told(plan(site, table.replace(hire, "\"Hire\",\"/fix/hire\""), TOP, Matching.ADDRESS))
+                        .lines()
+                        .filter(row -> row.contains("stays"))
+                        .collect(joining()),
+                "p2 SKIP 2 Hire /hire – It stays at the top level: pages that are there are not moved.");
+        assertEquals(told(plan(site, "Kayaks\nRepairs\n  Canoes", TOP, Matching.TITLE)), """
+                p0 SKIP 1 Kayaks /hire/kayaks – It is there already.
+                p1 SKIP 1 Repairs /fix – It is there already.
+                p2 SKIP 2 Canoes /hire/canoes – It stays under Hire: pages that are there are not moved.""");
+    }
+
+    private static String verdicts(ImportPlan plan) {
+        return plan.rows().stream()
+                .filter(row -> row.part() == ImportRow.Part.PAGES)
+                .map(row -> row.verdict().name())
+                .collect(joining(" "));
+    }
+
     /** As far as a table of items says it; what cannot be is passed over. */
     @Test
     public void howItemsShow_comesBackAsItWasWritten() {
