@@ -227,6 +227,33 @@ public class ImportPlanTest {
                 p1 ADD 1 Weather /weather""");
     }
 
+    /** Any wishes of pages side by side, some of them added: what is planned can be done, and nobody stays for nothing. */
+    @Test(dataProvider = "seeds")
+    public void anyWishesForSlugs_canBeMet_unlessSomebodyElseHasThem(int seed) {
+        Random random = new Random(seed);
+        Site site = read(Site.bare(), "Home\nA\nB\nC\nD\nE\nF", TOP, Matching.ADDRESS);
+        for (int round = 0; round < 30; round++) {
+            String wishes = IntStream.range(0, 9)
+                    .mapToObj(page -> "%c,%s"
+                            .formatted(
+                                    'A' + page,
+                                    List.of("a", "b", "c", "d", "e", "f", "g", "h", "-", "")
+                                            .get(random.nextInt(10))))
+                    .collect(joining("\n", "title,slug\n", ""));
+            ImportPlan plan = plan(site, wishes, TOP, Matching.TITLE);
+            Site after = done(site, plan);
+            for (ImportRow row : plan.rows()) {
+                if (row.why().startsWith("Its address stays")) {
+                    String wanted = row.why().replaceAll("(?s).*“(.*)”.*", "$1");
+                    assertTrue(
+                            wanted.equals("-")
+                                    || Addresses.find(after, "/" + wanted).isPresent(),
+                            wishes);
+                }
+            }
+        }
+    }
+
     /** A table that was taken out, changed in a spreadsheet, and brought back. */
     @Test
     public void addressesWrittenAnew_areSlugsOfPagesKnownById_andMoveNone() {
