@@ -50,7 +50,9 @@ export function Fits(props: {
           ariaLabelForHandle="Width of the screen"
           ariaValueTextFormatterForHandle={(at) => `${at} px`}
         />
-        <span>Screen {width} px wide</span>
+        <span>
+          Screen {width} px wide <span className="hint">without a scroll bar</span>
+        </span>
       </div>
       {answer.value.map((fit) => (
         <RowFit key={`${fit.zone} ${fit.menu}`} {...props} fit={fit} onWidth={setWidth} />
