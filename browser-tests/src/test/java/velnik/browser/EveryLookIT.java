@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.Media;
 import java.util.ArrayList;
@@ -108,6 +109,40 @@ public class EveryLookIT extends LookTest {
                 visitor.complainsOfNothing();
             }
         }
+    }
+
+    /** Read from the right, in the colours of somebody's system, and four times as big as usual. */
+    @Test(dataProvider = "looks")
+    public void everyLook_isWhole_howeverItIsRead(String look) {
+        mara.publishesAtOnce(
+                "{'kind':'setLook','look':'" + look + "'},{'kind':'setDetails','language':'ar','name':'حوض السفن'}");
+        Visitor visitor = new Visitor(
+                velnik,
+                opened(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setForcedColors(ForcedColors.ACTIVE)));
+        for (int[] size : new int[][] {{1280, 800}, {320, 200}}) {
+            visitor.page().setViewportSize(size[0], size[1]);
+            visitor.opens("/repairs/engines");
+            String where = look + " at " + size[0];
+            assertThat(visitor.page().locator("html")).hasAttribute("dir", "rtl");
+            assertEquals(visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, where);
+            assertEquals(
+                    visitor.page()
+                            .locator("h1")
+                            .evaluate("heading => { const range = document.createRange();"
+                                    + " range.selectNodeContents(heading); const words = range.getBoundingClientRect();"
+                                    + " return words.left >= 0 && words.right <= innerWidth; }"),
+                    true,
+                    where);
+            visitor.isAccessible(where + " from the right, in forced colours");
+        }
+        visitor.page().setViewportSize(1280, 800);
+        Object marks = visitor.page()
+                .evaluate("[...document.querySelectorAll('nav [aria-current=page]')].filter(a => a.checkVisibility())"
+                        + ".map(a => getComputedStyle(a).textDecorationLine)");
+        assertTrue(marks.toString().contains("underline"), look + ": what says where one is: " + marks);
+        visitor.complainsOfNothing();
     }
 
     /** A font that arrives long after the first drawing. */
