@@ -135,7 +135,6 @@ public class EveryLookIT extends LookTest {
                                     + " return words.left >= 0 && words.right <= innerWidth; }"),
                     true,
                     where);
-            visitor.isAccessible(where + " from the right, in forced colours");
         }
         visitor.page().setViewportSize(1280, 800);
         Object marks = visitor.page()
