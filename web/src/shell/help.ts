@@ -331,24 +331,31 @@ export const HELP: readonly HelpTopic[] = [
   },
 ];
 
-/** Milliseconds that a control is pointed at, and that a screen has to come. */
-const POINTED = 4_000;
-const PATIENCE = 3_000;
+/** Milliseconds that a screen has to come, and between two looks for the control on it. */
+const PATIENCE = 30_000;
+const LOOK = 100;
 
-/** Scrolls to a control and draws a frame around it for a moment, once it is on the screen. */
+/**
+ * Scrolls to a control and draws a frame around it, once it is on the screen, however slowly that comes. The frame stays
+ * until the person presses something; who does so before it is there wants something else.
+ */
 export function pointAt(control: string): void {
+  const acted = new AbortController();
+  for (const act of ["pointerdown", "keydown"])
+    addEventListener(act, () => acted.abort(), { capture: true, signal: acted.signal });
   const until = performance.now() + PATIENCE;
   const look = () => {
     const found = document.querySelector<HTMLElement>(control);
+    if (acted.signal.aborted) return;
     if (!found) {
-      if (performance.now() < until) setTimeout(look, 100);
+      if (performance.now() < until) setTimeout(look, LOOK);
       return;
     }
     found.closest("details")?.setAttribute("open", "");
     found.scrollIntoView({ block: "nearest" });
     found.focus({ preventScroll: true });
     found.classList.add("pointed-at");
-    setTimeout(() => found.classList.remove("pointed-at"), POINTED);
+    acted.signal.addEventListener("abort", () => found.classList.remove("pointed-at"));
   };
   look();
 }
