@@ -5,11 +5,16 @@ import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNull;
 import static org.testng.Assert.assertTrue;
+import static velnik.core.importing.Plans.TOP;
+import static velnik.core.importing.Plans.done;
+import static velnik.core.importing.Plans.plan;
+import static velnik.core.importing.Plans.read;
+import static velnik.core.importing.Plans.shape;
+import static velnik.core.importing.Plans.small;
+import static velnik.core.importing.Plans.told;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -29,7 +34,6 @@ import velnik.core.exchange.SiteCsv;
 import velnik.core.importing.ImportChoices.Matching;
 import velnik.core.importing.ImportRow.Verdict;
 import velnik.core.outline.Place;
-import velnik.core.reach.Openings;
 import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
@@ -44,60 +48,6 @@ import velnik.core.undo.Undoing;
 /** What reading files in does to a site. */
 public class ImportPlanTest {
     private static final AddressWriter ROOT = AddressWriter.fromRoot();
-    private static final Destination TOP = new Destination.Pages(null);
-
-    private static Site small() {
-        return read(Site.bare(), "Home\nHire\n  Canoes\n  Kayaks\nRepairs /fix", TOP, Matching.ADDRESS);
-    }
-
-    private static ImportPlan plan(Site site, String text, Destination to, Matching matching, String... without) {
-        return plan(site, List.of(new SourceFile("file", text)), to, matching, without);
-    }
-
-    private static ImportPlan plan(
-            Site site, List<SourceFile> files, Destination to, Matching matching, String... without) {
-        return switch (FileFormat.read(files)) {
-            case FileRead.NotRead not -> throw new AssertionError(not.sentence());
-            case Found found ->
-                ImportPlan.of(
-                        site,
-                        found,
-                        new ImportChoices(to, matching, Set.of(without)),
-                        key -> "new-" + site.pages().size() + "-" + key,
-                        Circumstances.NOBODY);
-        };
-    }
-
-    private static Site done(Site site, ImportPlan plan) {
-        assertNull(plan.refused());
-        return plan.changes().isEmpty()
-                ? site
-                : ((Outcome.Applied) Changes.applyAll(site, plan.changes(), Circumstances.NOBODY)).site();
-    }
-
-    private static Site read(Site site, String text, Destination to, Matching matching) {
-        return done(site, plan(site, text, to, matching));
-    }
-
-    private static String told(ImportPlan plan) {
-        return plan.rows().stream()
-                .map(row -> row.key() + " " + row.verdict() + " " + row.level() + " " + row.title() + " " + row.leads()
-                        + row.fields().stream()
-                                .map(field ->
-                                        " [" + field.field() + ": " + field.before() + " > " + field.after() + "]")
-                                .collect(joining())
-                        + (row.why().isEmpty() ? "" : " – " + row.why()))
-                .collect(joining("\n"));
-    }
-
-    private static String shape(Site site) {
-        return site.pages().walk().stream()
-                .filter(row -> !row.value().kind().isBuiltIn())
-                .map(row ->
-                        site.pages().levelOf(row.id()) + " " + row.value().title() + " " + Addresses.of(site, row.id())
-                                + " " + row.value().reach() + " " + row.value().kind())
-                .collect(joining("\n"));
-    }
 
     @DataProvider
     public Object[][] plans() {
@@ -183,135 +133,6 @@ public class ImportPlanTest {
         assertEquals(
                 told(plan(small(), "title,slug\nRepairs,mend", TOP, Matching.TITLE)),
                 "p0 CHANGE 1 Repairs /fix [Address: fix > mend]");
-    }
-
-    @Test
-    public void slugsOfManyPages_areHandedOn_whicheverRowComesFirst_andNobodyGetsWhatStays() {
-        Site site = read(Site.bare(), "Home\nTides\n  May\n  June\n  July\n  August\nNews", TOP, Matching.ADDRESS);
-        ImportPlan plan = plan(site, """
-                title,slug
-                May,june
-                June,july
-                July,may
-                August,june
-                News,sitemap.xml
-                Home,front
-                High water,tides""", TOP, Matching.TITLE);
-        assertEquals(told(plan), """
-                p0 CHANGE 1 May /tides/may [Address: may > june]
-                p1 CHANGE 1 June /tides/june [Address: june > july]
-                p2 CHANGE 1 July /tides/july [Address: july > may]
-                p3 SKIP 1 August /tides/august – Its address stays: “june” is taken or cannot be one.
-                p4 SKIP 1 News /news – Its address stays: “sitemap.xml” is taken or cannot be one.
-                p5 SKIP 1 Home / – It is there already.
-                p6 ADD 1 High water /tides-2 – /tides is taken.""");
-        assertEquals(shape(done(site, plan)), """
-                1 Home / OPEN PAGE
-                1 Tides /tides OPEN PAGE
-                2 May /tides/june OPEN PAGE
-                2 June /tides/july OPEN PAGE
-                2 July /tides/may OPEN PAGE
-                2 August /tides/august OPEN PAGE
-                1 News /news OPEN PAGE
-                1 High water /tides-2 OPEN PAGE""");
-        // August keeps its slug, so that July gets none, nor June that of July, nor May that of June.
-        assertEquals(
-                told(plan(site, "title,slug\nMay,june\nJune,july\nJuly,august\nAugust,?", TOP, Matching.TITLE))
-                        .lines()
-                        .filter(row -> row.contains("SKIP"))
-                        .count(),
-                4);
-        // A page to be added comes first.
-        assertEquals(told(plan(site, "title,slug\nNews,weather\nWeather,", TOP, Matching.TITLE)), """
-                p0 SKIP 1 News /news – Its address stays: “weather” is taken or cannot be one.
-                p1 ADD 1 Weather /weather""");
-    }
-
-    /** Any wishes of pages side by side, some of them added: what is planned can be done, and nobody stays for nothing. */
-    @Test(dataProvider = "seeds")
-    public void anyWishesForSlugs_canBeMet_unlessSomebodyElseHasThem(int seed) {
-        Random random = new Random(seed);
-        Site site = read(Site.bare(), "Home\nA\nB\nC\nD\nE\nF", TOP, Matching.ADDRESS);
-        for (int round = 0; round < 30; round++) {
-            String wishes = IntStream.range(0, 9)
-                    .mapToObj(page -> "%c,%s"
-                            .formatted(
-                                    'A' + page,
-                                    List.of("a", "b", "c", "d", "e", "f", "g", "h", "-", "")
-                                            .get(random.nextInt(10))))
-                    .collect(joining("\n", "title,slug\n", ""));
-            ImportPlan plan = plan(site, wishes, TOP, Matching.TITLE);
-            Site after = done(site, plan);
-            for (ImportRow row : plan.rows()) {
-                if (row.why().startsWith("Its address stays")) {
-                    String wanted = row.why().replaceAll("(?s).*“(.*)”.*", "$1");
-                    assertTrue(
-                            wanted.equals("-")
-                                    || Addresses.find(after, "/" + wanted).isPresent(),
-                            wishes);
-                }
-            }
-        }
-    }
-
-    /** A table that was taken out, changed in a spreadsheet, and brought back. */
-    @Test
-    public void addressesWrittenAnew_areSlugsOfPagesKnownById_andMoveNone() {
-        Site site = small();
-        String table = SiteCsv.pages(site);
-        assertEquals(verdicts(plan(site, table, TOP, Matching.ADDRESS)), "SKIP SKIP SKIP SKIP SKIP");
-        String hire = "\"Hire\",\"/hire\"";
-        assertEquals(
-                told(plan(site, table.replace("/hire/canoes", "/hire/open-canoes"), TOP, Matching.ADDRESS))
-                        .lines()
-                        .filter(row -> row.contains("CHANGE"))
-                        .collect(joining()),
-                "p2 CHANGE 2 Canoes /hire/canoes [Address: canoes > open-canoes]");
-        assertEquals(
-                shape(read(site, table.replace("\"/hire", "\"/boats"), TOP, Matching.ADDRESS)),
-                shape(site).replace("/hire", "/boats"));
-        assertTrue(table.contains(hire));
-        assertEquals(
-                told(plan(site, table.replace(hire, "\"Hire\",\"/fix/hire\""), TOP, Matching.ADDRESS))
-                        .lines()
-                        .filter(row -> row.contains("stays"))
-                        .collect(joining()),
-                "p2 SKIP 2 Hire /hire – It stays at the top level: pages that are there are not moved.");
-        assertEquals(told(plan(site, "Kayaks\nRepairs\n  Canoes", TOP, Matching.TITLE)), """
-                p0 SKIP 1 Kayaks /hire/kayaks – It is there already.
-                p1 SKIP 1 Repairs /fix – It is there already.
-                p2 SKIP 2 Canoes /hire/canoes – It stays under Hire: pages that are there are not moved.""");
-    }
-
-    private static String verdicts(ImportPlan plan) {
-        return plan.rows().stream()
-                .filter(row -> row.part() == ImportRow.Part.PAGES)
-                .map(row -> row.verdict().name())
-                .collect(joining(" "));
-    }
-
-    /** As far as a table of items says it; what cannot be is passed over. */
-    @Test
-    public void howItemsShow_comesBackAsItWasWritten() {
-        String head = "Menu,Level,Label,Leads to,Shows to,On,Not shown because,Icon,Picture,Accent,Note,Tab,"
-                + "Search engines,Hook,Arrangement,Opens";
-        String boats = "Deck,1,Boats,/hire,everyone,wide screens,,boat,,accent,For a day,same,ordinary,boats,"
-                + "three side by side,across the row";
-        String tides = "Deck,1,Tides,https://tides.example,everyone,phones,,,,,,new,not vouched for,,as a list,"
-                + "under the item";
-        String odd = "Deck,1,Odd,/fix,nobody,boats,,no such icon,,yes?,%s,old,?,1 2,in a heap,beside"
-                .formatted("x".repeat(300));
-        String plain = "Deck,1,Odd,/fix,everyone,every device,,,,,,same,ordinary,,as a list,under the item";
-        ImportPlan plan = plan(small(), String.join("\n", head, boats, tides, odd), TOP, Matching.ADDRESS);
-        assertTrue(told(plan).contains("Shows to, Not shown because and Picture"), told(plan));
-        Site site = done(small(), plan);
-        assertEquals(
-                SiteCsv.items(site, Openings.at(site, Instant.EPOCH))
-                        .lines()
-                        .map(row -> row.replace("\"", ""))
-                        .filter(row -> row.startsWith("Deck"))
-                        .collect(joining("\n")),
-                String.join("\n", boats, tides, plain));
     }
 
     @Test
