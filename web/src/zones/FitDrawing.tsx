@@ -2,25 +2,32 @@ import type { CSSProperties } from "react";
 import type { FitDto } from "../api/client";
 
 /** Pixels of the visitor's page, of which a line of the drawing has as many. */
-const LINE = 40;
+const ROW = 40;
+const LABEL = 30;
 
-/** A row of menu items to scale: what room it has on the screen, and what stands where in it. */
-export function FitDrawing({ shown }: { readonly shown: FitDto["shown"] }) {
-  if (shown.state === "AWAY") return null;
-  const { width: screen, room, lines } = shown;
+/** To scale: what room a menu has on the screen, and what stands where in it; of a column, the labels that are too long. */
+export function FitDrawing({ fit }: { readonly fit: FitDto }) {
+  const { width: screen, room, lines, state } = fit.shown;
+  if (state === "AWAY") return null;
   const percent = (length: number) => `${(length / screen) * 100}%`;
   return (
     <div className="fit-screen" style={{ width: screen }} aria-hidden="true">
       <div
-        className="fit-room"
-        style={{ width: percent(room), "--px": `${100 / screen}cqw`, "--line": LINE } as CSSProperties}
+        className={`fit-room ${sideOf(fit)}`}
+        style={
+          {
+            width: percent(room),
+            "--px": `${100 / screen}cqw`,
+            "--line": fit.across ? ROW : LABEL,
+          } as CSSProperties
+        }
       >
         {lines.map((line, index) => (
           <div className="fit-line" key={index}>
             {line.map(({ label, iconAlone, start, width }) => (
               <span
                 key={start}
-                className="fit-box"
+                className={`fit-box ${!fit.across && state === "WRAPS" ? "is-long" : ""}`}
                 title={`${label}: ${Math.round(width)} px`}
                 style={{
                   insetInlineStart: `calc(${start} * var(--px))`,
@@ -35,4 +42,9 @@ export function FitDrawing({ shown }: { readonly shown: FitDto["shown"] }) {
       </div>
     </div>
   );
+}
+
+function sideOf({ zone, across }: FitDto): string {
+  if (across || zone === "FOOTER" || zone === "ABOVE" || zone === "BELOW") return "";
+  return zone === "BESIDE" ? "at-end" : "at-start";
 }

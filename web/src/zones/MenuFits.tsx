@@ -7,25 +7,25 @@ import { onPages, useRowsElsewhere } from "./RowsElsewhere";
 /** Pixels; what is told of a menu holds for every width. */
 const ANY = 1024;
 
-/** From which width of the screen on a menu that stands across on a page does so in one line. */
+/** From which width of the screen on a menu of a page stands in one line, or each of its labels does. */
 export function MenuFits(props: { readonly revision: number; readonly page: string; readonly menu: string }) {
   const { revision, page, menu } = props;
   const answer = useAnswer(["fit", page], `${revision} ${ANY}`, (signal) => api.fit(page, ANY, signal));
   const elsewhere = useRowsElsewhere(revision, page);
   return (
     <>
-      <Answered answer={answer} what="how its row fits">
+      <Answered answer={answer} what="how it fits">
         {(fits) =>
           fits
             .filter((fit) => fit.menu === menu)
             .map((fit) => (
               <p className="hint" key={fit.zone}>
-                {ZONE_WORDS[fit.zone]}: {fit.holds} <Link to="/zones">How rows fit</Link>
+                {ZONE_WORDS[fit.zone]}: {fit.holds} <Link to="/zones">How menus fit</Link>
               </p>
             ))
         }
       </Answered>
-      <Answered answer={elsewhere} what="how its row fits on other pages">
+      <Answered answer={elsewhere} what="how it fits on other pages">
         {(rows) =>
           rows
             .filter((row) => row.menu === menu)

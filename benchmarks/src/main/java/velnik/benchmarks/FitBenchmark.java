@@ -10,9 +10,11 @@ import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
+import velnik.core.fit.ColumnFit;
 import velnik.core.fit.Laid;
 import velnik.core.fit.RowClass;
 import velnik.core.fit.RowFit;
+import velnik.core.fit.Spans;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Branch;
@@ -72,13 +74,19 @@ public class FitBenchmark {
 
     /** Measured anew, and where of all widths it stands in one line. */
     @Benchmark
-    public List<RowFit.Span> allWidths() {
+    public List<Spans.Span> allWidths() {
         return RowFit.of(site, navigation).getFirst().holds();
+    }
+
+    /** The labels of the same items one under the other in the drawer, and where of all widths each has its line. */
+    @Benchmark
+    public List<Spans.Span> labels() {
+        return ColumnFit.of(site, navigation).getFirst().holds();
     }
 
     /** The rows of all pages, with what is told of each. */
     @Benchmark
-    public List<List<RowFit.Span>> allPages() {
+    public List<List<Spans.Span>> allPages() {
         return RowClass.of(site, menus).stream().map(row -> row.fit().holds()).toList();
     }
 }

@@ -1,6 +1,7 @@
 package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.util.stream.Collectors.toMap;
 import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Locator;
@@ -8,11 +9,14 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Rows of menus and the room they have: what is reckoned, beside what a browser does. */
+/** Menus and the room they have: what is reckoned, beside what a browser does. */
 public class FitIT extends UndoneTest {
     private static final int LABELS = 300;
 
@@ -29,15 +33,39 @@ public class FitIT extends UndoneTest {
             + "   return Math.abs(width - shown) <= 2 ? [] : [`${label}: ${width}, shown ${shown}`]; }); }";
 
     /** Rows that have another room than reckoned, by more than two pixels, or other lines. */
-    private static final String UNLIKE_ROWS = "fits => fits.flatMap(({ zone, shown }) => {"
-            + " const list = document.querySelector(`[data-zone=${zone}] .across > ul`);"
-            + " const tops = [...list.children].map(item => Math.round("
-            + "   (item.getClientRects().length ? item : item.firstElementChild).getBoundingClientRect().top));"
-            + " const room = list.getBoundingClientRect().width;"
-            + " const lines = new Set(tops).size;"
-            + " const alike = room === 0 ? shown.state === 'AWAY'"
-            + "   : Math.abs(shown.room - room) <= 2 && shown.lines.length === lines;"
-            + " return alike ? [] : [`${zone}: ${shown.says}, ${shown.room} px; shown ${room} px, ${lines}`]; })";
+    private static final String UNLIKE_ROWS =
+            "fits => fits.filter(({ across }) => across).flatMap(({ zone, shown }) => {"
+                    + " const list = document.querySelector(`[data-zone=${zone}] .across > ul`);"
+                    + " const tops = [...list.children].map(item => Math.round("
+                    + "   (item.getClientRects().length ? item : item.firstElementChild).getBoundingClientRect().top));"
+                    + " const room = list.getBoundingClientRect().width;"
+                    + " const lines = new Set(tops).size;"
+                    + " const alike = room === 0 ? shown.state === 'AWAY'"
+                    + "   : Math.abs(shown.room - room) <= 2 && shown.lines.length === lines;"
+                    + " return alike ? [] : [`${zone}: ${shown.says}, ${shown.room} px; shown ${room} px, ${lines}`]; })";
+
+    /** Labels one under the other that break where it is reckoned that they do not, or the other way round. */
+    private static final String UNLIKE_COLUMNS = "fits => fits.filter(({ across }) => !across).flatMap(fit => {"
+            + " const { zone, shown } = fit;"
+            + " const broken = shown.state === 'WRAPS' ? shown.lines.map(([box]) => box.label) : [];"
+            + " const labels = [...document.querySelectorAll(`[data-zone=${zone}] .label`)]"
+            + "   .filter(label => label.checkVisibility() && !label.closest('.flying-out ul ul'));"
+            + " if (labels.length === 0) return shown.state === 'AWAY' ? [] : [`${zone}: nothing shown, ${shown.says}`];"
+            + " return labels.flatMap(label => {"
+            + "   const words = document.createRange();"
+            + "   words.selectNodeContents(label);"
+            + "   const lines = new Set([...words.getClientRects()].map(({ top }) => Math.round(top))).size;"
+            + "   const told = broken.includes(label.textContent);"
+            + "   return (lines > 1) === told ? []"
+            + "     : [`${zone}: ${label.textContent} in ${lines}, ${shown.says}, ${shown.room} px`]; }); })";
+
+    /** Labels that something else lies over. */
+    private static final String LAID_OVER = "() => [...document.querySelectorAll('.folding .label')].flatMap(label => {"
+            + " const counts = label.closest('li').querySelectorAll(':scope > details > summary > .count');"
+            + " return [...counts].filter(count => [...label.getClientRects()].some(line => {"
+            + "   const other = count.getBoundingClientRect();"
+            + "   return other.width > 0 && line.right > other.left && line.left < other.right"
+            + "     && line.bottom > other.top && line.top < other.bottom; })).map(() => label.textContent); })";
 
     private static final String LATIN =
             "Hire Repairs Moorings Café Courses Waffles fjord AVAILABLE To Type “Quay” — affine £12.50 50% off Q&A l’été";
@@ -84,24 +112,37 @@ public class FitIT extends UndoneTest {
 
     /** In a look and a type, signs instead of what stands in zones, across; and visitors get it. */
     private void showsSigns(String look, String type, List<String> labels, String... zones) {
+        List<String> items = new ArrayList<>();
+        for (int label = 0; label < labels.size(); label++) {
+            items.add(item("sign" + label, "signs", label == 0 ? null : "sign" + (label - 1), null, labels.get(label)));
+        }
+        shows(look, type, items, Stream.of(zones).collect(toMap(zone -> zone, zone -> "ACROSS")));
+    }
+
+    /** @param page it leads to; null for words alone */
+    private static String item(String id, String parent, @Nullable String after, @Nullable String page, String label) {
+        return "{'id':'" + id + "','place':{'parent':'" + parent + "','after':" + quoted(after) + ",'anchor':null},"
+                + "'kind':{'kind':'" + (page == null ? "TEXT" : "PAGE") + "','page':" + quoted(page)
+                + ",'carries':null,'address':null,'file':null,'menu':null,'list':null,'words':null,'side':null},"
+                + "'label':'" + label + "'}";
+    }
+
+    private static String quoted(@Nullable String text) {
+        return text == null ? "null" : "'" + text + "'";
+    }
+
+    /** @param forms in which they stand, by zone */
+    private void shows(String look, String type, List<String> items, Map<String, String> forms) {
         List<String> changes = new ArrayList<>();
         changes.add("{'kind':'setLook','look':'" + look + "'}");
         changes.add("{'kind':'setToken','token':'TYPE','value':'" + type + "'}");
         changes.add("{'kind':'addMenu','menu':'signs','after':null,'name':'Signs'}");
-        List<String> items = new ArrayList<>();
-        for (int label = 0; label < labels.size(); label++) {
-            items.add("{'id':'sign" + label + "','place':{'parent':'signs','after':"
-                    + (label == 0 ? "null" : "'sign" + (label - 1) + "'")
-                    + ",'anchor':null},'kind':{'kind':'TEXT','page':null,'carries':null,'address':null,'file':null,"
-                    + "'menu':null,'list':null,'words':null,'side':null},'label':'" + labels.get(label) + "'}");
-        }
-        changes.add("{'kind':'addItems','items':[" + String.join(",", items) + "]}");
-        for (String zone : zones) {
-            changes.add("{'kind':'assignMenus','zone':'" + zone + "','scope':{'kind':'EVERYWHERE','page':null,"
-                    + "'layout':null,'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'signs','form':'ACROSS',"
-                    + "'size':null,'alignment':'START','width':null,'gap':null,'overflow':null,'fromLevel':1,"
-                    + "'levels':null,'currentBranchOnly':false}],'before':null,'after':null}}");
-        }
+        items.forEach(item -> changes.add("{'kind':'addItems','items':[" + item + "]}"));
+        forms.forEach((zone, form) ->
+                changes.add("{'kind':'assignMenus','zone':'" + zone + "','scope':{'kind':'EVERYWHERE','page':null,"
+                        + "'layout':null,'pages':null},'says':{'kind':'INSTEAD','menus':[{'menu':'signs','form':'"
+                        + form + "','size':null,'alignment':'START','width':null,'gap':null,'overflow':null,"
+                        + "'fromLevel':1,'levels':3,'currentBranchOnly':false}],'before':null,'after':null}}"));
         mara.sends(String.join(",", changes));
         mara.publishesWhatWaits();
     }
@@ -139,6 +180,35 @@ public class FitIT extends UndoneTest {
         }
     }
 
+    /** Where each form stands one under the other, at every usual width and some between: the same labels break. */
+    @Test(dataProvider = "looks")
+    public void labelsOneUnderTheOther_breakWhereReckoned(String look) {
+        List<String> items = List.of(
+                item("first", "signs", null, null, "Tide tables of the creek"),
+                item("second", "signs", "first", "repairs", "Repairs and refits in winter"),
+                item("beneath", "second", null, "courses", "Lessons"),
+                item("third", "signs", "second", null, "Storage, cradles and slipways"),
+                item("fourth", "third", null, "moorings", "Under cover, up to nine metres"),
+                item("fifth", "third", "fourth", null, "Berths"),
+                item("sixth", "fifth", null, null, "By the day, by the week and for the season"),
+                item("seventh", "signs", "third", "home", "Where all the boats are at home"));
+        Map<String, String> forms = Map.of(
+                "HEADER", "ACROSS",
+                "SIDEBAR", "DOWN",
+                "BESIDE", "FLYING_OUT",
+                "BELOW", "FOLDING",
+                "FOOTER", "COLUMNS",
+                "PHONE_DRAWER", "FOLDING");
+        shows(look, "", items, forms);
+        Page page = new Visitor(velnik, wide()).page();
+        for (int width : List.of(2200, 1500, 1280, 1024, 961, 960, 768, 390, 320)) {
+            opens(page, width);
+            page.evaluate("() => document.querySelectorAll('.zone details, .drawer').forEach(it => it.open = true)");
+            assertEquals(page.evaluate(UNLIKE_COLUMNS, fits(width)), List.of(), look + " at " + width);
+            assertEquals(page.evaluate(LAID_OVER), List.of(), look + " at " + width);
+        }
+    }
+
     /** On a tablet the header goes on in a second line; its owner finds that out, and lets the last items go behind a word. */
     @Test
     public void owner_makesAHeaderFitATablet() {
@@ -149,7 +219,7 @@ public class FitIT extends UndoneTest {
         header.getByText("1024 wraps").click();
         assertThat(header.getByRole(AriaRole.STATUS)).containsText("1024 px: In 2 lines; 210 px too long for one.");
         assertThat(header.locator(".fit-line")).hasCount(2);
-        mara.isAccessible("how rows fit");
+        mara.isAccessible("how menus fit");
 
         page.getByRole(AriaRole.SLIDER).focus();
         mara.presses("ArrowRight");
@@ -168,7 +238,7 @@ public class FitIT extends UndoneTest {
         Locator elsewhere = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Rows of other pages"));
         assertThat(elsewhere).containsText("Header: Short on Group bookings");
         mara.clicks("See Group bookings");
-        assertThat(page.getByText("How rows fit on Group bookings")).isVisible();
+        assertThat(page.getByText("How menus fit on Group bookings")).isVisible();
         assertThat(elsewhere).containsText("Header: Main on Home and ");
         mara.opensScreen("Menus");
         mara.chooses("Main");

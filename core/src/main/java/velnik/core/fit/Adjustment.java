@@ -13,11 +13,11 @@ import velnik.core.site.Placing.Size;
 import velnik.core.site.Placing.Width;
 
 /**
- * Something by which a row that is too long needs less room, or has more.
+ * Something by which what is too long needs less room, or has more.
  *
  * @param holds whether it stands in one line then
  * @param over by how many pixels it is too long then; 0 where it holds
- * @param count of letters or items that are meant, or that go behind something; 0 where there are none
+ * @param count of letters or items that are meant, or that go behind something, or percent; 0 where there are none
  */
 public record Adjustment(Kind kind, boolean holds, double over, int count) {
 
@@ -27,6 +27,8 @@ public record Adjustment(Kind kind, boolean holds, double over, int count) {
         TIGHT_GAP,
         SMALL_TYPE,
         TIGHT_AND_SMALL,
+        /** The columns at the sides of every page, by percent of what the look gives them. */
+        WIDER_SIDES,
         /** Items that have an icon show it in the place of their words. */
         ICONS_ALONE,
         /** So many letters less, in all labels together. */

@@ -21,6 +21,9 @@ record Brand(double em, double shape) {
     private static final double BETWEEN = 0.6;
     private static final double MOST = 14;
 
+    /** Where it does not stand before menus. */
+    static final Brand NONE = new Brand(0, 0);
+
     static Brand of(Site site, Type type) {
         Details details = site.details();
         @Nullable

@@ -2,7 +2,7 @@ package velnik.core.fit;
 
 import java.util.List;
 import java.util.Map;
-import velnik.core.fit.RowFit.Span;
+import velnik.core.fit.Spans.Span;
 import velnik.core.site.Zone;
 import velnik.core.text.Messages;
 
@@ -18,19 +18,32 @@ public final class FitWords {
      * @param spans as {@link RowFit#holds} gives them
      */
     public static String holds(RowFit fit, List<Span> spans) {
+        return holds("row", fit.zone(), spans);
+    }
+
+    /**
+     * Where each label stands in one line.
+     *
+     * @param spans as {@link ColumnFit#holds} gives them
+     */
+    public static String holds(ColumnFit fit, List<Span> spans) {
+        return holds("column", fit.zone(), spans);
+    }
+
+    private static String holds(String what, Zone zone, List<Span> spans) {
         if (spans.isEmpty()) {
-            return WORDS.say("holds.never");
+            return WORDS.say(what + ".never");
         }
-        int least = fit.zone() == Zone.HEADER ? Lengths.NARROW + 1 : RowFit.LEAST;
-        int most = fit.zone() == Zone.PHONE_DRAWER ? Lengths.NARROW : RowFit.MOST;
+        int least = zone == Zone.HEADER ? Lengths.NARROW + 1 : Spans.LEAST;
+        int most = zone == Zone.PHONE_DRAWER ? Lengths.NARROW : Spans.MOST;
         if (spans.equals(List.of(new Span(least, most)))) {
-            return WORDS.say("holds.always");
+            return WORDS.say(what + ".always");
         }
         List<String> said = spans.stream()
                 .map(span ->
                         WORDS.say(span.to() == most ? "span.from" : span.from() == least ? "span.to" : "span", span))
                 .toList();
-        return WORDS.say("holds", Map.of("spans", WORDS.list(said)));
+        return WORDS.say(what + ".holds", Map.of("spans", WORDS.list(said)));
     }
 
     /** That its figures are not exact. */
@@ -41,7 +54,7 @@ public final class FitWords {
     /** How it stands at one width. */
     public static String at(RowFit fit, Laid laid) {
         return WORDS.say(
-                "at." + laid.state().name(),
+                "row.at." + laid.state().name(),
                 Map.of(
                         "zone",
                         fit.zone().name(),
@@ -55,6 +68,21 @@ public final class FitWords {
                         laid.behind(),
                         "word",
                         fit.more()));
+    }
+
+    /** How its labels stand at one width. */
+    public static String at(ColumnFit fit, Stacked stacked) {
+        return WORDS.say(
+                "column.at." + stacked.state().name(),
+                Map.of(
+                        "zone",
+                        fit.zone().name(),
+                        "spare",
+                        (long) Math.floor(-stacked.over()),
+                        "over",
+                        (long) Math.ceil(stacked.over()),
+                        "labels",
+                        stacked.tooLong().size()));
     }
 
     public static String adjustment(Adjustment adjustment) {

@@ -1,6 +1,7 @@
 package velnik.core.fit;
 
 import org.jspecify.annotations.Nullable;
+import velnik.core.navigation.Navigation;
 import velnik.core.site.Look;
 import velnik.core.site.Placing;
 import velnik.core.site.Token;
@@ -14,6 +15,9 @@ final class Lengths {
 
     /** What the footer says of the business, in rems. */
     private static final int IMPRINT = 18;
+
+    /** Between two things, in pixels. */
+    private static final int LINE = 1;
 
     private final Look look;
     private final Tuning tuning;
@@ -34,6 +38,11 @@ final class Lengths {
 
     boolean isNarrow() {
         return screen <= NARROW;
+    }
+
+    /** Whether menus of the zone are not on the page, or in the drawer. */
+    boolean isAway(Zone zone) {
+        return zone == Zone.HEADER && isNarrow() || zone == Zone.PHONE_DRAWER && !isNarrow();
     }
 
     /** Between items, for one that is placed so. */
@@ -81,16 +90,27 @@ final class Lengths {
     /** @param sidebar whether something stands there; {@code beside} likewise */
     record Around(boolean sidebar, boolean beside) {
         static final Around NOTHING = new Around(false, false);
+
+        static Around of(Navigation navigation) {
+            return new Around(
+                    !navigation.in(Zone.SIDEBAR).isEmpty(),
+                    !navigation.in(Zone.BESIDE).isEmpty());
+        }
     }
 
     private double room(Zone zone, Around around, Brand name) {
         return switch (zone) {
-            case HEADER -> look == Look.STAITHE ? edged(screen) - name.width(this) - 2.2 * rem : edged(screen);
+            case HEADER ->
+                switch (look) {
+                    case STAITHE -> edged(screen) - name.width(this) - 2.2 * rem;
+                    case WEIR, TIDETABLE -> edged(screen);
+                    case TOWPATH -> header() - 3.4 * rem - LINE;
+                };
             case ABOVE, BELOW -> middle(around) - 2 * pad();
             case SIDEBAR -> isNarrow() ? ground() - 2 * pad() : sidebar() - 1.5 * rem - pad();
             case BESIDE -> isNarrow() ? ground() - 2 * pad() : beside() - 1.5 * rem - pad();
             case FOOTER -> footer();
-            case PHONE_DRAWER -> screen - 2.4 * rem;
+            case PHONE_DRAWER -> screen - (look.hasSheet() ? 2 * pad() : 2.4 * rem);
         };
     }
 
@@ -115,7 +135,12 @@ final class Lengths {
 
     /** What lies beside a header that stands at the side. */
     private double besideHeader() {
-        return look.isHeaderBeside() && !isNarrow() ? screen - 18.5 * rem * factor(Token.SIDES) : screen;
+        return look.isHeaderBeside() && !isNarrow() ? screen - header() : screen;
+    }
+
+    /** That stands at the side. */
+    private double header() {
+        return 18.5 * rem * factor(Token.SIDES);
     }
 
     private double ground() {

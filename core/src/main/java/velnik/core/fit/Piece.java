@@ -61,7 +61,14 @@ record Piece(
     private static final double BESIDE_ARROW = 0.35;
     private static final double BEFORE_ARROW = 0.55;
 
+    /** With words as heavy as the item asks for. */
     static Piece of(NavigationRow row, Device device, Type type, Messages words, String name) {
+        boolean strong = row.appearance().weight() == Appearance.Weight.STRONG;
+        return of(row, device, type, strong ? BOLD : type.textWeight(), words, name);
+    }
+
+    /** @param weight of its words */
+    static Piece of(NavigationRow row, Device device, Type type, int weight, Messages words, String name) {
         if (row.target() instanceof Target.ToChannels(var channels)) {
             return new Piece(
                     row.label(),
@@ -83,7 +90,6 @@ record Piece(
         boolean opens = block || row.opensOn(device);
         boolean icon = Icons.drawingOf(appearance.icon()) != null;
         boolean alone = icon && appearance.iconAlone();
-        int weight = appearance.weight() == Appearance.Weight.STRONG ? BOLD : type.textWeight();
         Face face = Face.of(type.text());
         double told = (icon ? AFTER_ICON : 0) + face.width(label, weight);
         double ems = (appearance.picture() == null ? 0 : PICTURE + AFTER_PICTURE)
@@ -124,15 +130,24 @@ record Piece(
      * @param em the size of the menu's type
      */
     double width(Lengths lengths, Zone zone, double em) {
-        double words = ems * em + rems * lengths.rem();
+        return Math.max(line(lengths, zone, em), noteEms * em);
+    }
+
+    /** Likewise, without its note. */
+    double line(Lengths lengths, Zone zone, double em) {
+        double words = words(lengths, em);
         double rem = lengths.rem();
         double before = button ? lengths.inButton(zone) : 0;
-        double whole = switch (opener) {
+        return switch (opener) {
             case NONE -> before + words + before;
             case BESIDE ->
                 before + words + before + Math.max(LEAST, 2 * BESIDE_ARROW * rem + ARROW * PLAIN_BUTTON + LINE);
             case WORDS -> before + words + BEFORE_ARROW * rem + ARROW * em + LINE + BESIDE_ARROW * rem;
         };
-        return Math.max(whole, noteEms * em);
+    }
+
+    /** Likewise, of its picture, its icon and its words. */
+    double words(Lengths lengths, double em) {
+        return ems * em + rems * lengths.rem();
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import velnik.core.fit.Laid.State;
+import velnik.core.fit.Spans.Span;
 import velnik.core.html.VisitorWords;
 import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
@@ -24,15 +25,6 @@ import velnik.core.text.Messages;
  * usual one shows it so within a pixel or two, as long as the site's own fonts have all letters.
  */
 public final class RowFit {
-    /** Of screens, in pixels: wide, a small notebook, a tablet, a phone, a small phone. */
-    public static final List<Integer> WIDTHS = List.of(1280, 1024, 768, 390, 320);
-
-    public static final int LEAST = 320;
-    public static final int MOST = 2560;
-
-    /** Between what is looked at in search of where a row begins to hold. */
-    private static final int STEP = 8;
-
     private final ZoneMenu menu;
     private final Zone zone;
     private final Details details;
@@ -93,14 +85,11 @@ public final class RowFit {
     }
 
     static List<Standing> across(Site site, Navigation navigation) {
-        Lengths.Around around = new Lengths.Around(
-                !navigation.in(Zone.SIDEBAR).isEmpty(),
-                !navigation.in(Zone.BESIDE).isEmpty());
+        Lengths.Around around = Lengths.Around.of(navigation);
         List<Standing> across = new ArrayList<>();
         for (Zone zone : Zone.values()) {
             for (ZoneMenu menu : navigation.in(zone)) {
-                Placing.Form form = menu.presentation().form();
-                if ((zone == Zone.HEADER ? site.details().look().inHeader(form) : form) == Placing.Form.ACROSS) {
+                if (site.details().look().shows(zone, menu.presentation().form()) == Placing.Form.ACROSS) {
                     boolean between = zone == Zone.ABOVE || zone == Zone.BELOW;
                     across.add(new Standing(zone, menu, between ? around : Lengths.Around.NOTHING));
                 }
@@ -140,16 +129,16 @@ public final class RowFit {
     /**
      * As it stands there. Costs O(items).
      *
-     * @param screen its width in pixels, from {@link #LEAST} to {@link #MOST}
+     * @param screen its width in pixels, from {@link Spans#LEAST} to {@link Spans#MOST}
      */
     public Laid at(int screen) {
         Lengths lengths = lengths(screen);
-        return isAway(lengths) ? Laid.NOWHERE : row(lengths).at(lengths, room(lengths));
+        return lengths.isAway(zone) ? Laid.NOWHERE : row(lengths).at(lengths, room(lengths));
     }
 
     /** The usual widths of screens where it shows and is too long for one line, widest first. Costs O(items). */
     public List<Integer> tooLong() {
-        return WIDTHS.stream()
+        return Spans.WIDTHS.stream()
                 .filter(width -> {
                     State state = at(width).state();
                     return state != State.HOLDS && state != State.AWAY;
@@ -157,50 +146,15 @@ public final class RowFit {
                 .toList();
     }
 
-    /** Widths of the screen, both ends among them. */
-    public record Span(int from, int to) {}
-
     /** Where it stands in one line. Costs O(items × widths looked at), which are some 300. */
     public List<Span> holds() {
-        List<Span> spans = new ArrayList<>();
-        boolean holds = holdsAt(LEAST);
-        int from = LEAST;
-        for (int screen = LEAST; screen < MOST; screen += STEP) {
-            int next = Math.min(screen + STEP, MOST);
-            if (holdsAt(next) != holds) {
-                int turn = turn(screen, next, holds);
-                if (holds) {
-                    spans.add(new Span(from, turn - 1));
-                }
-                holds = !holds;
-                from = turn;
-            }
-        }
-        if (holds) {
-            spans.add(new Span(from, MOST));
-        }
-        return spans;
-    }
-
-    /** The first width where it is otherwise than at the first, as it is at the last. */
-    private int turn(int from, int to, boolean holds) {
-        int low = from;
-        int high = to;
-        while (high - low > 1) {
-            int middle = (low + high) / 2;
-            if (holdsAt(middle) == holds) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return high;
+        return Spans.where(this::holdsAt);
     }
 
     private boolean holdsAt(int screen) {
         Lengths lengths = lengths(screen);
         Row row = row(lengths);
-        return !isAway(lengths) && !row.pieces().isEmpty() && row.holds(lengths, room(lengths));
+        return !lengths.isAway(zone) && !row.pieces().isEmpty() && row.holds(lengths, room(lengths));
     }
 
     /**
@@ -229,9 +183,5 @@ public final class RowFit {
 
     private double room(Lengths lengths) {
         return lengths.room(zone, menu.presentation().width(), around, brand);
-    }
-
-    private boolean isAway(Lengths lengths) {
-        return zone == Zone.HEADER && lengths.isNarrow() || zone == Zone.PHONE_DRAWER && !lengths.isNarrow();
     }
 }

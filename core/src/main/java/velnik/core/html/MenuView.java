@@ -31,12 +31,7 @@ public record MenuView(
 
     /** One view where all devices get the same, else one for each. */
     static List<MenuView> of(Navigation navigation, Look look, Zone zone, ZoneMenu menu, int number) {
-        Form placed = menu.presentation().form();
-        Form form = switch (zone) {
-            case HEADER -> look.inHeader(placed);
-            case PHONE_DRAWER -> placed == Form.FLYING_OUT ? Form.FOLDING : placed; // nothing is beside a drawer
-            case ABOVE, SIDEBAR, BESIDE, BELOW, FOOTER -> placed;
-        };
+        Form form = look.shows(zone, menu.presentation().form());
         // What unfolds over the page would cover it from the start.
         boolean unfoldsHere = zone != Zone.HEADER || isBehindButton(form) || look.isHeaderBeside();
         String prefix = zone.name().toLowerCase(Locale.ROOT) + number;

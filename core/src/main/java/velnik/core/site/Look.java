@@ -16,11 +16,21 @@ public enum Look {
     /** A sheet that shows everything at once and is searched by typing. */
     TIDETABLE;
 
+    /** How a menu shows in a zone where it is placed so. */
+    public Placing.Form shows(Zone zone, Placing.Form form) {
+        return switch (zone) {
+            case HEADER -> inHeader(form);
+            // Nothing is beside a drawer.
+            case PHONE_DRAWER -> form == Placing.Form.FLYING_OUT ? Placing.Form.FOLDING : form;
+            case ABOVE, SIDEBAR, BESIDE, BELOW, FOOTER -> form;
+        };
+    }
+
     /**
-     * How a menu stands in the header that the zone would let stand so: from a row it drops what would fly out, at the
-     * side nothing stands across nor flies over what scrolls there, and on the sheet there is room for all of it.
+     * From a row it drops what would fly out, at the side nothing stands across nor flies over what scrolls there, and on
+     * the sheet there is room for all of it.
      */
-    public Placing.Form inHeader(Placing.Form form) {
+    private Placing.Form inHeader(Placing.Form form) {
         return switch (this) {
             case STAITHE, WEIR -> form == Placing.Form.FLYING_OUT ? Placing.Form.ACROSS : form;
             case TOWPATH ->

@@ -93,7 +93,7 @@ public class RowClassTest {
                 "menu",
                 fit.menu(),
                 "at",
-                RowFit.WIDTHS.stream().map(fit::at).toList(),
+                Spans.WIDTHS.stream().map(fit::at).toList(),
                 "holds",
                 fit.holds());
     }

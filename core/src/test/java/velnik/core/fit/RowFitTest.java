@@ -129,7 +129,7 @@ public class RowFitTest {
     public void spans_areWhereItStandsInOneLine(int seed) {
         Random random = new Random(seed);
         RowFit fit = fit(random(random), Zone.HEADER);
-        List<RowFit.Span> spans = fit.holds();
+        List<Spans.Span> spans = fit.holds();
         for (int each = 0; each < 40; each++) {
             int screen = 320 + random.nextInt(2241);
             assertEquals(
@@ -137,7 +137,7 @@ public class RowFitTest {
                     fit.at(screen).state() == State.HOLDS,
                     spans + " at " + screen);
         }
-        for (RowFit.Span span : spans) {
+        for (Spans.Span span : spans) {
             assertEquals(fit.at(span.from()).state(), State.HOLDS);
             assertEquals(fit.at(span.to()).state(), State.HOLDS);
             assertTrue(span.from() == 320 || fit.at(span.from() - 1).state() != State.HOLDS);
@@ -197,7 +197,7 @@ public class RowFitTest {
                         now.overflow()));
             case MORE -> Optional.of(with(now, now.size(), now.width(), now.gap(), Optional.of(Placing.Overflow.MORE)));
             case FOLD -> Optional.of(with(now, now.size(), now.width(), now.gap(), Optional.of(Placing.Overflow.FOLD)));
-            case ICONS_ALONE, SHORTER_LABELS, FEWER_ITEMS -> Optional.empty();
+            case WIDER_SIDES, ICONS_ALONE, SHORTER_LABELS, FEWER_ITEMS -> Optional.empty();
         };
     }
 

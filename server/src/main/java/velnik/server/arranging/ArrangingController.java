@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,8 +23,11 @@ import velnik.core.address.Links;
 import velnik.core.entry.Offers;
 import velnik.core.entry.Offers.Offer;
 import velnik.core.figure.Clicks;
+import velnik.core.fit.ColumnFit;
 import velnik.core.fit.RowClass;
 import velnik.core.fit.RowFit;
+import velnik.core.fit.Spans;
+import velnik.core.navigation.Navigation;
 import velnik.core.navigation.Whereabouts;
 import velnik.core.outline.Branch;
 import velnik.core.reach.Access;
@@ -69,7 +73,7 @@ class ArrangingController {
     }
 
     /**
-     * How the menus fit that stand across on a page, zone by zone.
+     * How the menus fit that stand on a page, zone by zone, but for those behind a button.
      *
      * @param page none when it is gone meanwhile
      * @param width of the screen in pixels; the nearest that is reckoned with
@@ -82,9 +86,12 @@ class ArrangingController {
         if (!site.pages().contains(asked)) {
             return List.of();
         }
-        int screen = Math.clamp(width, RowFit.LEAST, RowFit.MOST);
-        return RowFit.of(site, now.navigation().forPage(asked)).stream()
-                .map(fit -> FitDto.of(fit, screen))
+        int screen = Math.clamp(width, Spans.LEAST, Spans.MOST);
+        Navigation navigation = now.navigation().forPage(asked);
+        return Stream.concat(
+                        RowFit.of(site, navigation).stream().map(fit -> FitDto.of(fit, screen)),
+                        ColumnFit.of(site, navigation).stream().map(fit -> FitDto.of(fit, screen)))
+                .sorted(comparing(FitDto::zone))
                 .toList();
     }
 

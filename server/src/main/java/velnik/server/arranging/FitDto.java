@@ -2,16 +2,21 @@ package velnik.server.arranging;
 
 import java.util.List;
 import velnik.core.fit.Adjustment;
+import velnik.core.fit.ColumnFit;
 import velnik.core.fit.FitWords;
 import velnik.core.fit.Laid;
 import velnik.core.fit.RowFit;
+import velnik.core.fit.Spans;
+import velnik.core.fit.Stacked;
 import velnik.core.site.Zone;
 
 /**
- * How a menu that stands across fits its zone. Lengths are in pixels.
+ * How a menu fits its zone: one that stands across, or the labels of one that stands one under the other. Lengths are in
+ * pixels.
  *
  * @param name as the owner calls it
- * @param holds where it stands in one line, in words
+ * @param across whether it is a row
+ * @param holds where it, or each label, stands in one line, in words
  * @param about why the figures are not exact; empty where they are
  * @param at the widths of usual screens, widest first
  * @param shown the width that was asked for
@@ -21,6 +26,7 @@ record FitDto(
         Zone zone,
         String menu,
         String name,
+        boolean across,
         String holds,
         String about,
         List<AtDto> at,
@@ -31,9 +37,10 @@ record FitDto(
     record AtDto(int width, Laid.State state, String says) {}
 
     /**
-     * @param room what it has
-     * @param needs what it takes to stand in one line
-     * @param lines what stands in each, from the first
+     * @param room what it has, or a column
+     * @param needs what it, or its longest label, takes to stand in one line
+     * @param lines what stands in each, from the first; of labels one under the other, those that are too long, the
+     *     longest first and no more than a few, or the longest where none is
      */
     record ShownDto(int width, Laid.State state, String says, double room, double needs, List<List<BoxDto>> lines) {}
 
@@ -45,9 +52,12 @@ record FitDto(
 
     /**
      * @param holds whether it stands in one line then
+     * @param count of letters, items or percent; 0 where there are none
      * @param says what it is, in words
      */
-    record AdjustmentDto(Adjustment.Kind kind, boolean holds, String says) {}
+    record AdjustmentDto(Adjustment.Kind kind, boolean holds, int count, String says) {}
+
+    private static final int FEW = 8;
 
     static FitDto of(RowFit fit, int width) {
         Laid shown = fit.at(width);
@@ -55,9 +65,10 @@ record FitDto(
                 fit.zone(),
                 fit.menu().value(),
                 fit.name(),
+                true,
                 FitWords.holds(fit, fit.holds()),
                 fit.isKnown() ? "" : FitWords.about(),
-                RowFit.WIDTHS.stream()
+                Spans.WIDTHS.stream()
                         .map(each -> {
                             Laid laid = fit.at(each);
                             return new AtDto(each, laid.state(), FitWords.at(fit, laid));
@@ -72,10 +83,45 @@ record FitDto(
                         shown.lines().stream()
                                 .map(line -> line.stream().map(FitDto::box).toList())
                                 .toList()),
-                fit.adjustments(width).stream()
-                        .map(adjustment -> new AdjustmentDto(
-                                adjustment.kind(), adjustment.holds(), FitWords.adjustment(adjustment)))
-                        .toList());
+                adjustments(fit.adjustments(width)));
+    }
+
+    static FitDto of(ColumnFit fit, int width) {
+        Stacked shown = fit.at(width);
+        List<Stacked.Label> tooLong = shown.tooLong();
+        return new FitDto(
+                fit.zone(),
+                fit.menu().value(),
+                fit.name(),
+                false,
+                FitWords.holds(fit, fit.holds()),
+                fit.isKnown() ? "" : FitWords.about(),
+                Spans.WIDTHS.stream()
+                        .map(each -> {
+                            Stacked stacked = fit.at(each);
+                            return new AtDto(each, stacked.state(), FitWords.at(fit, stacked));
+                        })
+                        .toList(),
+                new ShownDto(
+                        width,
+                        shown.state(),
+                        FitWords.at(fit, shown),
+                        shown.room(),
+                        shown.room() + shown.over(),
+                        (tooLong.isEmpty() ? shown.tightest() : tooLong)
+                                .stream().limit(FEW).map(FitDto::line).toList()),
+                adjustments(fit.adjustments(width)));
+    }
+
+    private static List<AdjustmentDto> adjustments(List<Adjustment> adjustments) {
+        return adjustments.stream()
+                .map(adjustment -> new AdjustmentDto(
+                        adjustment.kind(), adjustment.holds(), adjustment.count(), FitWords.adjustment(adjustment)))
+                .toList();
+    }
+
+    private static List<BoxDto> line(Stacked.Label label) {
+        return List.of(new BoxDto(label.label(), false, label.start(), label.width()));
     }
 
     private static BoxDto box(Laid.Box box) {
