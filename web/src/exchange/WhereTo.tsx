@@ -12,7 +12,7 @@ export type Going = Omit<ImportChoice, "without">;
 type Where = "TOP" | "UNDER" | "BRANCH" | "MENU" | "NEW_MENU";
 
 const MATCHINGS: readonly { readonly value: Going["matching"]; readonly label: string }[] = [
-  { value: "ADDRESS", label: "change pages that have the same address" },
+  { value: "ADDRESS", label: "change pages that are there already" },
   { value: "TITLE", label: "change pages that have the same title" },
   { value: "NOTHING", label: "add all as new pages" },
 ];

@@ -51,9 +51,30 @@ public record Found(
      * @param path where it is on the site that the file tells of; empty where that is not said
      * @param former its address there as it was, where that is another than the path
      * @param typed how it would be typed as a line of a menu; empty where title and path say it all
+     * @param placed whether what it stands in says where it is, be it by its place in a list
      */
     public record FoundPage(
-            Spot spot, int level, String title, boolean guessed, String path, String former, String typed, Said said) {
+            Spot spot,
+            int level,
+            String title,
+            boolean guessed,
+            String path,
+            String former,
+            String typed,
+            boolean placed,
+            Said said) {
+        public FoundPage(
+                Spot spot,
+                int level,
+                String title,
+                boolean guessed,
+                String path,
+                String former,
+                String typed,
+                Said said) {
+            this(spot, level, title, guessed, path, former, typed, true, said);
+        }
+
         boolean isHome() {
             return path.equals("/") || former.equals("/");
         }
@@ -62,16 +83,21 @@ public record Found(
         FoundPage movedTo(String otherPath) {
             return otherPath.equals(path)
                     ? this
-                    : new FoundPage(spot, level, title, guessed, otherPath, path, typed, said);
+                    : new FoundPage(spot, level, title, guessed, otherPath, path, typed, placed, said);
         }
 
         /** Where it is follows from its title and the pages above it. */
         FoundPage withoutPath() {
-            return new FoundPage(spot, level, title, guessed, "", "", typed, said);
+            return new FoundPage(spot, level, title, guessed, "", "", typed, placed, said);
+        }
+
+        /** Known by its title alone. */
+        FoundPage unplaced() {
+            return new FoundPage(spot, level, title, guessed, "", "", typed, false, said);
         }
 
         FoundPage at(int otherLevel) {
-            return new FoundPage(spot, otherLevel, title, guessed, path, former, typed, said);
+            return new FoundPage(spot, otherLevel, title, guessed, path, former, typed, placed, said);
         }
     }
 

@@ -45,12 +45,20 @@ final class PageMatches {
         byAddress.put(address, page);
     }
 
-    Optional<PageId> of(Found.FoundPage page, String title, String address) {
+    /** @param anywhere whether it may be a page in whatever place, where the file gives it none */
+    Optional<PageId> of(Found.FoundPage page, String title, String address, boolean anywhere) {
         return switch (matching) {
             case NOTHING -> Optional.empty();
-            case TITLE -> byTitle.getOrDefault(Latin.of(title), Optional.empty());
-            case ADDRESS -> byId(page).or(() -> at(address).filter(site.pages()::contains));
+            case TITLE -> titled(title);
+            case ADDRESS ->
+                byId(page)
+                        .or(() -> anywhere && !page.placed() ? titled(title) : Optional.empty())
+                        .or(() -> at(address).filter(site.pages()::contains));
         };
+    }
+
+    private Optional<PageId> titled(String title) {
+        return byTitle.getOrDefault(Latin.of(title), Optional.empty());
     }
 
     private Optional<PageId> byId(Found.FoundPage page) {

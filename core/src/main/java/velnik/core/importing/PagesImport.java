@@ -170,7 +170,7 @@ final class PagesImport {
         }
         String wanted = wanted(page, title, top);
         String address = over.above() + "/" + wanted;
-        Optional<PageId> match = matches.of(page, title, address);
+        Optional<PageId> match = matches.of(page, title, address, top);
         if (match.isPresent()) {
             return match(key, page, title, match.get(), over);
         }

@@ -225,8 +225,12 @@ final class TableReader {
                 ? byPath(pages, under, asides)
                 : there.contains(Column.UNDER)
                         ? TitleTree.of(pages, under, asides)
-                        : Levels.soundPages(
-                                pages.stream().map(Found.FoundPage::withoutPath).toList());
+                        : Levels.soundPages(pages.stream()
+                                .map(
+                                        there.contains(Column.LEVEL)
+                                                ? Found.FoundPage::withoutPath
+                                                : Found.FoundPage::unplaced)
+                                .toList());
         return Found.NOTHING.with(found -> found.host(host).pages(tree).asides(asides));
     }
 

@@ -72,6 +72,25 @@ public class ChangedTablesTest {
                 p1 ADD 1 Weather /weather""");
     }
 
+    /** Where a table says of no page where it is, its titles say which are meant. */
+    @Test
+    public void tablesOfTitlesAlone_areOfThePagesCalledSo_unlessTheyGoUnderOne() {
+        Site site = read(Site.bare(), "Home\nTides\n  May\n  June\nBerths\n  Berths", TOP, Matching.ADDRESS);
+        String table = "Title,Slug,Summary\nJUNE,june-tides,Warm\nMay,june,\nBerths,,Two of them\nAugust,,New";
+        assertEquals(told(plan(site, table, TOP, Matching.ADDRESS)), """
+                p0 CHANGE 1 June /tides/june [Title: June > JUNE] [Address: june > june-tides] [Summary:  > Warm]
+                p1 CHANGE 1 May /tides/may [Address: may > june]
+                p2 CHANGE 1 Berths /berths [Summary:  > Two of them]
+                p3 ADD 1 August /august""");
+        Destination under = new Destination.Pages(site.pages().top().get(1).id());
+        assertEquals(told(plan(site, "title,summary\nMay,\nBerths,", under, Matching.ADDRESS)), """
+                p0 SKIP 1 May /tides/may – It is there already.
+                p1 ADD 1 Berths /tides/berths""");
+        assertEquals(told(plan(site, "title,level\nTides,1\nBerths,2", TOP, Matching.ADDRESS)), """
+                p0 SKIP 1 Tides /tides – It is there already.
+                p1 ADD 2 Berths /tides/berths""");
+    }
+
     /** Any wishes of pages side by side, some of them added: what is planned can be done, and nobody stays for nothing. */
     @Test(dataProvider = "seeds")
     public void anyWishesForSlugs_canBeMet_unlessSomebodyElseHasThem(int seed) {
