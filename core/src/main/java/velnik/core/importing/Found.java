@@ -138,11 +138,13 @@ public record Found(
      * @param label empty where the target is a whole line as it is typed into a menu
      * @param target as it is written; empty for words
      * @param look how it shows, where that is said; what is said can be
+     * @param picture the name of a file of the site; empty where none is said
      */
-    public record FoundItem(Spot spot, int level, String label, String target, MenuChange.ItemEdit look) {
+    public record FoundItem(
+            Spot spot, int level, String label, String target, MenuChange.ItemEdit look, String picture) {
         /** One of which nothing is said but where it leads. */
         public FoundItem(Spot spot, int level, String label, String target) {
-            this(spot, level, label, target, MenuChange.ItemEdit.NOTHING);
+            this(spot, level, label, target, MenuChange.ItemEdit.NOTHING, "");
         }
     }
 

@@ -119,7 +119,7 @@ final class HtmlReader {
         List<Found.FoundItem> items = menu.items().stream()
                 .map(item -> own(item.target())
                         .map(address -> new Found.FoundItem(
-                                item.spot(), item.level(), item.label(), target(address), item.look()))
+                                item.spot(), item.level(), item.label(), target(address), item.look(), item.picture()))
                         .orElse(item))
                 .toList();
         return new Found.FoundMenu(menu.spot(), menu.name(), menu.zone(), items);

@@ -42,7 +42,8 @@ final class ItemTable {
                         Levels.of(row.cell(Column.LEVEL)),
                         row.cell(Column.LABEL),
                         row.cell(Column.LEADS_TO).isEmpty() ? row.cell(Column.ADDRESS) : row.cell(Column.LEADS_TO),
-                        look(row)))
+                        look(row),
+                        row.cell(Column.PICTURE)))
                 .toList();
     }
 

@@ -30,7 +30,8 @@ final class Levels {
         List<Found.FoundItem> sound = new ArrayList<>(items.size());
         for (int i = 0; i < items.size(); i++) {
             Found.FoundItem item = items.get(i);
-            sound.add(new Found.FoundItem(item.spot(), levels.get(i), item.label(), item.target(), item.look()));
+            sound.add(new Found.FoundItem(
+                    item.spot(), levels.get(i), item.label(), item.target(), item.look(), item.picture()));
         }
         return sound;
     }

@@ -30,6 +30,7 @@ import velnik.core.site.PlacedMenu;
 import velnik.core.site.Placing;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 import velnik.core.site.Zone;
 import velnik.core.text.Line;
 import velnik.core.text.Messages;
@@ -232,9 +233,23 @@ final class MenusImport {
     }
 
     private void look(Found.FoundItem item, MenuRowId id) {
-        if (!item.look().equals(MenuChange.ItemEdit.NOTHING)) {
-            looks.computeIfAbsent(item.look(), any -> new ArrayList<>()).add(new MenuChange.RowName(id, null));
+        MenuChange.ItemEdit look = picture(item)
+                .map(file -> item.look().with(edit -> edit.picture(file.id().value())))
+                .orElse(item.look());
+        if (!look.equals(MenuChange.ItemEdit.NOTHING)) {
+            looks.computeIfAbsent(look, any -> new ArrayList<>()).add(new MenuChange.RowName(id, null));
         }
+    }
+
+    /** The one picture of the site that is called so. */
+    private Optional<SiteFile> picture(Found.FoundItem item) {
+        if (item.picture().isEmpty()) {
+            return Optional.empty();
+        }
+        List<SiteFile> called = site.files().stream()
+                .filter(file -> file.content().isPicture() && file.name().equals(item.picture()))
+                .toList();
+        return called.size() == 1 ? Optional.of(called.getFirst()) : Optional.empty();
     }
 
     private ItemReading.Meant meant(Found.FoundItem item, boolean heads) {
@@ -293,8 +308,13 @@ final class MenusImport {
         return meant.label().isEmpty() ? ItemReading.followed(site, meant.kind()) : meant.label();
     }
 
-    private static String remark(Found.FoundItem item, ItemReading.Meant meant) {
-        boolean nowhere = meant.kind() instanceof ItemKind.WebLink(String address) && address.startsWith("/");
-        return nowhere ? WORDS.say("nothingThere") : item.look().newTab().orElse(false) ? WORDS.say("newTab") : "";
+    private String remark(Found.FoundItem item, ItemReading.Meant meant) {
+        if (meant.kind() instanceof ItemKind.WebLink(String address) && address.startsWith("/")) {
+            return WORDS.say("nothingThere");
+        }
+        if (!item.picture().isEmpty() && picture(item).isEmpty()) {
+            return WORDS.say("noPicture", Map.of("picture", item.picture()));
+        }
+        return item.look().newTab().orElse(false) ? WORDS.say("newTab") : "";
     }
 }

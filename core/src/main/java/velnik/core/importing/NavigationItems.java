@@ -176,7 +176,8 @@ final class NavigationItems {
                 Math.min(level, levelAfterLast()),
                 label,
                 target.strip().equals("#") ? "" : target.strip(),
-                newTab ? MenuChange.ItemEdit.of(look -> look.newTab(true)) : MenuChange.ItemEdit.NOTHING));
+                newTab ? MenuChange.ItemEdit.of(look -> look.newTab(true)) : MenuChange.ItemEdit.NOTHING,
+                ""));
         return true;
     }
 

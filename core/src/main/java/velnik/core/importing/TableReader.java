@@ -58,6 +58,7 @@ final class TableReader {
         LEADS_TO("leads to", "target", "destination"),
         ON("on"),
         ICON("icon"),
+        PICTURE("picture"),
         ACCENT("accent"),
         NOTE("note"),
         TAB("tab"),

@@ -21,7 +21,12 @@ import velnik.core.address.Addresses;
 import velnik.core.exchange.SiteCsv;
 import velnik.core.importing.ImportChoices.Matching;
 import velnik.core.reach.Openings;
+import velnik.core.site.FileContent;
+import velnik.core.site.FileHash;
+import velnik.core.site.FileId;
+import velnik.core.site.FileType;
 import velnik.core.site.Site;
+import velnik.core.site.SiteFile;
 
 /** What becomes of a site by tables that were changed in a spreadsheet. */
 public class ChangedTablesTest {
@@ -159,16 +164,21 @@ public class ChangedTablesTest {
     public void howItemsShow_comesBackAsItWasWritten() {
         String head = "Menu,Level,Label,Leads to,Shows to,On,Not shown because,Icon,Picture,Accent,Note,Tab,"
                 + "Search engines,Hook,Arrangement,Opens";
-        String boats = "Deck,1,Boats,/hire,everyone,wide screens,,boat,,accent,For a day,same,ordinary,boats,"
+        String boats = "Deck,1,Boats,/hire,everyone,wide screens,,boat,harbour,accent,For a day,same,ordinary,boats,"
                 + "three side by side,across the row";
         String tides = "Deck,1,Tides,https://tides.example,everyone,phones,,,,,,new,not vouched for,,as a list,"
                 + "under the item";
-        String odd = "Deck,1,Odd,/fix,nobody,boats,,no such icon,,yes?,%s,old,?,1 2,in a heap,beside"
+        String odd = "Deck,1,Odd,/fix,nobody,boats,,no such icon,leaflet,yes?,%s,old,?,1 2,in a heap,beside"
                 .formatted("x".repeat(300));
         String plain = "Deck,1,Odd,/fix,everyone,every device,,,,,,same,ordinary,,as a list,under the item";
-        ImportPlan plan = plan(small(), String.join("\n", head, boats, tides, odd), TOP, Matching.ADDRESS);
-        assertTrue(told(plan).contains("Shows to, Not shown because and Picture"), told(plan));
-        Site site = done(small(), plan);
+        Site small =
+                small().withFiles(List.of(picture("a", "harbour"), picture("b", "leaflet"), picture("c", "leaflet")));
+        ImportPlan plan = plan(small, String.join("\n", head, boats, tides, odd), TOP, Matching.ADDRESS);
+        assertTrue(
+                told(plan).contains("Odd /fix – No picture among the files is called leaflet, or several are."),
+                told(plan));
+        assertTrue(told(plan).contains("Shows to and Not shown because"), told(plan));
+        Site site = done(small, plan);
         assertEquals(
                 SiteCsv.items(site, Openings.at(site, Instant.EPOCH))
                         .lines()
@@ -176,5 +186,10 @@ public class ChangedTablesTest {
                         .filter(row -> row.startsWith("Deck"))
                         .collect(joining("\n")),
                 String.join("\n", boats, tides, plain));
+    }
+
+    private static SiteFile picture(String id, String name) {
+        FileContent content = new FileContent(FileType.JPEG, new FileHash(id.repeat(64)), 90_000, 1_200, 800);
+        return new SiteFile(new FileId(id), name, content, "");
     }
 }
