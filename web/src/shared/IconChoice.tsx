@@ -15,8 +15,10 @@ export function IconChoice(props: {
   readonly onChoose: (icon: string) => void;
 }) {
   const [typed, setTyped] = useState("");
+  const [asked, setAsked] = useState(false);
   // The drawings are much to load for those who choose none.
   const icons = useQuery({
+    enabled: asked || (props.value !== undefined && props.value !== ""),
     queryKey: ["the icons of items"],
     queryFn: async () => (await import("./itemIcons")).ICONS,
     staleTime: Number.POSITIVE_INFINITY,
@@ -37,10 +39,15 @@ export function IconChoice(props: {
       showSearch={{ filterOption: false, onSearch: setTyped }}
       popupMatchSelectWidth={220}
       notFoundContent={
-        icons.isError ? "The icons could not be got. Open the list again." : "No icon is called so."
+        icons.isError
+          ? "The icons could not be got. Open the list again."
+          : icons.isPending
+            ? "Asking for the icons…"
+            : "No icon is called so."
       }
       onOpenChange={(opens) => {
         setTyped("");
+        if (opens) setAsked(true);
         if (opens && icons.isError) void icons.refetch();
       }}
       onChange={props.onChoose}

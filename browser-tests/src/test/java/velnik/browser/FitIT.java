@@ -209,6 +209,34 @@ public class FitIT extends UndoneTest {
         }
     }
 
+    /** On a large screen a label of the workshop's menu breaks; its owner gives the columns at the sides more room. */
+    @Test
+    public void owner_givesLabelsAtTheSideTheirLine() {
+        mara.opensScreen("Zones");
+        mara.clicksAt(mara.header().getByText("Repairs", new Locator.GetByTextOptions().setExact(true)));
+        Page page = mara.page();
+        Locator sidebar = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("Workshop in Sidebar"));
+        assertThat(sidebar).containsText("Every label in one line up to 1,447 px.");
+        page.getByRole(AriaRole.SLIDER).focus();
+        mara.presses("End");
+        assertThat(sidebar.getByRole(AriaRole.STATUS)).containsText("1920 px: One label goes on in a second line, ");
+        assertThat(sidebar.getByText("Change Workshop")).hasAttribute("href", Pattern.compile("/menus\\?item="));
+        sidebar.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^Set it: Wider columns at the sides")))
+                .click();
+        assertThat(sidebar.getByRole(AriaRole.STATUS)).containsText("1920 px: Every label in one line, ");
+        mara.publishes();
+        Visitor visitor = new Visitor(velnik, context(1920, 800, true));
+        visitor.opens("/repairs");
+        assertEquals(
+                visitor.page()
+                        .evaluate("[...document.querySelectorAll('.sidebar .label')]"
+                                + ".filter(label => label.getClientRects().length > 1).length"),
+                0);
+        mara.complainsOfNothing();
+    }
+
     /** On a tablet the header goes on in a second line; its owner finds that out, and lets the last items go behind a word. */
     @Test
     public void owner_makesAHeaderFitATablet() {
