@@ -27,7 +27,7 @@ import velnik.core.site.Zone;
  * than the column goes on in a second line. Content blocks have no label, and what stands side by side beneath an item is
  * left out.
  */
-public final class ColumnFit {
+public final class ColumnFit implements MenuFit {
     /** Percent, by which columns at the sides are made wider. */
     private static final int STEP = 5;
 
@@ -75,20 +75,22 @@ public final class ColumnFit {
         };
     }
 
+    @Override
     public Zone zone() {
         return zone;
     }
 
+    @Override
     public MenuRowId menu() {
         return menu.menu();
     }
 
-    /** As the owner calls it. */
+    @Override
     public String name() {
         return menu.name();
     }
 
-    /** Whether the font that ships has every letter. */
+    @Override
     public boolean isKnown() {
         return wide.isKnown() && narrow.isKnown();
     }
@@ -119,7 +121,7 @@ public final class ColumnFit {
         return lengths.isNarrow() ? narrow : wide;
     }
 
-    /** Where each label stands in one line. Costs O(items × widths looked at), which are some 300. */
+    @Override
     public List<Span> holds() {
         return Spans.where(screen -> {
             Lengths lengths = new Lengths(details.look(), details.tuning(), screen);
@@ -128,7 +130,7 @@ public final class ColumnFit {
         });
     }
 
-    /** What would give each label its line there, then what would help without being enough. */
+    @Override
     public List<Adjustment> adjustments(int screen) {
         Stacked now = at(screen);
         if (now.state() != State.WRAPS) {

@@ -24,7 +24,7 @@ import velnik.core.text.Messages;
  * How a menu that stands across in a zone fits there, at any width of the screen. A browser whose size of type is the
  * usual one shows it so within a pixel or two, as long as the site's own fonts have all letters.
  */
-public final class RowFit {
+public final class RowFit implements MenuFit {
     private final ZoneMenu menu;
     private final Zone zone;
     private final Details details;
@@ -103,15 +103,17 @@ public final class RowFit {
         return List.of(menu.menu(), around, wide, narrow);
     }
 
+    @Override
     public Zone zone() {
         return zone;
     }
 
+    @Override
     public MenuRowId menu() {
         return menu.menu();
     }
 
-    /** As the owner calls it. */
+    @Override
     public String name() {
         return menu.name();
     }
@@ -121,7 +123,7 @@ public final class RowFit {
         return wide.more().label();
     }
 
-    /** Whether the font that ships has every letter; otherwise it depends on the visitor's own. */
+    @Override
     public boolean isKnown() {
         return Stream.of(wide, narrow).flatMap(row -> row.pieces().stream()).allMatch(Piece::known);
     }
@@ -146,7 +148,7 @@ public final class RowFit {
                 .toList();
     }
 
-    /** Where it stands in one line. Costs O(items × widths looked at), which are some 300. */
+    @Override
     public List<Span> holds() {
         return Spans.where(this::holdsAt);
     }
@@ -157,10 +159,7 @@ public final class RowFit {
         return !lengths.isAway(zone) && !row.pieces().isEmpty() && row.holds(lengths, room(lengths));
     }
 
-    /**
-     * What would make it stand in one line there, and after that what would help without being enough, each with the
-     * least trouble first. Nothing where it stands in one line.
-     */
+    @Override
     public List<Adjustment> adjustments(int screen) {
         Laid now = at(screen);
         if (now.state() == State.AWAY || now.state() == State.HOLDS) {

@@ -1,10 +1,12 @@
 package velnik.server.arranging;
 
 import java.util.List;
+import java.util.function.IntFunction;
 import velnik.core.fit.Adjustment;
 import velnik.core.fit.ColumnFit;
 import velnik.core.fit.FitWords;
 import velnik.core.fit.Laid;
+import velnik.core.fit.MenuFit;
 import velnik.core.fit.RowFit;
 import velnik.core.fit.Spans;
 import velnik.core.fit.Stacked;
@@ -61,19 +63,14 @@ record FitDto(
 
     static FitDto of(RowFit fit, int width) {
         Laid shown = fit.at(width);
-        return new FitDto(
-                fit.zone(),
-                fit.menu().value(),
-                fit.name(),
+        return of(
+                fit,
                 true,
                 FitWords.holds(fit, fit.holds()),
-                fit.isKnown() ? "" : FitWords.about(),
-                Spans.WIDTHS.stream()
-                        .map(each -> {
-                            Laid laid = fit.at(each);
-                            return new AtDto(each, laid.state(), FitWords.at(fit, laid));
-                        })
-                        .toList(),
+                each -> {
+                    Laid laid = fit.at(each);
+                    return new AtDto(each, laid.state(), FitWords.at(fit, laid));
+                },
                 new ShownDto(
                         width,
                         shown.state(),
@@ -82,26 +79,20 @@ record FitDto(
                         shown.needs(),
                         shown.lines().stream()
                                 .map(line -> line.stream().map(FitDto::box).toList())
-                                .toList()),
-                adjustments(fit.adjustments(width)));
+                                .toList()));
     }
 
     static FitDto of(ColumnFit fit, int width) {
         Stacked shown = fit.at(width);
         List<Stacked.Label> tooLong = shown.tooLong();
-        return new FitDto(
-                fit.zone(),
-                fit.menu().value(),
-                fit.name(),
+        return of(
+                fit,
                 false,
                 FitWords.holds(fit, fit.holds()),
-                fit.isKnown() ? "" : FitWords.about(),
-                Spans.WIDTHS.stream()
-                        .map(each -> {
-                            Stacked stacked = fit.at(each);
-                            return new AtDto(each, stacked.state(), FitWords.at(fit, stacked));
-                        })
-                        .toList(),
+                each -> {
+                    Stacked stacked = fit.at(each);
+                    return new AtDto(each, stacked.state(), FitWords.at(fit, stacked));
+                },
                 new ShownDto(
                         width,
                         shown.state(),
@@ -109,15 +100,26 @@ record FitDto(
                         shown.room(),
                         shown.room() + shown.over(),
                         (tooLong.isEmpty() ? shown.tightest() : tooLong)
-                                .stream().limit(FEW).map(FitDto::line).toList()),
-                adjustments(fit.adjustments(width)));
+                                .stream().limit(FEW).map(FitDto::line).toList()));
     }
 
-    private static List<AdjustmentDto> adjustments(List<Adjustment> adjustments) {
-        return adjustments.stream()
-                .map(adjustment -> new AdjustmentDto(
-                        adjustment.kind(), adjustment.holds(), adjustment.count(), FitWords.adjustment(adjustment)))
-                .toList();
+    private static FitDto of(MenuFit fit, boolean across, String holds, IntFunction<AtDto> at, ShownDto shown) {
+        return new FitDto(
+                fit.zone(),
+                fit.menu().value(),
+                fit.name(),
+                across,
+                holds,
+                fit.isKnown() ? "" : FitWords.about(),
+                Spans.WIDTHS.stream().map(at::apply).toList(),
+                shown,
+                fit.adjustments(shown.width()).stream()
+                        .map(adjustment -> new AdjustmentDto(
+                                adjustment.kind(),
+                                adjustment.holds(),
+                                adjustment.count(),
+                                FitWords.adjustment(adjustment)))
+                        .toList());
     }
 
     private static List<BoxDto> line(Stacked.Label label) {
