@@ -93,6 +93,12 @@ public class LocalKey {
     /** Makes whoever has the key an owner for the one request. */
     OncePerRequestFilter filter() {
         return new OncePerRequestFilter() {
+            /** What is answered bit by bit is asked for its rights again, and nothing remembers this owner. */
+            @Override
+            protected boolean shouldNotFilterAsyncDispatch() {
+                return false;
+            }
+
             @Override
             protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                     throws ServletException, IOException {
