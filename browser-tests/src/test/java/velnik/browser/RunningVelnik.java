@@ -70,23 +70,31 @@ final class RunningVelnik implements AutoCloseable {
     /** On what a backup holds, put back by the command into a folder that was not there before. */
     static RunningVelnik restored(Path backup) {
         Path data = temporary().resolve("another-machine");
-        ProcessBuilder restoring = new ProcessBuilder(
-                        Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
-                                .toString(),
-                        "-jar",
-                        UNPACKED.toString(),
-                        "restore",
-                        backup.toString())
-                .inheritIO();
-        restoring.environment().put("VELNIK_DATA", data.toString());
+        command(data, "restore", backup.toString());
+        return start(data, SUMMER);
+    }
+
+    /** Saves something by the command, which asks the server that runs. */
+    void exports(String format, Path file) {
+        command(data, "export", format, file.toString());
+    }
+
+    private static void command(Path data, String... words) {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")
+                        .toString(),
+                "-jar",
+                UNPACKED.toString()));
+        command.addAll(List.of(words));
+        ProcessBuilder commanding = new ProcessBuilder(command).inheritIO();
+        commanding.environment().put("VELNIK_DATA", data.toString());
         try {
-            if (restoring.start().waitFor() != 0) {
-                throw new AssertionError("it was not restored");
+            if (commanding.start().waitFor() != 0) {
+                throw new AssertionError("it was not done: " + String.join(" ", words));
             }
         } catch (IOException | InterruptedException failed) {
             throw new IllegalStateException(failed);
         }
-        return start(data, SUMMER);
     }
 
     /** Stops, and starts again on the same data. */

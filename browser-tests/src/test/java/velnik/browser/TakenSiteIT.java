@@ -22,7 +22,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipInputStream;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -70,6 +72,21 @@ public class TakenSiteIT extends DemoTest {
             }
         }
         WebServer.mayRead(site);
+    }
+
+    /** Though nothing but its key says who asks. */
+    @Test
+    public void theCommand_savesTheSameFiles() throws IOException {
+        Path saved = Files.createTempDirectory("saved-site").resolve("site.zip");
+        velnik.exports("static", saved);
+        try (ZipFile files = new ZipFile(saved.toFile())) {
+            for (ZipEntry file : files.stream().toList()) {
+                assertTrue(Files.exists(site.resolve(file.getName())), file.getName());
+            }
+            try (Stream<Path> taken = Files.walk(site)) {
+                assertEquals(files.size(), taken.filter(Files::isRegularFile).count());
+            }
+        }
     }
 
     private interface Starting {

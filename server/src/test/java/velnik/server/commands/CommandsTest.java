@@ -18,7 +18,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import java.util.zip.ZipFile;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -108,11 +107,6 @@ public class CommandsTest {
         Path opml = folder.resolve("main.opml");
         does(data, "Saved in " + opml, "export", "opml", opml.toString(), "Main");
         assertTrue(Files.readString(opml).contains("<outline text=\"Hire\""), Files.readString(opml));
-        Path site = folder.resolve("site.zip");
-        does(data, "Saved in " + site, "export", "static", site.toString()); // written bit by bit
-        try (ZipFile files = new ZipFile(site.toFile())) {
-            assertTrue(files.stream().anyMatch(file -> file.getName().equals("hire/canoes/index.html")));
-        }
         Path none = folder.resolve("none.opml");
         refuses(data, "That menu is no longer there.", "export", "opml", none.toString(), "Nothing");
         assertFalse(Files.exists(none));
