@@ -223,7 +223,7 @@ public class FitIT extends UndoneTest {
         assertThat(sidebar.getByText("Change Workshop")).hasAttribute("href", Pattern.compile("/menus\\?item="));
         sidebar.getByRole(
                         AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName(Pattern.compile("^Set it: Wider columns at the sides")))
+                        new Locator.GetByRoleOptions().setName(Pattern.compile("^Set it: Wider side columns")))
                 .click();
         assertThat(sidebar.getByRole(AriaRole.STATUS)).containsText("1920 px: Every label in one line, ");
         mara.publishes();

@@ -27,7 +27,7 @@ public record Adjustment(Kind kind, boolean holds, double over, int count) {
         TIGHT_GAP,
         SMALL_TYPE,
         TIGHT_AND_SMALL,
-        /** The columns at the sides of every page, by percent of what the look gives them. */
+        /** Side columns of every page, by percent of what the look gives them. */
         WIDER_SIDES,
         /** Items that have an icon show it in the place of their words. */
         ICONS_ALONE,

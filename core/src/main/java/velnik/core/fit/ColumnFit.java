@@ -9,11 +9,10 @@ import velnik.core.fit.Adjustment.Kind;
 import velnik.core.fit.Laid.State;
 import velnik.core.fit.Spans.Span;
 import velnik.core.navigation.Navigation;
+import velnik.core.navigation.Presentation;
 import velnik.core.navigation.ZoneMenu;
-import velnik.core.site.Details;
 import velnik.core.site.Device;
 import velnik.core.site.Look;
-import velnik.core.site.MenuRowId;
 import velnik.core.site.Placing.Form;
 import velnik.core.site.Placing.Size;
 import velnik.core.site.Placing.Width;
@@ -27,22 +26,15 @@ import velnik.core.site.Zone;
  * than the column goes on in a second line. Content blocks have no label, and what stands side by side beneath an item is
  * left out.
  */
-public final class ColumnFit implements MenuFit {
-    /** Percent, by which columns at the sides are made wider. */
+public final class ColumnFit extends MenuFit {
+    /** Percent, by which side columns are made wider. */
     private static final int STEP = 5;
 
-    private final ZoneMenu menu;
-    private final Zone zone;
-    private final Details details;
-    private final Lengths.Around around;
     private final Column wide;
     private final Column narrow;
 
     private ColumnFit(Site site, Navigation navigation, Zone zone, ZoneMenu menu, Form form) {
-        this.menu = menu;
-        this.zone = zone;
-        this.details = site.details();
-        this.around = Lengths.Around.of(navigation);
+        super(site, zone, menu, Lengths.Around.of(navigation));
         Type type = Type.of(details.look(), details.tuning());
         this.wide = column(navigation, form, Device.WIDE, type);
         this.narrow = column(navigation, form, Device.PHONE, type);
@@ -73,21 +65,6 @@ public final class ColumnFit implements MenuFit {
             case DOWN, FOLDING, FLYING_OUT, COLUMNS -> true;
             case ACROSS, BUTTON, DRAWER -> false;
         };
-    }
-
-    @Override
-    public Zone zone() {
-        return zone;
-    }
-
-    @Override
-    public MenuRowId menu() {
-        return menu.menu();
-    }
-
-    @Override
-    public String name() {
-        return menu.name();
     }
 
     @Override
@@ -124,7 +101,7 @@ public final class ColumnFit implements MenuFit {
     @Override
     public List<Span> holds() {
         return Spans.where(screen -> {
-            Lengths lengths = new Lengths(details.look(), details.tuning(), screen);
+            Lengths lengths = lengths(screen);
             Column column = column(lengths);
             return !lengths.isAway(zone) && !column.entries().isEmpty() && column.holds(lengths, room(lengths, column));
         });
@@ -136,9 +113,9 @@ public final class ColumnFit implements MenuFit {
         if (now.state() != State.WRAPS) {
             return List.of();
         }
-        Lengths lengths = new Lengths(details.look(), details.tuning(), screen);
+        Lengths lengths = lengths(screen);
         Column column = column(lengths);
-        var has = column.presentation();
+        Presentation has = column.presentation();
         List<Adjustment> adjustments = new ArrayList<>();
         if (has.width() != Width.FULL) {
             adjustments.add(of(Kind.FULL_WIDTH, at(lengths, column.with(has.withWidth(Width.FULL))), 0));
@@ -158,7 +135,9 @@ public final class ColumnFit implements MenuFit {
     /** By as little as does, or else as wide as they get. */
     private Stream<Adjustment> widerSides(int screen) {
         int now = Integer.parseInt(details.tuning().values().getOrDefault(Token.SIDES, "100"));
-        List<Adjustment> wider = IntStream.iterate(now + STEP, percent -> percent <= Token.SIDES.most(), p -> p + STEP)
+        int most = Token.SIDES.most();
+        List<Adjustment> wider = IntStream.iterate(now, percent -> percent < most, percent -> percent + STEP)
+                .map(percent -> Math.min(percent + STEP, most))
                 .mapToObj(percent -> of(
                         Kind.WIDER_SIDES,
                         at(screen, details.tuning().with(Token.SIDES, String.valueOf(percent))),

@@ -12,9 +12,7 @@ import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Presentation;
 import velnik.core.navigation.ZoneMenu;
-import velnik.core.site.Details;
 import velnik.core.site.Device;
-import velnik.core.site.MenuRowId;
 import velnik.core.site.Placing;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
@@ -24,20 +22,13 @@ import velnik.core.text.Messages;
  * How a menu that stands across in a zone fits there, at any width of the screen. A browser whose size of type is the
  * usual one shows it so within a pixel or two, as long as the site's own fonts have all letters.
  */
-public final class RowFit implements MenuFit {
-    private final ZoneMenu menu;
-    private final Zone zone;
-    private final Details details;
-    private final Lengths.Around around;
+public final class RowFit extends MenuFit {
     private final Brand brand;
     private final Row wide;
     private final Row narrow;
 
     private RowFit(Site site, Zone zone, ZoneMenu menu, Lengths.Around around) {
-        this.menu = menu;
-        this.zone = zone;
-        this.details = site.details();
-        this.around = around;
+        super(site, zone, menu, around);
         Type type = Type.of(details.look(), details.tuning());
         this.brand = Brand.of(site, type);
         Map<NavigationRow, Piece> alike = new IdentityHashMap<>();
@@ -103,21 +94,6 @@ public final class RowFit implements MenuFit {
         return List.of(menu.menu(), around, wide, narrow);
     }
 
-    @Override
-    public Zone zone() {
-        return zone;
-    }
-
-    @Override
-    public MenuRowId menu() {
-        return menu.menu();
-    }
-
-    @Override
-    public String name() {
-        return menu.name();
-    }
-
     /** The word behind which items go that have no room. */
     String more() {
         return wide.more().label();
@@ -170,10 +146,6 @@ public final class RowFit implements MenuFit {
             Presentation presentation = other.presentation();
             return other.at(lengths, lengths.room(zone, presentation.width(), around, brand));
         });
-    }
-
-    private Lengths lengths(int screen) {
-        return new Lengths(details.look(), details.tuning(), screen);
     }
 
     private Row row(Lengths lengths) {

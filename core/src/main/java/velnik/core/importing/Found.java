@@ -146,6 +146,14 @@ public record Found(
         public FoundItem(Spot spot, int level, String label, String target) {
             this(spot, level, label, target, MenuChange.ItemEdit.NOTHING, "");
         }
+
+        FoundItem at(int otherLevel) {
+            return new FoundItem(spot, otherLevel, label, target, look, picture);
+        }
+
+        FoundItem leadingTo(String otherTarget) {
+            return new FoundItem(spot, level, label, otherTarget, look, picture);
+        }
     }
 
     /**

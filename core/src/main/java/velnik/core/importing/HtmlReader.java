@@ -118,8 +118,7 @@ final class HtmlReader {
     private Found.FoundMenu settled(Found.FoundMenu menu) {
         List<Found.FoundItem> items = menu.items().stream()
                 .map(item -> own(item.target())
-                        .map(address -> new Found.FoundItem(
-                                item.spot(), item.level(), item.label(), target(address), item.look(), item.picture()))
+                        .map(address -> item.leadingTo(target(address)))
                         .orElse(item))
                 .toList();
         return new Found.FoundMenu(menu.spot(), menu.name(), menu.zone(), items);

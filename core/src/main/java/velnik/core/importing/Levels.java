@@ -29,9 +29,7 @@ final class Levels {
                 sound(items.stream().mapToInt(Found.FoundItem::level).toArray());
         List<Found.FoundItem> sound = new ArrayList<>(items.size());
         for (int i = 0; i < items.size(); i++) {
-            Found.FoundItem item = items.get(i);
-            sound.add(new Found.FoundItem(
-                    item.spot(), levels.get(i), item.label(), item.target(), item.look(), item.picture()));
+            sound.add(items.get(i).at(levels.get(i)));
         }
         return sound;
     }

@@ -5,6 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +22,7 @@ import velnik.core.entry.ItemReading;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
+import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
 import velnik.core.site.MenuRow;
@@ -30,7 +32,6 @@ import velnik.core.site.PlacedMenu;
 import velnik.core.site.Placing;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
-import velnik.core.site.SiteFile;
 import velnik.core.site.Zone;
 import velnik.core.text.Line;
 import velnik.core.text.Messages;
@@ -47,6 +48,9 @@ final class MenusImport {
     private final Function<String, Optional<PageId>> byPath;
     private final ItemReading reading;
     private final Set<String> names = new HashSet<>();
+    /** By their names, as far as one alone is called so. */
+    private final Map<String, FileId> pictures = new HashMap<>();
+
     private final Map<MenuChange.ItemEdit, List<MenuChange.RowName>> looks = new LinkedHashMap<>();
     private final List<Change> changes = new ArrayList<>();
     /** The menu that was added before. */
@@ -65,6 +69,13 @@ final class MenusImport {
         this.ids = ids;
         this.byPath = byPath;
         this.reading = new ItemReading(site);
+        Set<String> twice = new HashSet<>();
+        site.files().stream().filter(file -> file.content().isPicture()).forEach(picture -> {
+            if (pictures.put(picture.name(), picture.id()) != null) {
+                twice.add(picture.name());
+            }
+        });
+        pictures.keySet().removeAll(twice);
         site.menus().top().forEach(menu -> {
             if (menu.value() instanceof MenuRow.Menu named) {
                 names.add(named.name().toLowerCase(Locale.ROOT));
@@ -233,23 +244,12 @@ final class MenusImport {
     }
 
     private void look(Found.FoundItem item, MenuRowId id) {
-        MenuChange.ItemEdit look = picture(item)
-                .map(file -> item.look().with(edit -> edit.picture(file.id().value())))
-                .orElse(item.look());
+        @Nullable FileId picture = pictures.get(item.picture());
+        MenuChange.ItemEdit look =
+                picture == null ? item.look() : item.look().with(edit -> edit.picture(picture.value()));
         if (!look.equals(MenuChange.ItemEdit.NOTHING)) {
             looks.computeIfAbsent(look, any -> new ArrayList<>()).add(new MenuChange.RowName(id, null));
         }
-    }
-
-    /** The one picture of the site that is called so. */
-    private Optional<SiteFile> picture(Found.FoundItem item) {
-        if (item.picture().isEmpty()) {
-            return Optional.empty();
-        }
-        List<SiteFile> called = site.files().stream()
-                .filter(file -> file.content().isPicture() && file.name().equals(item.picture()))
-                .toList();
-        return called.size() == 1 ? Optional.of(called.getFirst()) : Optional.empty();
     }
 
     private ItemReading.Meant meant(Found.FoundItem item, boolean heads) {
@@ -312,7 +312,7 @@ final class MenusImport {
         if (meant.kind() instanceof ItemKind.WebLink(String address) && address.startsWith("/")) {
             return WORDS.say("nothingThere");
         }
-        if (!item.picture().isEmpty() && picture(item).isEmpty()) {
+        if (!item.picture().isEmpty() && !pictures.containsKey(item.picture())) {
             return WORDS.say("noPicture", Map.of("picture", item.picture()));
         }
         return item.look().newTab().orElse(false) ? WORDS.say("newTab") : "";

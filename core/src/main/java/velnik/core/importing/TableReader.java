@@ -6,6 +6,7 @@ import de.siegmar.fastcsv.reader.CsvRecord;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,6 +18,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import velnik.core.address.Slugs;
@@ -93,6 +95,24 @@ final class TableReader {
 
     private TableReader() {}
 
+    private static final Set<Column> OF_ITEMS = EnumSet.of(
+            Column.MENU,
+            Column.LEVEL,
+            Column.LABEL,
+            Column.LEADS_TO,
+            Column.ADDRESS,
+            Column.ON,
+            Column.ICON,
+            Column.PICTURE,
+            Column.ACCENT,
+            Column.NOTE,
+            Column.TAB,
+            Column.ENGINES,
+            Column.HOOK,
+            Column.ARRANGEMENT,
+            Column.OPENS);
+    private static final Set<Column> OF_PAGES = EnumSet.range(Column.TITLE, Column.ID);
+
     /** Whether the first line names columns that a table of pages, items or forwards has. */
     static boolean isOne(String text) {
         String head = text.lines().findFirst().orElse("");
@@ -107,7 +127,7 @@ final class TableReader {
     static FileRead read(SourceFile file) {
         String text = file.text();
         Map<Integer, Column> columns = new LinkedHashMap<>();
-        List<String> unread = new ArrayList<>();
+        List<String> names = new ArrayList<>();
         List<Row> rows = new ArrayList<>();
         String head = text.lines().findFirst().orElse("");
         CsvReader<CsvRecord> table = CsvReader.builder()
@@ -124,15 +144,16 @@ final class TableReader {
                     return FileRead.not(
                             "tooManyColumns", Map.of("line", cells.getStartingLineNumber(), "limit", COLUMNS));
                 }
-                if (columns.isEmpty() && unread.isEmpty()) {
-                    columns(cells, columns, unread);
+                if (names.isEmpty()) {
+                    names.addAll(cells.getFields());
+                    columns(names, columns);
                 } else if (rows.size() == ROWS) {
                     return FileRead.not("tooManyRows", Map.of("limit", ROWS));
                 } else {
                     rows.add(row(file, cells, columns));
                 }
             }
-            if (last != null && breaksOff(text, last, columns.size() + unread.size())) {
+            if (last != null && breaksOff(text, last, names.size())) {
                 return FileRead.not("tableBroken", Map.of("line", last.getStartingLineNumber()));
             }
         } catch (CsvParseException broken) {
@@ -144,15 +165,9 @@ final class TableReader {
         if (there.contains(Column.FROM) && (there.contains(Column.TO) || there.contains(Column.ANSWER))) {
             return forwards(rows);
         }
-        List<Found.Aside> asides = new ArrayList<>();
-        if (!unread.isEmpty()) {
-            asides.add(new Found.Aside(
-                    new Found.Spot(file.name(), 1),
-                    FileRead.WORDS.list(unread),
-                    FileRead.WORDS.say("unreadColumns", Map.of("count", unread.size())),
-                    false));
-        }
-        if (there.contains(Column.MENU) && there.contains(Column.LABEL)) {
+        boolean items = there.contains(Column.MENU) && there.contains(Column.LABEL);
+        List<Found.Aside> asides = unread(file, names, columns, items ? OF_ITEMS : OF_PAGES);
+        if (items) {
             return ItemTable.menus(rows, asides);
         }
         if (there.contains(Column.ZONE) || !(there.contains(Column.TITLE) || there.contains(Column.ADDRESS))) {
@@ -175,15 +190,31 @@ final class TableReader {
                 .orElse(',');
     }
 
-    private static void columns(CsvRecord head, Map<Integer, Column> columns, List<String> unread) {
-        for (int i = 0; i < head.getFieldCount(); i++) {
-            Column column = Column.of(head.getField(i));
+    private static void columns(List<String> names, Map<Integer, Column> columns) {
+        for (int i = 0; i < names.size(); i++) {
+            Column column = Column.of(names.get(i));
             if (column != null && !columns.containsValue(column)) {
                 columns.put(i, column);
-            } else {
-                unread.add(head.getField(i).strip());
             }
         }
+    }
+
+    /** Says which columns are not read, if some are not; it can be more. */
+    private static List<Found.Aside> unread(
+            SourceFile file, List<String> names, Map<Integer, Column> columns, Set<Column> read) {
+        List<String> unread = IntStream.range(0, names.size())
+                .filter(i -> !columns.containsKey(i) || !read.contains(columns.get(i)))
+                .mapToObj(i -> names.get(i).strip())
+                .toList();
+        List<Found.Aside> asides = new ArrayList<>();
+        if (!unread.isEmpty()) {
+            asides.add(new Found.Aside(
+                    new Found.Spot(file.name(), 1),
+                    FileRead.WORDS.list(unread),
+                    FileRead.WORDS.say("unreadColumns", Map.of("count", unread.size())),
+                    false));
+        }
+        return asides;
     }
 
     private static Row row(SourceFile file, CsvRecord cells, Map<Integer, Column> columns) {

@@ -77,6 +77,15 @@ public class ChangedTablesTest {
                 p1 ADD 1 Weather /weather""");
     }
 
+    @Test
+    public void columnsOfOtherTables_areSaidNotToBeRead() {
+        String told =
+                told(plan(small(), "Title,Picture,Address,Colour,Icon\nHire,x,/hire,red,boat", TOP, Matching.ADDRESS));
+        assertTrue(told.contains("Picture, Colour and Icon  – These columns are not read."), told);
+        told = told(plan(small(), "Menu,Label,Summary,Leads to\nDeck,Boats,Wet,/hire", TOP, Matching.ADDRESS));
+        assertTrue(told.contains("Summary  – This column is not read."), told);
+    }
+
     /** Where a table says of no page where it is, its titles say which are meant. */
     @Test
     public void tablesOfTitlesAlone_areOfThePagesCalledSo_unlessTheyGoUnderOne() {
