@@ -18,9 +18,9 @@ export function MenuFits(props: { readonly revision: number; readonly page: stri
         {(fits) =>
           fits
             .filter((fit) => fit.menu === menu)
-            .map((fit) => (
+            .map((fit, index) => (
               <p className="hint" key={fit.zone}>
-                {ZONE_WORDS[fit.zone]}: {fit.holds} <Link to="/zones">How menus fit</Link>
+                {ZONE_WORDS[fit.zone]}: {fit.holds} {index === 0 && <Link to="/zones">How menus fit</Link>}
               </p>
             ))
         }

@@ -219,7 +219,8 @@ public class FitIT extends UndoneTest {
         assertThat(sidebar).containsText("Every label in one line up to 1,447 px.");
         page.getByRole(AriaRole.SLIDER).focus();
         mara.presses("End");
-        assertThat(sidebar.getByRole(AriaRole.STATUS)).containsText("1920 px: One label goes on in a second line, ");
+        assertThat(sidebar.getByRole(AriaRole.STATUS))
+                .containsText("1920 px: “Electric conversion” goes on in a second line, ");
         assertThat(sidebar.getByText("Change Workshop")).hasAttribute("href", Pattern.compile("/menus\\?item="));
         sidebar.getByRole(
                         AriaRole.BUTTON,

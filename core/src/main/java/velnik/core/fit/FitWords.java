@@ -1,14 +1,20 @@
 package velnik.core.fit;
 
+import static java.util.stream.Collectors.joining;
+
 import java.util.List;
 import java.util.Map;
 import velnik.core.fit.Spans.Span;
 import velnik.core.site.Zone;
 import velnik.core.text.Messages;
+import velnik.core.text.Shortened;
 
 /** What owners are told of how rows fit. */
 public final class FitWords {
     private static final Messages WORDS = Messages.of(FitWords.class);
+
+    /** Letters of a label; what goes beyond is told by its beginning. */
+    private static final int LONG = 60;
 
     private FitWords() {}
 
@@ -82,7 +88,11 @@ public final class FitWords {
                         "over",
                         (long) Math.ceil(stacked.over()),
                         "labels",
-                        stacked.tooLong().size()));
+                        stacked.tooLong().size(),
+                        "label",
+                        stacked.tightest().stream()
+                                .map(longest -> Shortened.to(LONG, longest.label()))
+                                .collect(joining())));
     }
 
     public static String adjustment(Adjustment adjustment) {

@@ -161,7 +161,8 @@ public class ColumnFitTest {
         script.puts(new ItemKind.Text(), "潮汐".repeat(90), signs);
         ColumnFit absurd = fit(script, Zone.SIDEBAR);
         assertEquals(FitWords.holds(absurd, absurd.holds()), "At every width some label goes on in a second line.");
-        assertTrue(FitWords.at(absurd, absurd.at(1280)).startsWith("2 labels go on in a second line, the longest "));
+        assertTrue(
+                FitWords.at(absurd, absurd.at(1280)).startsWith("2 labels go on in a second line; the longest, “WWWW"));
         assertEquals(
                 FitWords.adjustment(absurd.adjustments(1280).getFirst()), "Shorter labels, 358 letters fewer in all");
         assertFalse(absurd.isKnown());
