@@ -122,7 +122,7 @@ let unfolded: Element[] = [];
 
 /**
  * Marks what is selected wherever it is shown, unfolds the first place of it, and brings that into sight when it is new.
- * The editor hears how far from the left it is, since the frame is wider than what is seen of it.
+ * The editor hears from where to where it reaches across the page, since the frame is wider than what is seen of it.
  */
 function point(pointed: Pointed): void {
   for (const row of document.querySelectorAll(".pointed, .held-open"))
@@ -152,7 +152,18 @@ function point(pointed: Pointed): void {
     for (const folded of unfolded) folded.setAttribute("open", "");
     first.scrollIntoView({ block: "nearest" });
   }
-  if (isNew) say({ velnik: "at", left: isOfMenu ? (first?.getBoundingClientRect().left ?? 0) : 0 });
+  if (isNew) say({ velnik: "at", ...acrossOf(isOfMenu ? first : null) });
+}
+
+/** From where to where a row reaches across the page, with what stands open beneath it or around it. */
+function acrossOf(row: Element | null): { readonly left: number; readonly right: number } {
+  const open = row === null ? [] : document.querySelectorAll(".held-open > ul");
+  const reaches = [row, ...open].flatMap((each) => each?.getBoundingClientRect() ?? []);
+  if (reaches.length === 0) return { left: 0, right: 0 };
+  return {
+    left: Math.min(...reaches.map((each) => each.left)),
+    right: Math.max(...reaches.map((each) => each.right)),
+  };
 }
 
 /** Whether it is seen, or would be with what it stands in unfolded. */

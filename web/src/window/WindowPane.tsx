@@ -13,7 +13,7 @@ import { remembered } from "./remembered";
 import { type Pointed, useFrame } from "./useFrame";
 import { useSize } from "./useSize";
 import { WidthChoice } from "./WidthChoice";
-import { nextSize, type Size, scaleAt, WIDTHS, type Width } from "./widths";
+import { type Across, leftToSee, nextSize, type Size, scaleAt, WIDTHS, type Width } from "./widths";
 import "./window.css";
 
 const SHOWS: Readonly<Record<Size, string>> = {
@@ -72,7 +72,7 @@ export function WindowPane(props: {
     onKey: (key) => {
       if (key === "Escape" && props.whole) props.onWhole(false);
     },
-    onAt: (left) => bringIntoSight(frameRef.current?.closest(".ground"), left * scale),
+    onAt: (at) => bringIntoSight(frameRef.current?.closest(".ground"), at, scale),
   });
   const said = frame.outside
     ? `That link leaves the site: ${frame.outside}`
@@ -227,12 +227,9 @@ function WindowBar(props: {
   );
 }
 
-/** Scrolls sideways to what begins so far from the left, unless it is in sight. */
-function bringIntoSight(ground: Element | null | undefined, left: number): void {
+/** Scrolls sideways to what is selected, unless it is in sight. */
+function bringIntoSight(ground: Element | null | undefined, at: Across, scale: number): void {
   if (!ground) return;
-  const within = left - ground.scrollLeft;
-  if (within < 0 || within > ground.clientWidth - SOME_OF_IT) ground.scrollLeft = left - SOME_OF_IT;
+  const seen = { left: ground.scrollLeft, right: ground.scrollLeft + ground.clientWidth };
+  ground.scrollLeft = leftToSee({ left: at.left * scale, right: at.right * scale }, seen);
 }
-
-/** Pixels of a row, or of what is beside it, that are enough to recognise it. */
-const SOME_OF_IT = 120;

@@ -2,6 +2,7 @@ import { type RefObject, useCallback, useEffect, useEffectEvent, useRef, useStat
 import { api, windowPage } from "../api/client";
 import { sentenceOf } from "../shared/sentenceOf";
 import { type As, addressIn, lookedAt } from "./addresses";
+import type { Across } from "./widths";
 
 /** A menu, an item of it, a page it shows; what is null does not matter. */
 export type Pointed = {
@@ -15,8 +16,8 @@ type Said =
   | { readonly velnik: "here"; readonly page: string | null; readonly path: string }
   | { readonly velnik: "key"; readonly key: string }
   | { readonly velnik: "over" | "chosen"; readonly pointed: Pointed | null }
-  /** How many pixels from the left of the page it begins that is selected now. */
-  | { readonly velnik: "at"; readonly left: number }
+  /** Where on the page is what is selected now, with what opens beneath it. */
+  | ({ readonly velnik: "at" } & Across)
   | { readonly velnik: "asked"; readonly words: string }
   | { readonly velnik: "signed"; readonly in: boolean }
   | { readonly velnik: "outside"; readonly address: string };
@@ -46,8 +47,8 @@ type Wanted = {
   readonly onSigned: (member: boolean) => void;
   readonly onChoose: (pointed: Pointed) => void;
   readonly onKey: (key: string) => void;
-  /** What is selected now begins so many pixels from the left of the page. */
-  readonly onAt: (left: number) => void;
+  /** Where what is selected now is, with what opens beneath it. */
+  readonly onAt: (at: Across) => void;
 };
 
 /** Milliseconds that a page has to stay the one asked for: keys run through many. An edit of the page there shows at once. */
@@ -103,7 +104,7 @@ export function useFrame(wanted: Wanted): Frame {
       case "key":
         return wanted.onKey(said.key);
       case "at":
-        return wanted.onAt(said.left);
+        return wanted.onAt(said);
       case "over":
         setOver(said.pointed);
         return setOutside(null);

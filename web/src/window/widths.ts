@@ -29,3 +29,18 @@ export function nextSize(size: Size, fit: number): Size | null {
   const others = [...SIZES.slice(at + 1), ...SIZES.slice(0, at)];
   return others.find((other) => scaleAt(other, fit) !== scaleAt(size, fit)) ?? null;
 }
+
+/** From where to where something reaches sideways, in pixels. */
+export type Across = { readonly left: number; readonly right: number };
+
+/** Pixels beside what is brought into sight that tell where it is, if there is room for them. */
+const BESIDE = 120;
+
+/** Where to scroll from `seen` so that all of `at` is in sight, or its beginning; it stays if that is so already. */
+export function leftToSee(at: Across, seen: Across): number {
+  if (at.left >= seen.left && at.right <= seen.right) return seen.left;
+  const room = seen.right - seen.left;
+  const beside = Math.max(0, Math.min(BESIDE, (room - (at.right - at.left)) / 2));
+  const first = Math.max(0, at.left - beside);
+  return at.left < seen.left ? first : Math.min(first, at.right + beside - room);
+}
