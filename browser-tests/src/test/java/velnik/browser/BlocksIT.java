@@ -99,6 +99,37 @@ public class BlocksIT extends UndoneTest {
         visitor.complainsOfNothing();
     }
 
+    @Test
+    public void blocksAtTheEndOfLinks_haveColumnsOfTheirOwn() {
+        hasAPanel()
+                .sends(adds("ask", "all", "'kind':'SEARCH_FIELD'", "")
+                        + "," + adds("slip", "all", "'kind':'PICTURE','file':'slip','side':'END'", "")
+                        + "," + adds("c", "all", "'kind':'PAGE','page':'canoes'", "")
+                        + "," + adds("b", "all", "'kind':'PAGE','page':'kayaks'", "")
+                        + "," + adds("a", "all", "'kind':'PAGE','page':'prices'", "")
+                        + ",{'kind':'setItems','rows':[{'item':'all','page':null}],'label':null,'appearance':{"
+                        + "'arrangement':'THREE_BESIDE'}}")
+                .publishes();
+        Visitor visitor = new Visitor(velnik, wide());
+        visitor.opens("/news");
+        visitor.page().locator("[data-item=all] > button").hover();
+        assertThat(visitor.page().getByRole(AriaRole.SEARCHBOX).last()).isVisible();
+        assertEquals(
+                visitor.page()
+                        .evaluate("[...document.querySelectorAll('[data-item=all] > ul > li')]"
+                                + ".map(each => each.getBoundingClientRect())"
+                                + ".map((at, _, [first]) => Math.round(at.left - first.left) > 0 ? 'beside' : 'under')"
+                                + ".join()"),
+                "under,under,under,beside,beside");
+        assertEquals(
+                visitor.page()
+                        .evaluate("new Set([...document.querySelectorAll('[data-item=all] > ul > .block')]"
+                                + ".map(each => each.getBoundingClientRect().top)).size"),
+                1,
+                "side by side");
+        visitor.complainsOfNothing();
+    }
+
     /** It stands beside the label for those who see; for others the label is all there is to know. */
     @Test
     public void owner_givesAnItemAPicture() {
