@@ -13,8 +13,23 @@ export function restore(): void {
     more.remove();
   }
   for (const button of document.querySelectorAll(".menu > .unfold")) {
+    for (const list of button.parentElement?.querySelectorAll<HTMLElement>("ul[data-arranged]") ?? []) {
+      list.className = list.dataset.arranged ?? "";
+      delete list.dataset.arranged;
+    }
     button.parentElement?.classList.remove("is-folded", "is-open");
     button.remove();
+  }
+}
+
+/** Closes what lies over the page, except where somebody is; whoever was there gets back to its button. */
+export function closeFolded(except: Element | null): void {
+  for (const menu of document.querySelectorAll(".header .is-open")) {
+    if (menu.contains(except)) continue;
+    const button = menu.querySelector<HTMLElement>(":scope > .unfold");
+    if (menu.contains(document.activeElement)) button?.focus();
+    menu.classList.remove("is-open");
+    button?.setAttribute("aria-expanded", "false");
   }
 }
 
@@ -60,6 +75,11 @@ function fold(menu: HTMLElement, list: HTMLElement): void {
   button.addEventListener("click", () => {
     button.setAttribute("aria-expanded", String(menu.classList.toggle("is-open")));
   });
+  // One under the other there is no room for what stands side by side or beside its switches.
+  for (const arranged of list.querySelectorAll<HTMLElement>("ul[class]")) {
+    arranged.dataset.arranged = arranged.className;
+    arranged.className = "";
+  }
   menu.insertBefore(button, list);
   menu.classList.add("is-folded");
 }

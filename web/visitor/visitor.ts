@@ -3,7 +3,7 @@
  * leaves, and only one is open at a time.
  */
 
-import { fit, restore } from "./overflow";
+import { closeFolded, fit, restore } from "./overflow";
 import { openers, press } from "./panels";
 import { listen } from "./sheet";
 
@@ -29,6 +29,7 @@ function close(except: Element | null): void {
   for (const over of document.querySelectorAll<HTMLDetailsElement>(LAID_OVER)) {
     if (!over.contains(except) && covers(over)) over.open = false;
   }
+  closeFolded(except);
 }
 
 // Only where script runs does the button decide; before, pointing and focus do.

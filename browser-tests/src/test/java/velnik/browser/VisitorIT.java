@@ -109,14 +109,31 @@ public class VisitorIT extends DemoTest {
         Locator button = visitor.across().locator(".unfold");
         assertThat(button).hasAttribute("aria-expanded", "false");
         assertThat(visitor.link("Home")).isHidden();
+        Object before = topOfText(visitor);
         button.click();
         assertThat(visitor.link("Home")).isVisible();
+        assertEquals(topOfText(visitor), before, "it opens over the page");
+        visitor.link("Hire").hover();
+        assertThat(visitor.link("Canoes")).isHidden();
+        visitor.page().getByLabel("Under Hire").click();
+        assertThat(visitor.link("Canoes")).isVisible();
         visitor.isAccessible("a header that folds");
+        visitor.page().keyboard().press("Escape");
+        assertThat(visitor.link("Home")).isHidden();
+        assertThat(button).isFocused();
+        assertThat(button).hasAttribute("aria-expanded", "false");
+        button.click();
+        visitor.page().mouse().click(100, 700);
+        assertThat(visitor.link("Home")).isHidden();
 
         Visitor plain = new Visitor(velnik, context(1000, 800, false));
         plain.opens("/");
         assertThat(plain.link("Find us")).isVisible();
         visitor.complainsOfNothing();
+    }
+
+    private static Object topOfText(Visitor visitor) {
+        return visitor.page().locator("h1").evaluate("heading => heading.getBoundingClientRect().top");
     }
 
     @Test
