@@ -60,7 +60,7 @@ public class MenusIT extends UndoneTest {
         mara.presses("h").isTold("Repairs shows again.");
         assertThat(mara.header().getByText("Repairs")).isVisible();
         mara.chooses("Courses").presses("n").types("High water today").presses("Enter", "Escape");
-        mara.isTold("High water today added under the list.");
+        mara.isTold("High water today added to Main.");
         mara.chooses("Moorings").presses("Control+Shift+ArrowUp");
         mara.isTold("Moorings moved after Hire.");
         assertThat(mara.header().locator("> ul > li > *:first-child"))

@@ -3,6 +3,7 @@ package velnik.core.explanation;
 import java.util.Map;
 import velnik.core.address.Links;
 import velnik.core.navigation.BlockLabels;
+import velnik.core.site.Dress;
 import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
@@ -27,6 +28,14 @@ public final class Labels {
             case MenuRow.Menu menu -> menu.name();
             case MenuRow.Item item -> item.label().isEmpty() ? followed(site, item.kind()) : item.label();
         };
+    }
+
+    /** Of the row that a page has in a list. */
+    public static String of(Site site, MenuRowId list, PageId page) {
+        String own = site.item(list).kind() instanceof ItemKind.PageList filled
+                ? filled.dressed().getOrDefault(page, Dress.NONE).label()
+                : "";
+        return own.isEmpty() ? Words.title(site, page) : own;
     }
 
     /** What is in the bin, by the first thing that was removed: "Canoes", "the menu Main". */

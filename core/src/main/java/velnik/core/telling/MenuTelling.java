@@ -5,6 +5,7 @@ import static velnik.core.telling.Telling.WORDS;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ import velnik.core.explanation.Words;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.reach.Days;
+import velnik.core.site.Anchor;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.MenuRow;
@@ -104,12 +106,7 @@ final class MenuTelling {
                 "AddItems",
                 tops.size() == 1 ? name(tops.getFirst()) : WORDS.say("AddItems.tops", Map.of("count", tops.size())),
                 tops.size(),
-                Map.of(
-                        "beneath",
-                        fresh.size() - tops.size(),
-                        "where",
-                        into(Objects.requireNonNull(
-                                add.items().getFirst().place().parent()))));
+                Map.of("beneath", fresh.size() - tops.size(), "where", into(tops.getFirst())));
     }
 
     private Telling placed(MenuChange.PlacePages place) {
@@ -136,9 +133,9 @@ final class MenuTelling {
             }
             before = row.id();
         }
-        String under = after.menus().get(parent) instanceof MenuRow.Menu
-                ? ""
-                : WORDS.say("PlacePage.under", Map.of("parent", name(parent)));
+        String under = above(item)
+                .map(above -> WORDS.say("PlacePage.under", Map.of("parent", above)))
+                .orElse("");
         return under
                 + (before == null
                         ? WORDS.say("PlacePage.first")
@@ -165,16 +162,15 @@ final class MenuTelling {
     }
 
     private String where(MenuChange.MoveItems move) {
-        Place<MenuRowId> place = move.place();
-        MenuRowId parent = Objects.requireNonNull(place.parent());
         boolean stays = move.items().stream()
                 .allMatch(item ->
                         before.menus().parentOf(item).equals(after.menus().parentOf(item)));
         if (!stays || move.anchor() != null) {
-            return into(parent);
+            return into(move.items().getFirst());
         }
+        Place<MenuRowId> place = move.place();
         return place.after() == null
-                ? WORDS.say("place.firstUnder", Map.of("parent", name(parent)))
+                ? WORDS.say("place.firstUnder", Map.of("parent", name(Objects.requireNonNull(place.parent()))))
                 : WORDS.say("after", Map.of("before", name(place.after())));
     }
 
@@ -217,15 +213,32 @@ final class MenuTelling {
         return Telling.say(assign.says() == null ? "AssignMenus.none" : "AssignMenus", facts);
     }
 
-    private String into(MenuRowId parent) {
-        String key = after.menus().get(parent) instanceof MenuRow.Menu ? "into.menu" : "into.item";
-        return WORDS.say(key, Map.of("parent", name(parent)));
+    /** "under Hire", "to Main" */
+    private String into(MenuRowId item) {
+        return above(item)
+                .map(above -> WORDS.say("into.item", Map.of("parent", above)))
+                .orElseGet(() -> WORDS.say("into.menu", Map.of("parent", name(after.menuOf(item)))));
+    }
+
+    /** What it is seen under: a list without a label is seen by its rows alone. Empty on the first level of a menu. */
+    private Optional<String> above(MenuRowId item) {
+        MenuRowId parent = after.menus().parentOf(item).orElseThrow();
+        if (!(after.menus().get(parent) instanceof MenuRow.Item above)) {
+            return Optional.empty();
+        }
+        @Nullable Anchor anchor = after.item(item).anchor();
+        if (anchor != null && anchor.under() != null) {
+            return Optional.of(Labels.of(after, parent, anchor.under()));
+        }
+        return above.kind() instanceof ItemKind.PageList && above.label().isEmpty()
+                ? above(parent)
+                : Optional.of(name(parent));
     }
 
     private Telling rows(String kind, MenuChange.SetItems set, Map<String, ?> more) {
         MenuChange.RowName first = set.rows().getFirst();
         @Nullable PageId page = first.page();
-        String label = page == null ? Labels.of(before, first.item()) : title(page);
+        String label = page == null ? Labels.of(before, first.item()) : Labels.of(before, first.item(), page);
         int count = set.rows().size();
         return Telling.say(kind, Telling.some(label, count), count, more);
     }

@@ -65,7 +65,7 @@ public class MenuChangesTest {
                 .notices("1 item keeps its own label.", "1 address changes; none was public yet.");
         assertTrue(script.sees("Home", Zone.HEADER).contains("Hire (Open canoes, "));
         script.dresses(LIST, "Canadian canoes", ItemEdit.label(" "))
-                .says("Canadian canoes follows what it leads to again.");
+                .says("Open canoes follows what it leads to again.");
         assertTrue(script.sees("Home", Zone.HEADER).contains("Hire (Canadian canoes, "));
         assertTrue(
                 !((ItemKind.PageList) script.site().item(LIST).kind()).dressed().containsKey(script.page("Kayaks")));
@@ -149,9 +149,16 @@ public class MenuChangesTest {
         assertEquals(
                 script.sees("Group bookings", Zone.HEADER), "Afloat (Hire, Contact, Repairs, Moorings, Courses), Home");
         Anchor first = Anchor.FIRST;
-        script.does(new MenuChange.MoveItems(List.of(afloat), new Place<>(LIST, null), first));
+        script.does(new MenuChange.MoveItems(List.of(afloat), new Place<>(LIST, null), first))
+                .says("Afloat moved to Main.");
         assertTrue(script.sees("Home", Zone.HEADER).startsWith("Afloat (Hire, Contact, "));
         assertEquals(script.site().item(afloat).anchor(), first);
+        script.dresses(LIST, "Hire", ItemEdit.label("Boats"));
+        script.does(new MenuChange.MoveItems(
+                        List.of(afloat),
+                        new Place<>(LIST, null),
+                        new Anchor(script.page("Hire"), List.of(script.page("Canoes")), null)))
+                .says("Afloat moved under Boats.");
     }
 
     @Test
