@@ -40,7 +40,7 @@ export function PictureChoice(props: {
           showSearch
           optionFilterProp="label"
           allowClear
-          placeholder={pictures === undefined ? "Looking up the pictures…" : "None"}
+          placeholder={pictures === undefined ? "Looking up the pictures…" : "none"}
           value={chosen?.id ?? null}
           onChange={(picture: string | undefined) => void onChoose(picture ?? null)}
           options={(pictures ?? []).map(({ id, name }) => ({ value: id, label: name }))}
