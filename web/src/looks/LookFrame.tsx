@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent, useRef, useState } from "react";
-import { lookedAt } from "../window/addresses";
+import { AS_IT_IS, lookedAt } from "../window/addresses";
 import { type Look, nameOf } from "./looks";
 
 export type Worn = {
@@ -71,5 +71,5 @@ export function LookFrame(props: {
 }
 
 function addressOf(base: string, look: Look, page: string): string {
-  return lookedAt(base, new URLSearchParams({ page }), { day: null, member: false, look, live: false }, "");
+  return lookedAt(base, new URLSearchParams({ page }), { ...AS_IT_IS, look }, "");
 }

@@ -254,6 +254,7 @@ export const HELP: readonly HelpTopic[] = [
     question: "How do I see what visitors will get?",
     answer: [
       "The preview beside the outline is the real site with your edits. Choose a width, another day, or see it as a member.",
+      "As of… shows it with what is not yet open too, in dashed lines. Live shows what visitors get now.",
       "Pick on the page, then click something in it to edit it.",
     ],
     screen: "/pages",

@@ -1,14 +1,15 @@
-import { Button, Dropdown, Tooltip } from "antd";
 import { LOOKS, type Look, nameOf } from "../looks/looks";
+import { BarMenu } from "./BarMenu";
 
 /** In which look the site in the window is looked at; null for its own. */
 export function LookOf(props: { readonly look: Look | null; readonly onLook: (look: Look | null) => void }) {
   const { look, onLook } = props;
-  const other = look !== null;
   return (
-    <Dropdown
-      trigger={["click"]}
-      autoFocus
+    <BarMenu
+      label={look === null ? "Look" : nameOf(look)}
+      name={look === null ? "In another look" : `In the look ${nameOf(look)}`}
+      hint="See it in another look"
+      on={look !== null}
       menu={{
         items: [
           { key: "", label: "The site’s own look" },
@@ -17,17 +18,6 @@ export function LookOf(props: { readonly look: Look | null; readonly onLook: (lo
         selectedKeys: [look ?? ""],
         onClick: ({ key }) => onLook(LOOKS.find((each) => each.look === key)?.look ?? null),
       }}
-    >
-      <Tooltip title="See it in another look">
-        <Button
-          type="text"
-          size="small"
-          aria-label={other ? `In the look ${nameOf(look)}` : "In another look"}
-          className={other ? "on" : ""}
-        >
-          {other ? nameOf(look) : "Look"}
-        </Button>
-      </Tooltip>
-    </Dropdown>
+    />
   );
 }

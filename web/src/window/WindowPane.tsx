@@ -186,7 +186,7 @@ function WindowBar(props: {
           Pick on the page
         </Button>
       </Tooltip>
-      <AsOf day={as.day} onDay={(day) => setAs({ ...as, day })} />
+      <AsOf as={as} onAs={setAs} />
       <Tooltip title="See it as a member does">
         <Button
           type="text"

@@ -2,6 +2,7 @@
 import { act, cleanup, renderHook, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { FakeServer, json } from "../working-copy/server.test-help";
+import { AS_IT_IS } from "./addresses";
 import { useFrame } from "./useFrame";
 
 type Wanted = Parameters<typeof useFrame>[0];
@@ -25,7 +26,7 @@ const HIRE: Wanted = {
   page: "hire",
   address: "/hire",
   moment: "1 0",
-  as: { day: null, member: false, look: null, live: false },
+  as: AS_IT_IS,
   pointed: { menu: "main", item: null, page: null },
   choosing: false,
   onSearch: () => "search",
@@ -67,14 +68,18 @@ describe("the window", () => {
     server.says(new Response("<h1>2</h1>"), new Response("<h1>3</h1>"), new Response("<h1>4</h1>"));
     await act(async () => rerender({ ...HIRE, moment: "2 0" }));
     await act(async () =>
-      rerender({ ...HIRE, moment: "2 0", as: { day: "2027-04-01", member: true, look: "WEIR", live: true } }),
+      rerender({
+        ...HIRE,
+        moment: "2 0",
+        as: { day: "2027-04-01", member: true, look: "WEIR", unopened: true, live: true },
+      }),
     );
     await act(async () => rerender({ ...HIRE, page: "news", address: "/news", moment: "2 0" })); // a key runs by
     await act(async () => rerender({ ...HIRE, page: "cafe", address: "/cafe", moment: "2 0" }));
     await waitFor(() => expect(shown()).toHaveLength(4));
     expect(server.calls.slice(-3).map((call) => call.path)).toEqual([
       "/-/window/t1/hire?page=hire",
-      "/-/window/t1/hire?page=hire&day=2027-04-01&member=true&look=WEIR&live=true",
+      "/-/window/t1/hire?page=hire&day=2027-04-01&member=true&look=WEIR&unopened=true&live=true",
       "/-/window/t1/cafe?page=cafe",
     ]);
   });

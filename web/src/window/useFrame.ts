@@ -130,7 +130,7 @@ export function useFrame(wanted: Wanted): Frame {
   });
 
   const { page, address, moment } = wanted;
-  const { day, member, look, live } = wanted.as;
+  const { day, member, look, unopened, live } = wanted.as;
   const words = asked?.page === page ? asked.words : "";
   const besidePath = beside?.page === page ? beside.path : null;
   // biome-ignore lint/correctness/useExhaustiveDependencies: another moment is another page at the same address
@@ -139,7 +139,7 @@ export function useFrame(wanted: Wanted): Frame {
     const outdated = new AbortController();
     const show = async () => {
       try {
-        const as = { day, member, look, live };
+        const as = { day, member, look, unopened, live };
         const html = await windowPage(
           besidePath === null
             ? addressIn(base, address, page, as, words)
@@ -162,7 +162,7 @@ export function useFrame(wanted: Wanted): Frame {
       outdated.abort();
       clearTimeout(waiting);
     };
-  }, [base, loads, page, address, moment, day, member, look, live, words, besidePath, open, tell]);
+  }, [base, loads, page, address, moment, day, member, look, unopened, live, words, besidePath, open, tell]);
 
   usePointing(tell, loads, wanted);
   return { ref, source, key: base ?? "", problem, over, outside };

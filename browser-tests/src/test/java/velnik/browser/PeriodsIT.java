@@ -134,7 +134,8 @@ public class PeriodsIT extends DemoTest {
     public void window_showsTheSiteAsItWillBeOnAnotherDay() {
         Owner jo = new Owner(velnik, wide()).signsIn("jo", "neap-tide").chooses("Rowing skiffs");
         assertThat(jo.window().locator(".band")).hasCount(0);
-        jo.clicks("As of…").page().getByLabel("As of", EXACTLY).fill("2026-12-24");
+        jo.clicks("As of…").menuEntry("Another day…").click();
+        jo.page().getByLabel("As of", EXACTLY).fill("2026-12-24");
         Locator band = jo.window().locator(".band");
         assertThat(band)
                 .hasText("As on 24 December 2026. Closed until 1 April 2027: visitors read here when it opens again.");
@@ -146,6 +147,30 @@ public class PeriodsIT extends DemoTest {
         jo.clicks("Today");
         assertThat(band).hasCount(0);
         assertThat(jo.window().locator(".header .across")).containsText("Rowing skiffs");
+        jo.complainsOfNothing();
+    }
+
+    /** Links to it lead there, and everything else goes on as before. */
+    @Test
+    public void window_showsWhatIsNotYetOpen() {
+        Owner jo = new Owner(velnik, wide()).signsIn("jo", "neap-tide").chooses("Hire");
+        Locator unopened = jo.window().locator(".across a[href*='unopened']");
+        Locator regatta = jo.window().locator(".across").getByText("Summer regatta");
+        assertThat(jo.window().locator(".across").getByText("News").first()).isVisible();
+        assertThat(regatta).hasCount(0);
+        jo.clicks("As of…").menuEntry("With what is not yet open").click();
+        Locator band = jo.window().locator(".band");
+        assertThat(band).hasText("What is not yet open shows too, in dashed lines.");
+        assertThat(regatta).hasCount(1);
+        assertThat(unopened.first()).hasCSS("outline-style", "dashed");
+        jo.isAccessible("with what is not yet open");
+        jo.clicksAt(regatta);
+        assertThat(jo.row("Summer regatta")).hasAttribute("aria-selected", "true");
+        assertThat(band)
+                .hasText("What is not yet open shows too, in dashed lines. "
+                        + "Held back: visitors get “not found” here.");
+        jo.clicks("All open").menuEntry("With what is not yet open").click();
+        assertThat(regatta).hasCount(0);
         jo.complainsOfNothing();
     }
 

@@ -1,5 +1,7 @@
 package velnik.core.address;
 
+import java.util.Set;
+
 /**
  * Writes an address of the site for the place it is read in. Every link to a page goes through one of these.
  *
@@ -63,19 +65,44 @@ public sealed interface AddressWriter {
         return new Filed(under(prefix));
     }
 
+    /**
+     * The same, with a query behind some addresses, by which they are known: {@code /hire/skiffs?unopened=true}.
+     *
+     * @param query without its question mark
+     */
+    static AddressWriter withQuery(AddressWriter around, Set<String> addresses, String query) {
+        return addresses.isEmpty() ? around : new WithQuery(around, Set.copyOf(addresses), query);
+    }
+
     /** The file that holds the page at an address: {@code hire/canoes/index.html}. */
     static String fileOf(String address) {
         return Filed.nameOf(address).substring(1);
+    }
+
+    private static int endOfPath(String address) {
+        int end = 0;
+        while (end < address.length() && address.charAt(end) != '?' && address.charAt(end) != '#') {
+            end++;
+        }
+        return end;
+    }
+
+    /** An address that has a query of its own is left alone. */
+    record WithQuery(AddressWriter around, Set<String> addresses, String query) implements AddressWriter {
+        @Override
+        public String write(String address) {
+            int end = endOfPath(address);
+            String path = address.substring(0, end);
+            boolean known = addresses.contains(path) && !address.startsWith("?", end);
+            return around.write(known ? path + "?" + query + address.substring(end) : address);
+        }
     }
 
     /** Names the file that stands for an address. Files of the site have their own names. */
     record Filed(AddressWriter around) implements AddressWriter {
         @Override
         public String write(String address) {
-            int end = 0;
-            while (end < address.length() && address.charAt(end) != '?' && address.charAt(end) != '#') {
-                end++;
-            }
+            int end = endOfPath(address);
             return around.write(nameOf(address.substring(0, end))) + address.substring(end);
         }
 

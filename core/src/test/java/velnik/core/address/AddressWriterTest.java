@@ -5,12 +5,15 @@ import static org.testng.Assert.assertThrows;
 
 import java.net.URI;
 import java.util.List;
+import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import velnik.core.SiteScript;
 import velnik.core.site.Site;
 
 public class AddressWriterTest {
+    private static final AddressWriter UNOPENED =
+            AddressWriter.withQuery(AddressWriter.under("/w"), Set.of("/hire/skiffs"), "unopened=true");
 
     @DataProvider
     public Object[][] forms() {
@@ -18,6 +21,10 @@ public class AddressWriterTest {
             {AddressWriter.fromRoot(), "/hire/canoes", "/hire/canoes"},
             {AddressWriter.under("/-/window/t0k3n"), "/hire/canoes", "/-/window/t0k3n/hire/canoes"},
             {AddressWriter.absolute("https://brackwater.example"), "/", "https://brackwater.example/"},
+            {UNOPENED, "/hire/skiffs", "/w/hire/skiffs?unopened=true"},
+            {UNOPENED, "/hire/skiffs#oars", "/w/hire/skiffs?unopened=true#oars"},
+            {UNOPENED, "/hire/skiffs?q=oars", "/w/hire/skiffs?q=oars"},
+            {UNOPENED, "/hire", "/w/hire"},
             {AddressWriter.relativeTo("/hire/canoes"), "/hire/prices", "prices"},
             {AddressWriter.relativeTo("/hire/canoes"), "/hire", "../hire"},
             {AddressWriter.relativeTo("/hire/canoes"), "/", "../"},

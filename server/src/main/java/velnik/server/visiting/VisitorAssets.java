@@ -55,8 +55,8 @@ class VisitorAssets {
     }
 
     /** The frame of a page in the owner's window. */
-    Frame window(Site site, String prefix, @Nullable String band) {
-        return frame(site, AddressWriter.under(prefix), List.of(address("visitor.js"), address("window.js")), band);
+    Frame window(Site site, AddressWriter addresses, @Nullable String band) {
+        return frame(site, addresses, List.of(address("visitor.js"), address("window.js")), band);
     }
 
     private Frame frame(Site site, AddressWriter addresses, List<String> scripts, @Nullable String band) {

@@ -1,6 +1,7 @@
 package velnik.server.visiting;
 
 import static java.util.stream.Collectors.joining;
+import static java.util.stream.Collectors.toSet;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
@@ -10,6 +11,7 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.util.UriComponentsBuilder;
 import org.springframework.web.util.UriUtils;
+import velnik.core.address.AddressWriter;
 import velnik.core.address.Addresses;
 import velnik.core.html.VisitorHtml;
 import velnik.core.listing.TopicListings;
@@ -31,6 +34,7 @@ import velnik.core.navigation.SiteNavigation;
 import velnik.core.reach.Access;
 import velnik.core.reach.Days;
 import velnik.core.reach.Openings;
+import velnik.core.reach.Unopened;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Limits;
 import velnik.core.site.Look;
@@ -101,6 +105,7 @@ class WindowController {
      * @param day on which the site is looked at; now when left out
      * @param member whether it is looked at as a member
      * @param look in which it is looked at; that of the site when left out
+     * @param unopened whether what is not yet open shows too, marked
      * @param asLive whether it is what visitors get now, instead of the working copy
      */
     @GetMapping({BASE + "{token}", BASE + "{token}/**"})
@@ -111,6 +116,7 @@ class WindowController {
             @RequestParam(required = false) @Nullable LocalDate day,
             @RequestParam(defaultValue = "false") boolean member,
             @RequestParam(required = false) @Nullable Look look,
+            @RequestParam(defaultValue = "false") boolean unopened,
             @RequestParam(name = "live", defaultValue = "false") boolean asLive,
             HttpServletRequest request) {
         if (!windows.isOpen(token)) {
@@ -123,7 +129,7 @@ class WindowController {
             return html(HttpStatus.BAD_REQUEST)
                     .body("<!doctype html><title>No such day</title><p>The site cannot be shown as on that day.");
         }
-        As as = new As(day, member ? Visitor.MEMBER : Visitor.NON_MEMBER, look, asLive);
+        As as = new As(day, member ? Visitor.MEMBER : Visitor.NON_MEMBER, look, unopened, asLive);
         Seen seen = seen(as);
         Site site = seen.site();
         Optional<PageId> page = Optional.ofNullable(id)
@@ -143,6 +149,7 @@ class WindowController {
                             .queryParamIfPresent("day", Optional.ofNullable(day))
                             .queryParam("member", member)
                             .queryParamIfPresent("look", Optional.ofNullable(look))
+                            .queryParam("unopened", unopened)
                             .queryParam("live", asLive)
                             .build()
                             .toUri())
@@ -157,7 +164,11 @@ class WindowController {
                                 ? writer.found(
                                         page.get(),
                                         asked.strip(),
-                                        PageSearch.of(site, seen.navigation().openings(), as.visitor(), index.of(site))
+                                        PageSearch.of(
+                                                        site,
+                                                        seen.navigation().openings(),
+                                                        as.visitor(),
+                                                        index.of(seen.kept()))
                                                 .find(asked))
                                 : writer.page(page.get(), texts.of(site.pages().get(page.get()))));
     }
@@ -179,19 +190,39 @@ class WindowController {
             @Nullable LocalDate day,
             Visitor visitor,
             @Nullable Look look,
+            boolean unopened,
             boolean live) {}
 
-    /** What is looked at, as the visitor gets it. */
-    private record Seen(Site site, SiteNavigation navigation) {}
+    /**
+     * What is looked at, as the visitor gets it.
+     *
+     * @param kept the site as it is kept
+     * @param site as it is looked at: in another look, with other pages open
+     * @param unopened what shows of it that visitors cannot get yet
+     */
+    private record Seen(Site kept, Site site, SiteNavigation navigation, Set<PageId> unopened) {}
 
     private Seen seen(As as) {
         if (as.live()) {
             Site site = live.site();
-            Instant at = as.day() == null ? clock.instant() : Computed.noon(site, as.day());
-            return new Seen(in(as.look(), site), SiteNavigation.of(site, at, as.visitor()));
+            return seen(as, site, SiteNavigation.of(site, moment(as, site), as.visitor()));
         }
         Computed.Revision waiting = as.day() == null ? computed.now() : computed.on(as.day());
-        return new Seen(in(as.look(), waiting.state().site()), waiting.navigation(as.visitor()));
+        return seen(as, waiting.state().site(), waiting.navigation(as.visitor()));
+    }
+
+    private Seen seen(As as, Site kept, SiteNavigation navigation) {
+        Site site = in(as.look(), kept);
+        if (!as.unopened()) {
+            return new Seen(kept, site, navigation, Set.of());
+        }
+        Unopened opened = Unopened.of(site, navigation.openings());
+        SiteNavigation then = SiteNavigation.of(opened.site(), moment(as, site), as.visitor());
+        return new Seen(kept, opened.site(), then, opened.pages());
+    }
+
+    private Instant moment(As as, Site site) {
+        return as.day() == null ? clock.instant() : Computed.noon(site, as.day());
     }
 
     private static Site in(@Nullable Look look, Site site) {
@@ -199,12 +230,22 @@ class WindowController {
     }
 
     private VisitorHtml writer(Seen seen, String prefix, @Nullable String band) {
-        return new VisitorHtml(seen.site(), seen.navigation(), assets.window(seen.site(), prefix, band));
+        AddressWriter addresses = AddressWriter.withQuery(
+                AddressWriter.under(prefix),
+                seen.unopened().stream()
+                        .map(page -> Addresses.of(seen.site(), page))
+                        .collect(toSet()),
+                "unopened=true");
+        return new VisitorHtml(seen.site(), seen.navigation(), assets.window(seen.site(), addresses, band));
     }
 
     /** What is looked at, as whom and on which day, and what visitors get instead of a page they cannot get. */
     private static @Nullable String band(As as, @Nullable String instead) {
-        String band = Stream.of(as.live() ? WORDS.say("live") : null, whoAndWhen(as), instead)
+        String band = Stream.of(
+                        as.live() ? WORDS.say("live") : null,
+                        whoAndWhen(as),
+                        as.unopened() ? WORDS.say("unopened") : null,
+                        instead)
                 .filter(Objects::nonNull)
                 .collect(joining(" "));
         return band.isEmpty() ? null : band;
@@ -224,7 +265,7 @@ class WindowController {
     }
 
     private static @Nullable String instead(Seen seen, PageId page, Visitor visitor) {
-        Site site = seen.site();
+        Site site = seen.kept();
         Openings openings = seen.navigation().openings();
         Access access = Access.of(site, page, openings);
         if (access.closedBy() != null) {

@@ -216,4 +216,29 @@ public class VisitingTest {
                 .body()
                 .contains("What visitors get now. As a member sees it on 1 July 2027."));
     }
+
+    /** In menus, in lists and at its own address; visitors never. */
+    @Test
+    public void window_showsWhatIsNotYetOpen_marked() {
+        Caller mara = server.mara();
+        mara.edits("{'kind':'setReach','pages':['kayaks'],'reach':'HELD_BACK'}").answers(200);
+        String window = mara.posts("/-/api/windows", "")
+                .answers(201)
+                .json()
+                .path("address")
+                .asString();
+        String marked = "href=\"" + window + "/hire/kayaks?unopened=true\"";
+        String asVisitorsGetIt = server.visit(window + "/hire").body();
+        assertFalse(asVisitorsGetIt.contains("/hire/kayaks"), asVisitorsGetIt);
+        String unopened = server.visit(window + "/hire?unopened=true").body();
+        assertEquals(unopened.split(Pattern.quote(marked), -1).length - 1, 3, "the header, the drawer and the page");
+        assertFalse(unopened.contains("canoes?unopened"));
+        assertTrue(unopened.contains("What is not yet open shows too, in dashed lines."));
+        assertTrue(server.visit(window + "/hire/kayaks?unopened=true")
+                .body()
+                .contains("in dashed lines. Held back: visitors get"));
+        assertTrue(server.visit("/hire?unopened=true").body().contains("/hire/kayaks\""), "it is live still");
+        mara.publishes();
+        assertFalse(server.visit("/hire?unopened=true").body().contains("/hire/kayaks"));
+    }
 }
