@@ -1,6 +1,7 @@
 import { Button, Radio } from "antd";
 import { useState } from "react";
 import { api } from "../api/client";
+import { nameOf } from "../looks/looks";
 import { Answered, useAnswer } from "../shared/answer";
 import { counted } from "../shared/counted";
 import { Problem } from "../shared/Problem";
@@ -18,8 +19,8 @@ export function StructureStart({ store }: { readonly store: WorkingCopyStore }) 
   return (
     <>
       <p>
-        Pages, a header and a footer, an enquiry form, and texts that say what to write instead of them. All
-        of it is yours to change, and one undo takes it back.
+        Pages, a header and a footer, an enquiry form, a look, and texts that say what to write instead of
+        them. All of it is yours to change, and one undo takes it back.
       </p>
       <Answered answer={structures} what="the structures">
         {(all) => {
@@ -40,7 +41,10 @@ export function StructureStart({ store }: { readonly store: WorkingCopyStore }) 
                     ))}
                   </Radio.Group>
                   <section className="holds" aria-label={`What ${structure.name} holds`} aria-live="polite">
-                    <p className="hint">{counted(structure.pages.length, "# page", "# pages")}</p>
+                    <p className="hint">
+                      {counted(structure.pages.length, "# page", "# pages")}, in the look{" "}
+                      {nameOf(structure.look)}
+                    </p>
                     <ul>
                       {structure.pages.map(({ level, title }) => (
                         <li key={title} style={{ paddingInlineStart: (level - 1) * 18 }}>

@@ -69,6 +69,7 @@ public class EmptySiteIT extends BrowserTest {
         page.getByText("Files you have").click();
         assertThat(owner.link("Choose files")).isVisible();
         page.getByText("A starting structure").click();
+        assertThat(page.locator(".structures .holds")).containsText("9 pages, in the look Weir");
         page.getByLabel("Café").check();
         assertThat(page.locator(".structures .holds li").getByText("Book a table"))
                 .isVisible();

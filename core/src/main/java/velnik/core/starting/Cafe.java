@@ -1,11 +1,13 @@
 package velnik.core.starting;
 
+import velnik.core.site.Look;
+
 /** For those who serve food and drink. */
 final class Cafe {
     private Cafe() {}
 
     static final StartingStructure STRUCTURE =
-            new StartingStructure("cafe", "Café", "food and drink at tables", """
+            new StartingStructure("cafe", "Café", "food and drink at tables", Look.STAITHE, """
             # Home
             > Breakfast, lunch and cake, and a table by the window.
             [Say what the place is like, and what you are known for.]

@@ -1,11 +1,13 @@
 package velnik.core.starting;
 
+import velnik.core.site.Look;
+
 /** For those who do something together. */
 final class Club {
     private Club() {}
 
     static final StartingStructure STRUCTURE =
-            new StartingStructure("club", "Club", "people who do something together", """
+            new StartingStructure("club", "Club", "people who do something together", Look.WEIR, """
             # Home
             > What we do together, and when to come along.
             [Say what the club does, for whom, and that guests are welcome.]

@@ -1,11 +1,13 @@
 package velnik.core.starting;
 
+import velnik.core.site.Look;
+
 /** For those who have guests overnight. */
 final class PlaceToStay {
     private PlaceToStay() {}
 
-    static final StartingStructure STRUCTURE =
-            new StartingStructure("place-to-stay", "Place to stay", "guests who stay the night", """
+    static final StartingStructure STRUCTURE = new StartingStructure(
+            "place-to-stay", "Place to stay", "guests who stay the night", Look.TOWPATH, """
             # Home
             > A bed, a breakfast, and a quiet street.
             [Say what the house is like, and what guests remember.]

@@ -1,11 +1,13 @@
 package velnik.core.starting;
 
+import velnik.core.site.Look;
+
 /** For those who see people by appointment. */
 final class Practice {
     private Practice() {}
 
-    static final StartingStructure STRUCTURE =
-            new StartingStructure("practice", "Practice", "people seen by appointment", """
+    static final StartingStructure STRUCTURE = new StartingStructure(
+            "practice", "Practice", "people seen by appointment", Look.TOWPATH, """
             # Home
             > Whom we help, and how to be seen.
             [Say in two sentences whom you treat or advise, and how soon somebody can come.]

@@ -1,11 +1,13 @@
 package velnik.core.starting;
 
+import velnik.core.site.Look;
+
 /** For those who sell over a counter. */
 final class Shop {
     private Shop() {}
 
     static final StartingStructure STRUCTURE =
-            new StartingStructure("shop", "Shop", "goods over a counter", """
+            new StartingStructure("shop", "Shop", "goods over a counter", Look.TIDETABLE, """
             # Home
             > What we have, and why you will not find it elsewhere.
             [Say what you sell, and what is new this month.]

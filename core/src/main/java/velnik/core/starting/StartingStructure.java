@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
+import velnik.core.change.LookChange;
 import velnik.core.exchange.IndentedText;
 import velnik.core.importing.Destination;
 import velnik.core.importing.Found;
@@ -19,22 +20,25 @@ import velnik.core.importing.ImportChoices;
 import velnik.core.importing.ImportPlan;
 import velnik.core.site.EnquiryForm;
 import velnik.core.site.Limits;
+import velnik.core.site.Look;
 import velnik.core.site.PageId;
 import velnik.core.site.Site;
 import velnik.core.site.Zone;
 
 /**
- * Pages with texts to be replaced, a menu for the footer, and an enquiry form, for one kind of business. It is read in
+ * Pages with texts to be replaced, a menu for the footer, an enquiry form, and a look, for one kind of business. It is read in
  * as files of others are, so nothing about it is special once it is there.
  *
  * @param id names it in calls
  * @param name as owners read it
  * @param what it is meant for, in a few words
+ * @param look that suits it; any other is one edit away
  * @param pages each as a heading, by its level; a line after {@code >} is its summary, the rest its text
  * @param footer the items of the footer, indented as a pasted list
  * @param asks the title of the page with the form
  */
-public record StartingStructure(String id, String name, String what, String pages, String footer, String asks) {
+public record StartingStructure(
+        String id, String name, String what, Look look, String pages, String footer, String asks) {
     private static final Pattern HEADING = Pattern.compile("(#+) (.+)");
     private static final String SUMMARY = "> ";
 
@@ -77,6 +81,9 @@ public record StartingStructure(String id, String name, String what, String page
                 new ImportChoices(new Destination.Pages(null), ImportChoices.Matching.NOTHING, Set.of());
         ImportPlan plan = ImportPlan.of(site, found(), choices, ids, circumstances);
         List<Change> changes = new ArrayList<>(plan.changes());
+        if (site.details().look() != look) {
+            changes.add(new LookChange.SetLook(look));
+        }
         asking(plan.changes()).ifPresent(page -> changes.add(new Change.SetForm(page, FIELDS)));
         return new ImportPlan(plan.rows(), changes, plan.texts(), plan.lookAt(), plan.refused());
     }

@@ -1,11 +1,13 @@
 package velnik.core.starting;
 
+import velnik.core.site.Look;
+
 /** For those who make and mend. */
 final class Workshop {
     private Workshop() {}
 
     static final StartingStructure STRUCTURE =
-            new StartingStructure("workshop", "Workshop", "making and mending", """
+            new StartingStructure("workshop", "Workshop", "making and mending", Look.WEIR, """
             # Home
             > What we make, what we mend, and where to find us.
             [Say in two sentences what you make and for whom. This is what a visitor reads first.]

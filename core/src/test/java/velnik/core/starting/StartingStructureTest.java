@@ -72,6 +72,7 @@ public class StartingStructureTest {
         }
         Site site = applied(begun, plan.changes());
         assertEquals(site.pages().get(requireNonNull(site.home())).title(), "Home");
+        assertEquals(site.details().look(), structure.look());
 
         SiteNavigation navigation = SiteNavigation.of(site, NOON, Visitor.NON_MEMBER);
         List<NavigationRow> headings =

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import velnik.core.site.Look;
 import velnik.core.starting.StartingStructure;
 import velnik.server.calls.ProblemException;
 import velnik.server.calls.RequestName;
@@ -27,7 +28,7 @@ class StructuresController {
     }
 
     /** @param what it is meant for, in a few words */
-    record StructureDto(String id, String name, String what, List<StructureLineDto> pages) {}
+    record StructureDto(String id, String name, String what, Look look, List<StructureLineDto> pages) {}
 
     /** @param level from 1 */
     record StructureLineDto(int level, String title) {}
@@ -39,6 +40,7 @@ class StructuresController {
                         structure.id(),
                         structure.name(),
                         structure.what(),
+                        structure.look(),
                         structure.lines().stream()
                                 .map(line -> new StructureLineDto(line.level(), line.title()))
                                 .toList()))
