@@ -211,7 +211,7 @@ final class PagesImport {
         Page there = site.pages().get(id);
         String address = Addresses.of(site, id);
         if (!page.path().isEmpty()) {
-            byPath.put(page.path(), id);
+            remember(page, id);
         }
         if (there.kind().isBuiltIn()) {
             rows.add(row(key, page, ImportRow.Verdict.SKIP, title, address, List.of(), WORDS.say("builtIn")));
@@ -271,7 +271,7 @@ final class PagesImport {
         }
         rows.add(row(key, page, ImportRow.Verdict.ADD, title, at, List.of(), why));
         if (!page.path().isEmpty()) {
-            byPath.put(page.path(), id);
+            remember(page, id);
             forward(key, page, id, at);
         }
         return new Holder(page.level(), id, above, over.depth() + 1, false);
@@ -296,6 +296,13 @@ final class PagesImport {
             }
         }
         return ordinary;
+    }
+
+    private void remember(Found.FoundPage page, PageId id) {
+        byPath.put(page.path(), id);
+        if (!page.former().isEmpty()) {
+            byPath.putIfAbsent(page.former(), id);
+        }
     }
 
     /** Where it has another address than on the site that it comes from, the former leads on. */

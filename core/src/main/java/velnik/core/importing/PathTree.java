@@ -8,7 +8,10 @@ import org.jspecify.annotations.Nullable;
 import velnik.core.site.Limits;
 import velnik.core.site.PageKind;
 
-/** Makes a tree of pages from their paths. Where the page is missing that others are beneath, a group stands in for it. */
+/**
+ * Makes a tree of pages from their paths. Where the page is missing that others are beneath, it is the one beside it that
+ * is called the same with an ending, as {@code /shop.html} is to {@code /shop/mugs.html}; else a group stands in for it.
+ */
 final class PathTree {
     private static final class Node {
         private Found.@Nullable FoundPage page;
@@ -82,11 +85,35 @@ final class PathTree {
     }
 
     private static void collect(Node node, String path, int level, List<Found.FoundPage> pages) {
-        node.beneath.forEach((segment, child) -> {
+        Map<String, Node> beneath = withEndedPages(node.beneath, path);
+        beneath.forEach((segment, child) -> {
             String here = path + "/" + segment;
             pages.add(child.page == null ? missing(here, level) : child.page.at(level));
             collect(child, here, level + 1, pages);
         });
+    }
+
+    /** Gives those that lack a page the one beside them, at whichever place comes first. */
+    private static Map<String, Node> withEndedPages(Map<String, Node> beneath, String path) {
+        Map<String, Node> whole = new LinkedHashMap<>();
+        beneath.forEach((segment, child) -> {
+            String stem = WebPath.withoutEnding(segment);
+            @Nullable Node folder = stem.equals(segment) || !child.beneath.isEmpty() ? null : beneath.get(stem);
+            if (folder == null || child.page == null || !lacks(folder, child.page)) {
+                whole.putIfAbsent(segment, child);
+                return;
+            }
+            if (folder.page == null) {
+                folder.page = child.page.movedTo(path + "/" + stem);
+            }
+            whole.putIfAbsent(stem, folder);
+        });
+        return whole;
+    }
+
+    /** Whether it has no page yet, or this one, by its former address. */
+    private static boolean lacks(Node folder, Found.FoundPage page) {
+        return folder.page == null || folder.page.former().equals(page.path());
     }
 
     private static Found.FoundPage missing(String path, int level) {

@@ -93,16 +93,17 @@ final class WebPath {
         return slash <= 0 ? "/" : path.substring(0, slash);
     }
 
+    /** {@code shop} for {@code shop.html}. */
+    static String withoutEnding(String last) {
+        return PAGE_ENDING.matcher(last).replaceAll("");
+    }
+
     /** A title until a better one is known: the words of the last part, the first with a capital. */
     static String title(String path) {
         if (path.equals("/")) {
             return "Home";
         }
-        String words = PAGE_ENDING
-                .matcher(last(path))
-                .replaceAll("")
-                .replaceAll("[-_+.\\s]+", " ")
-                .strip();
+        String words = withoutEnding(last(path)).replaceAll("[-_+.\\s]+", " ").strip();
         return words.isEmpty() ? last(path) : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

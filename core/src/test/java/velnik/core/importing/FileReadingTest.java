@@ -115,6 +115,24 @@ public class FileReadingTest {
                 passed over 7 https://cdn.example/x: This is on another site.
                 passed over 8 https://old.example/prices.pdf: This is a file and no page.
                 passed over 9 Boats: Line 4 has the same address."""},
+            // a page beside the folder of what is beneath it
+            {
+                List.of(
+                        "urls.txt",
+                        "https://old.example/x/shop/mugs.html\nhttps://old.example/x/shop.html\n"
+                                + "https://old.example/hire.php\nhttps://old.example/a\nhttps://old.example/hire/canoes\n"
+                                + "https://old.example/cafe\nhttps://old.example/cafe.html\nhttps://old.example/cafe/cakes"),
+                """
+                1 X? /x GROUP
+                2 Shop? /x/shop was /x/shop.html
+                3 Mugs? /x/shop/mugs.html
+                1 Hire? /hire was /hire.php
+                2 Canoes? /hire/canoes
+                1 A? /a
+                1 Cafe? /cafe
+                2 Cakes? /cafe/cakes
+                1 Cafe? /cafe.html"""
+            },
             {List.of("urls.txt", "https://old.example/a\nhttps://old.example/b/c"), "1 A? /a\n1 B? /b GROUP\n2 C? /b/c"
             },
             {
@@ -176,8 +194,7 @@ public class FileReadingTest {
                         <script>document.write('<nav><a href=/evil>x</a></nav>')</script>
                         </body></html>"""), """
                 1 Start /
-                1 Hire /hire.html
-                1 Hire? /hire GROUP
+                1 Hire /hire was /hire.html
                 2 Canoes /hire/canoes
                 1 Where we are /where
                 1 Imprint /imprint

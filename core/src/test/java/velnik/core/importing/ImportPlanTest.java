@@ -140,7 +140,7 @@ public class ImportPlanTest {
         List<SourceFile> files = List.of(new SourceFile("sitemap.xml", """
                         <urlset><url><loc>https://old.example/</loc></url><url><loc>https://old.example/b%C3%A4r/</loc></url>
                         <url><loc>https://old.example/hire/canoes.html</loc></url></urlset>"""), new SourceFile("home.html", """
-                        <header><nav><ul><li><a href="/">Home</a><li><a href="/hire/">Hire</a><ul><li><a href="/hire/canoes.html">Canoes</a>
+                        <header><nav><ul><li><a href="/">Home</a><li><a href="/hire.html">Hire</a><ul><li><a href="/hire/canoes.html">Canoes</a>
                         <li><a href="https://tides.example" target="_blank">Tides</a></ul></ul></nav></header>
                         <footer><ul><li><a href="/b%C3%A4r">The bear</a><li><a href="mailto:a@old.example">Mail</a></ul></footer>"""));
         ImportPlan plan = plan(Site.bare(), files, TOP, Matching.ADDRESS);
@@ -159,6 +159,7 @@ public class ImportPlanTest {
                 m1-1 ADD 2 Mail a@old.example
                 zHEADER ADD 1 The header every page [Shows:  > Main]
                 zFOOTER ADD 1 The footer every page [Shows:  > Footer]
+                wp1 ADD 1 /hire.html /hire – Its address on the site it comes from leads on.
                 wp3 ADD 1 /bär /bar – Its address on the site it comes from leads on.""");
         SiteScript moved = SiteScript.of(done(Site.bare(), plan));
         assertEquals(
