@@ -73,5 +73,11 @@ document.addEventListener("pointerover", (event) => {
 document.addEventListener("velnik:before-merge", restore);
 document.addEventListener("velnik:after-merge", fit);
 listen();
-addEventListener("resize", fit);
+// A phone's own bars come and go as one scrolls, which changes the height alone.
+let width = innerWidth;
+addEventListener("resize", () => {
+  if (innerWidth === width) return;
+  width = innerWidth;
+  fit();
+});
 fit();

@@ -118,6 +118,8 @@ public class VisitorIT extends DemoTest {
         visitor.page().getByLabel("Under Hire").click();
         assertThat(visitor.link("Canoes")).isVisible();
         visitor.isAccessible("a header that folds");
+        visitor.page().setViewportSize(1000, 740); // as when a tablet takes its own bars away
+        assertThat(visitor.link("Canoes")).isVisible();
         visitor.page().keyboard().press("Escape");
         assertThat(visitor.link("Home")).isHidden();
         assertThat(button).isFocused();
