@@ -52,14 +52,14 @@ public class BoatyardIT extends UndoneTest {
             mara.isTold(dress[0] + " reads " + dress[1] + " now.");
         }
         hand.row("News").presses("n").types("On the water").presses("Enter");
-        mara.isTold("On the water added to Main.");
+        mara.isTold("On the water added to Leading.");
         mara.types("https://tides.example/brack").presses("Tab", "Enter");
         mara.isTold("tides.example/brack added under On the water.").presses("Escape");
         for (String leftOut : List.of("About us", "Contact", "Terms of hire", "Privacy")) {
             hand.row(leftOut).presses("Delete").isTold("The list contains other rows now.");
         }
         hand.row("On the water").presses("n").types("find us").presses("Enter", "Escape");
-        mara.isTold("Find us added to Main.");
+        mara.isTold("Find us added to Leading.");
         hand.row("Leading");
         assertThat(mara.row("Leading")).containsText("follows the page tree");
     }
