@@ -76,7 +76,7 @@ function fold(menu: HTMLElement, list: HTMLElement): void {
     button.setAttribute("aria-expanded", String(menu.classList.toggle("is-open")));
   });
   // One under the other there is no room for what stands side by side or beside its switches.
-  for (const arranged of list.querySelectorAll<HTMLElement>("ul[class]")) {
+  for (const arranged of list.querySelectorAll<HTMLElement>("ul.panel")) {
     arranged.dataset.arranged = arranged.className;
     arranged.className = "";
   }

@@ -141,6 +141,7 @@ function point(pointed: Pointed): void {
     above.classList.add("held-open");
     keepOnScreen(above);
   }
+  first?.closest(".is-folded")?.classList.add("held-open");
   // A page that is selected is in sight itself; its row need not be.
   const isOfMenu = (pointed.item ?? pointed.menu) !== null;
   if (isOfMenu && first?.matches(".across li:has(> .panel, > ul > .block)")) {

@@ -131,6 +131,9 @@ public class VisitorIT extends DemoTest {
         Visitor plain = new Visitor(velnik, context(1000, 800, false));
         plain.opens("/");
         assertThat(plain.link("Find us")).isVisible();
+        mara.opensMenu("Main").chooses("Kayaks");
+        assertThat(mara.window().locator(".is-folded .pointed").getByText("Kayaks"))
+                .isVisible();
         visitor.complainsOfNothing();
     }
 

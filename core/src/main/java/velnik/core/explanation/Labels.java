@@ -3,7 +3,6 @@ package velnik.core.explanation;
 import java.util.Map;
 import velnik.core.address.Links;
 import velnik.core.navigation.BlockLabels;
-import velnik.core.site.Dress;
 import velnik.core.site.FileId;
 import velnik.core.site.ItemKind;
 import velnik.core.site.MenuRow;
@@ -33,7 +32,7 @@ public final class Labels {
     /** Of the row that a page has in a list. */
     public static String of(Site site, MenuRowId list, PageId page) {
         String own = site.item(list).kind() instanceof ItemKind.PageList filled
-                ? filled.dressed().getOrDefault(page, Dress.NONE).label()
+                ? filled.dressOf(page).label()
                 : "";
         return own.isEmpty() ? Words.title(site, page) : own;
     }

@@ -63,15 +63,23 @@ final class PathTree {
             node.page = page;
             return null;
         }
-        if (there.guessed() && !page.guessed()) {
-            node.page = named(there, page.title());
-        }
+        node.page = called(there, page);
         return there;
     }
 
-    private static Found.FoundPage named(Found.FoundPage page, String title) {
-        return new Found.FoundPage(
-                page.spot(), page.level(), title, false, page.path(), page.former(), page.typed(), page.said());
+    /** By its own title where that is known, else by the one that the other knows of it. */
+    private static Found.FoundPage called(Found.FoundPage page, Found.FoundPage other) {
+        return !page.guessed() || other.guessed()
+                ? page
+                : new Found.FoundPage(
+                        page.spot(),
+                        page.level(),
+                        other.title(),
+                        false,
+                        page.path(),
+                        page.former(),
+                        page.typed(),
+                        page.said());
     }
 
     /** The home page first, the others as they came. */
@@ -103,9 +111,7 @@ final class PathTree {
                 whole.putIfAbsent(segment, child);
                 return;
             }
-            if (folder.page == null) {
-                folder.page = child.page.movedTo(path + "/" + stem);
-            }
+            folder.page = folder.page == null ? child.page.movedTo(path + "/" + stem) : called(folder.page, child.page);
             whole.putIfAbsent(stem, folder);
         });
         return whole;

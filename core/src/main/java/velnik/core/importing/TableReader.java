@@ -93,8 +93,6 @@ final class TableReader {
         }
     }
 
-    private TableReader() {}
-
     private static final Set<Column> OF_ITEMS = EnumSet.of(
             Column.MENU,
             Column.LEVEL,
@@ -112,6 +110,8 @@ final class TableReader {
             Column.ARRANGEMENT,
             Column.OPENS);
     private static final Set<Column> OF_PAGES = EnumSet.range(Column.TITLE, Column.ID);
+
+    private TableReader() {}
 
     /** Whether the first line names columns that a table of pages, items or forwards has. */
     static boolean isOne(String text) {

@@ -218,6 +218,13 @@ public class FileReadingTest {
                                 "<nav><a href='/hire'>Boats for hire</a><a href='https://www.old.example/'>Home</a></nav>"),
                 "1 Home /\n1 Boats for hire /hire\n1 Lab? /lab\nMenu 1 in HEADER: 1 Boats for hire > /hire, 1 Home > /"
             },
+            {
+                List.of(
+                        "map.xml",
+                                "<urlset><url><loc>https://old.example/shop.html</loc></url><url><loc>https://old.example/shop/mugs</loc></url></urlset>",
+                        "home.html", "<nav><a href='/'>Home</a><a href='/shop.html'>Our pots</a></nav>"),
+                "1 Home /\n1 Our pots /shop was /shop.html\n2 Mugs? /shop/mugs\nMenu 1 in HEADER: 1 Home > /, 1 Our pots > /shop.html"
+            },
             // Markdown files
             {
                 List.of(
