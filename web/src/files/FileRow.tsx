@@ -2,6 +2,7 @@ import { Button } from "antd";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { ChangeDto, FileDto } from "../api/client";
+import { menusAddress } from "../menus/address";
 import { TitleField } from "../outline/TitleField";
 import { counted } from "../shared/counted";
 import type { Result, WorkingCopy } from "../working-copy/store";
@@ -19,7 +20,7 @@ export function FileRow(props: {
 }) {
   const { copy, file, mayEdit, onChange } = props;
   const [doing, setDoing] = useState<"rename" | "remove" | null>(null);
-  const uses = file.pages.length + file.items.length + (file.logo ? 1 : 0);
+  const uses = file.pages.length + file.rows.length + (file.logo ? 1 : 0);
   const remove = () => void onChange({ kind: "removeFiles", files: [file.id] });
   return (
     <tr>
@@ -100,7 +101,7 @@ export function FileRow(props: {
 
 function Uses({ copy, file }: { readonly copy: WorkingCopy; readonly file: FileDto }) {
   const pages = file.pages.flatMap((id) => copy.tree.pages.get(id) ?? []);
-  if (pages.length === 0 && file.items.length === 0 && !file.logo)
+  if (pages.length === 0 && file.rows.length === 0 && !file.logo)
     return <span className="hint">used nowhere</span>;
   return (
     <ul className="file-uses">
@@ -114,9 +115,10 @@ function Uses({ copy, file }: { readonly copy: WorkingCopy; readonly file: FileD
           <Link to={`/pages/${page.id}`}>{page.title}</Link>
         </li>
       ))}
-      {file.items.map((item) => (
-        <li key={`${item.menu} ${item.label}`}>
-          {item.label} <span className="hint">in {item.menu}</span>
+      {file.rows.map(({ item, page, label, menu }) => (
+        <li key={`${item} ${page}`}>
+          <Link to={menusAddress({ menu: null, item, page })}>{label}</Link>{" "}
+          <span className="hint">in {menu}</span>
         </li>
       ))}
     </ul>

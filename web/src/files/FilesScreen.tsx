@@ -117,6 +117,6 @@ function chosen(all: readonly FileDto[], which: Which): readonly FileDto[] {
     case "others":
       return all.filter((file) => !isPicture(file));
     case "unused":
-      return all.filter((file) => file.pages.length === 0 && file.items.length === 0 && !file.logo);
+      return all.filter((file) => file.pages.length === 0 && file.rows.length === 0 && !file.logo);
   }
 }

@@ -55,10 +55,15 @@ export function PictureChoice(props: {
             }}
           />
         )}
-        {mayEdit && value !== null && chosen === undefined && pictures !== undefined && (
-          <Button type="text" onClick={() => void onChoose(null)}>
-            Show no picture
-          </Button>
+        {value !== null && chosen === undefined && pictures !== undefined && (
+          <>
+            <span className="hint">The picture that was here is removed.</span>
+            {mayEdit && (
+              <Button type="text" onClick={() => void onChoose(null)}>
+                Show none
+              </Button>
+            )}
+          </>
         )}
       </span>
       <UploadsOnTheirWay uploads={uploads} />

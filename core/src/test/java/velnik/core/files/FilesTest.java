@@ -24,6 +24,7 @@ import velnik.core.site.FileId;
 import velnik.core.site.FileType;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Limits;
+import velnik.core.site.MenuRowId;
 import velnik.core.site.TextHash;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
@@ -134,17 +135,26 @@ public class FilesTest {
                         .map(page -> script.site().pages().get(page).title())
                         .collect(Collectors.joining(", ")),
                 "Repairs, Contact");
-        assertEquals(uses.items(), List.of(script.latest()));
+        assertEquals(uses.rows(), List.of(new FileUses.RowUse(script.latest(), null)));
         assertTrue(uses.logo());
         script.putsPage("Hire", script.menu("Footer"))
                 .sets(script.latest(), MenuChange.ItemEdit.of(edit -> edit.picture("slip")));
         assertEquals(
                 FileUses.of(script.site(), script.texts())
                         .getOrDefault(SLIP, FileUses.NONE)
-                        .items()
+                        .rows()
                         .size(),
                 2,
                 "beside the label of another");
+        MenuRowId list = new MenuRowId("main-list");
+        script.dresses(list, "Hire", MenuChange.ItemEdit.of(edit -> edit.picture("slip")));
+        assertEquals(
+                FileUses.of(script.site(), script.texts())
+                        .getOrDefault(SLIP, FileUses.NONE)
+                        .rows()
+                        .getFirst(),
+                new FileUses.RowUse(list, script.page("Hire")),
+                "beside the label of one row of a list");
     }
 
     @DataProvider

@@ -21,7 +21,7 @@ import velnik.core.site.SiteFile;
  * @param height likewise
  * @param alternative what a picture shows; empty where it is decoration alone, null while nobody has said
  * @param pages that show it or link to it
- * @param items labels of those that lead to it, each with its menu
+ * @param rows of menus that lead to it or show it
  * @param logo whether it is the logo of the business
  */
 record FileDto(
@@ -35,10 +35,22 @@ record FileDto(
         int height,
         @Nullable String alternative,
         List<String> pages,
-        List<FileItemDto> items,
+        List<FileRowDto> rows,
         boolean logo) {
 
-    record FileItemDto(String menu, String label) {}
+    /**
+     * @param page whose row in a list it is; null for an item
+     * @param menu its name
+     */
+    record FileRowDto(String item, @Nullable String page, String label, String menu) {
+        static FileRowDto of(Site site, FileUses.RowUse use) {
+            return new FileRowDto(
+                    use.item().value(),
+                    use.page() == null ? null : use.page().value(),
+                    use.page() == null ? Labels.of(site, use.item()) : Labels.of(site, use.item(), use.page()),
+                    Labels.of(site, site.menuOf(use.item())));
+        }
+    }
 
     static FileDto of(Site site, SiteFile file, FileUses uses) {
         FileContent content = file.content();
@@ -57,9 +69,7 @@ record FileDto(
                 content.height(),
                 file.alternative(),
                 uses.pages().stream().map(PageId::value).toList(),
-                uses.items().stream()
-                        .map(item -> new FileItemDto(Labels.of(site, site.menuOf(item)), Labels.of(site, item)))
-                        .toList(),
+                uses.rows().stream().map(row -> FileRowDto.of(site, row)).toList(),
                 uses.logo());
     }
 }
