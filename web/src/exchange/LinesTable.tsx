@@ -76,7 +76,7 @@ function Line(props: {
         </th>
         <td className="leads">{line.leads}</td>
         <td className="becomes">
-          <b>{VERDICTS[line.verdict]}</b>
+          {!(line.part === "ASIDE" && line.verdict === "SKIP") && <b>{VERDICTS[line.verdict]}</b>}
           {line.fields.map(({ field, before, after }) => (
             <span key={field} className="field">
               {field}: {before !== "" && <del>{before}</del>}{" "}

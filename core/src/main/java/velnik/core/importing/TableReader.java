@@ -136,8 +136,8 @@ final class TableReader {
                 .allowExtraFields(true)
                 .allowMissingFields(true)
                 .ofCsvRecord(text);
+        @Nullable CsvRecord last = null;
         try {
-            @Nullable CsvRecord last = null;
             for (CsvRecord cells : table) {
                 last = cells;
                 if (cells.getFieldCount() > COLUMNS) {
@@ -156,10 +156,10 @@ final class TableReader {
             if (last != null && breaksOff(text, last, names.size())) {
                 return FileRead.not("tableBroken", Map.of("line", last.getStartingLineNumber()));
             }
-        } catch (CsvParseException broken) {
-            return FileRead.not(
-                    "tableBroken",
-                    Map.of("line", rows.isEmpty() ? 1 : rows.getLast().spot().line() + 1));
+        } catch (CsvParseException farTooManyColumns) {
+            // All else is let through, and a quotation mark left open is found above.
+            long line = last == null ? 1 : last.getStartingLineNumber() + 1;
+            return FileRead.not("tooManyColumns", Map.of("line", line, "limit", COLUMNS));
         }
         Set<Column> there = Set.copyOf(columns.values());
         if (there.contains(Column.FROM) && (there.contains(Column.TO) || there.contains(Column.ANSWER))) {

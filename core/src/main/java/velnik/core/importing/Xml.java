@@ -55,12 +55,16 @@ final class Xml {
             }
             return Optional.empty();
         } catch (MissingResourceException broken) {
-            return Optional.of(FileRead.not("xmlBroken", Map.of("line", 1))); // the JDK lacks words for some mistakes
+            return Optional.of(notRead(text, 1)); // the JDK lacks words for some mistakes
         } catch (XMLStreamException broken) {
             int line = broken.getLocation() == null
                     ? 1
                     : Math.max(1, broken.getLocation().getLineNumber());
-            return Optional.of(FileRead.not("xmlBroken", Map.of("line", line)));
+            return Optional.of(notRead(text, line));
         }
+    }
+
+    private static FileRead.NotRead notRead(String text, int line) {
+        return FileRead.not(text.contains("<!ENTITY") ? "xmlEntities" : "xmlBroken", Map.of("line", line));
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -58,10 +59,26 @@ public final class Outline<K, V> {
         Map<K, Branch<K, V>> built = LinkedHashMap.newLinkedHashMap(entries.size());
         List<Branch<K, V>> top = build(null, byParent, built);
         if (built.size() != entries.size()) {
-            throw new IllegalArgumentException("of " + entries.size() + " rows only " + built.size()
-                    + " hang together: an id is given twice, a parent is missing, or there is a cycle");
+            throw new IllegalArgumentException(apart(entries, built));
         }
         return new Outline<>(top, Index.of(built));
+    }
+
+    /** Which of the rows does not hang together with the others, and why. */
+    private static <K, V> String apart(Collection<Entry<K, V>> entries, Map<K, Branch<K, V>> built) {
+        Set<K> ids = new HashSet<>();
+        for (Entry<K, V> entry : entries) {
+            if (!ids.add(entry.id())) {
+                return "two rows have the id “" + entry.id() + "”";
+            }
+        }
+        for (Entry<K, V> entry : entries) {
+            if (entry.parent() != null && !ids.contains(entry.parent())) {
+                return "“" + entry.id() + "” is under “" + entry.parent() + "”, which is not there";
+            }
+        }
+        ids.removeAll(built.keySet());
+        return "“" + ids.stream().map(String::valueOf).sorted().findFirst().orElseThrow() + "” is under itself";
     }
 
     private static <K, V> List<Branch<K, V>> build(

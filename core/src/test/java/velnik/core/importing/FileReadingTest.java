@@ -89,7 +89,8 @@ public class FileReadingTest {
                 List.of(
                         "a.opml",
                         "<!DOCTYPE opml [<!ENTITY a SYSTEM 'file:///etc/passwd'>]>\n<opml><body><outline text='&a;'/></body></opml>"),
-                "This file breaks off or is damaged at line 2. Get it again from where it came from."
+                "This file declares entities, shorthand that could bring in what is not in it; none is followed,"
+                        + " so reading ends at line 2. Save it without them."
             },
             // sitemaps
             {List.of("sitemap.xml", """

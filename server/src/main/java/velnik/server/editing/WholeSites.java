@@ -1,6 +1,7 @@
 package velnik.server.editing;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
@@ -47,7 +48,13 @@ class WholeSites {
 
     /** Whether one of them is JSON, whatever it is called; no other JSON is read in. */
     static boolean isOne(List<SourceFile> given) {
-        return given.stream().anyMatch(file -> JSON.matcher(file.text()).lookingAt());
+        return given.stream().anyMatch(WholeSites::isJson);
+    }
+
+    private static boolean isJson(SourceFile file) {
+        boolean isCalledSo = file.name().toLowerCase(Locale.ROOT).endsWith(".json");
+        return JSON.matcher(file.text()).lookingAt()
+                || isCalledSo && !file.text().stripLeading().startsWith("<");
     }
 
     /** What reading it in would do. Changes nothing. */

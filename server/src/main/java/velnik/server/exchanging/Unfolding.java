@@ -4,13 +4,15 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.zip.GZIPInputStream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipFile;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import velnik.core.importing.Decoding;
 import velnik.core.importing.SourceFile;
@@ -63,22 +65,22 @@ public final class Unfolding {
 
     private void unpack(GivenFile file) {
         int found = files.size();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file.content()))) {
+        try (ZipFile zip = ZipFile.builder().setByteArray(file.content()).get()) {
             int entries = 0;
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+            for (ZipArchiveEntry entry : Collections.list(zip.getEntriesInPhysicalOrder())) {
                 entries++;
                 if (entries > FILES) {
                     throw refused("tooManyFiles", file.name());
                 }
                 String name = entry.getName().replace('\\', '/');
-                if (name.equals("[Content_Types].xml")) {
-                    throw refused("office", file.name());
-                }
-                if (List.of(name.split("/")).contains("..") || name.startsWith("/")) {
-                    throw refused("leadsOut", file.name());
+                String why = against(entry, name);
+                if (why != null) {
+                    throw refused(why, file.name());
                 }
                 if (!entry.isDirectory() && isText(name)) {
-                    text(name, read(zip));
+                    try (InputStream in = zip.getInputStream(entry)) {
+                        text(name, read(in));
+                    }
                 }
             }
         } catch (IOException | IllegalArgumentException broken) { // a name in no known alphabet
@@ -92,6 +94,20 @@ public final class Unfolding {
         if (own.stream().anyMatch(each -> isMarkdown(each.name()))) {
             own.removeIf(each -> !isMarkdown(each.name()));
         }
+    }
+
+    /** @return the key of what is said against taking anything out of it; null where nothing is */
+    private static @Nullable String against(ZipArchiveEntry entry, String name) {
+        if (name.equals("[Content_Types].xml")) {
+            return "office";
+        }
+        if (List.of(name.split("/")).contains("..") || name.startsWith("/")) {
+            return "leadsOut";
+        }
+        if (entry.isUnixSymlink()) {
+            return "link";
+        }
+        return entry.getGeneralPurposeBit().usesEncryption() ? "locked" : null;
     }
 
     private static boolean isMarkdown(String name) {

@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -145,8 +146,11 @@ class StoredForms {
         return json.createObjectNode();
     }
 
+    /** @throws tools.jackson.core.JacksonException also where an object has a name twice */
     JsonNode tree(String text) {
-        return json.readTree(text);
+        return json.reader()
+                .with(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
+                .readTree(text);
     }
 
     JsonNode siteTree(Site site) {

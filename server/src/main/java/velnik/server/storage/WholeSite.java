@@ -14,6 +14,7 @@ import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import velnik.core.outline.Branch;
@@ -104,10 +105,16 @@ public class WholeSite {
     public Read read(String text) {
         try {
             return read(forms.tree(text));
+        } catch (DatabindException twice) {
+            return not("twice", Map.of("line", line(twice)));
         } catch (JacksonException malformed) {
-            TokenStreamLocation at = malformed.getLocation();
-            return not("noJson", Map.of("line", at == null ? 0 : at.getLineNr()));
+            return not("noJson", Map.of("line", line(malformed)));
         }
+    }
+
+    private static int line(JacksonException failed) {
+        TokenStreamLocation at = failed.getLocation();
+        return at == null ? 1 : Math.max(1, at.getLineNr());
     }
 
     private Read read(JsonNode whole) {

@@ -13,10 +13,14 @@ import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import java.util.zip.GZIPOutputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.apache.commons.compress.archivers.zip.UnixStat;
+import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipArchiveOutputStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -49,6 +53,29 @@ public class ImportsTest extends OnTheDemo {
             throw new AssertionError(never);
         }
         return packed.toByteArray();
+    }
+
+    private static byte[] zipOf(Consumer<ZipArchiveEntry> kind) {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (ZipArchiveOutputStream zip = new ZipArchiveOutputStream(packed)) {
+            ZipArchiveEntry entry = new ZipArchiveEntry("a.md");
+            kind.accept(entry);
+            zip.putArchiveEntry(entry);
+            zip.write(bytes("../b.md"));
+            zip.closeArchiveEntry();
+        } catch (IOException never) {
+            throw new AssertionError(never);
+        }
+        return packed.toByteArray();
+    }
+
+    /** As one that is locked says it of itself; what is in it need not be. */
+    private static byte[] locked() {
+        byte[] zip = zipOf(entry -> {});
+        String bytes = new String(zip, StandardCharsets.ISO_8859_1);
+        zip[bytes.indexOf("PK\1\2") + 8] |= 1;
+        zip[6] |= 1;
+        return zip;
     }
 
     private static byte[] gzip(byte[] bytes) {
@@ -171,6 +198,13 @@ public class ImportsTest extends OnTheDemo {
             {"many.zip", zip(many), "“many.zip” holds more than 5,000 files."},
             {"out.zip", zip(Map.of("../a.md", bytes("a"))), "“out.zip” names files outside of itself"},
             {
+                "link.zip",
+                zipOf(entry -> entry.setUnixMode(UnixStat.LINK_FLAG | 0777)),
+                "“link.zip” holds links to files instead of the files themselves."
+            },
+            {"locked.zip", locked(), "“locked.zip” is locked with a password."},
+            {"wide.csv", bytes("title,address\n" + "a,".repeat(1_000_000)), "Line 2 has more than 200 columns"},
+            {
                 "letter.docx",
                 zip(Map.of("[Content_Types].xml", bytes("<Types/>"))),
                 "“letter.docx” is an office document."
@@ -182,6 +216,8 @@ public class ImportsTest extends OnTheDemo {
             {"site.json", bytes("<p>{}</p>"), "No navigation was found on this page"},
             {"other.txt", bytes("{\"pages\": []}"), "does not say that it is a site"},
             {"rows.json", bytes(" [ {\"title\": \"Hire\"}]"), "does not say that it is a site"},
+            {"numbers.json", bytes("[1, 2, 3]"), "does not say that it is a site"},
+            {"homes.json", bytes("{\"home\": 1,\n\"home\": 2}"), "It says something twice at line 2"},
             {"cut.json", bytes("{\n\"format\": \"velnik-site\",\n\"ver"), "It breaks off or goes wrong at line 3."},
             {
                 "bare.json",
