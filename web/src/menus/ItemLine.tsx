@@ -4,6 +4,7 @@ import { type ReactNode, useEffect, useId, useRef, useState } from "react";
 import { type AnswerDto, api, type OfferDto } from "../api/client";
 import { type Foretold, usePasting } from "../outline/usePasting";
 import { answerOf, ifKnown } from "../shared/answer";
+import { intoSight } from "../shared/intoSight";
 import { Says } from "../shared/Says";
 import type { Result } from "../working-copy/store";
 import { asKind, KIND_WORDS } from "./words";
@@ -56,7 +57,7 @@ export function ItemLine(props: {
   // At the lower edge of the outline they would be out of sight.
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever others are offered
   useEffect(() => {
-    offered.current?.scrollIntoView({ block: "nearest" });
+    intoSight(offered.current);
   }, [offers.length]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the field keeps the focus when it comes to stand elsewhere
   useEffect(() => field.current?.focus(), [props.place]);
@@ -152,7 +153,7 @@ export function ItemLine(props: {
 /** What the line understands. */
 function Forms() {
   return (
-    <div className="forms" aria-hidden="true">
+    <div ref={intoSight} className="forms" aria-hidden="true">
       a page’s title · Boats = Hire · Tide tables tides.example · a mail address · a phone number · a heading
     </div>
   );

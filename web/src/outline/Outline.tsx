@@ -131,11 +131,12 @@ function Rows(
   );
 }
 
-/** Which of the rows are drawn; the selected one and the extra one always are, and the selected one is kept in sight. */
+/** Which of the rows are drawn; the selected one and the extra one always are, and they are kept in sight. */
 function useDrawn({ rows, extra, gridRef, selectedAt }: Props & { readonly selectedAt: number }) {
   const count = rows.length + (extra ? 1 : 0);
   const indexOf = (row: number) => (extra && row > extra.after ? row + 1 : row);
   const target = selectedAt < 0 ? -1 : indexOf(selectedAt);
+  const extraAt = extra ? extra.after + 1 : -1;
   const height = useRowHeight();
   const virtual = useVirtualizer({
     count,
@@ -145,13 +146,14 @@ function useDrawn({ rows, extra, gridRef, selectedAt }: Props & { readonly selec
     scrollMargin: HEAD,
     scrollPaddingStart: HEAD,
     rangeExtractor: (range: Range) => {
-      const keep = [target, extra ? extra.after + 1 : -1].filter((index) => index >= 0 && index < count);
+      const keep = [target, extraAt].filter((index) => index >= 0 && index < count);
       return [...new Set([...defaultRangeExtractor(range), ...keep])].sort((a, b) => a - b);
     },
   });
-  useInSight(gridRef, target, virtual.scrollRect?.height ?? 0, (index) =>
-    virtual.scrollToIndex(index, { align: "auto" }),
-  );
+  const seen = virtual.scrollRect?.height ?? 0;
+  const scrollTo = (index: number) => virtual.scrollToIndex(index, { align: "auto" });
+  useInSight(gridRef, target, seen, scrollTo);
+  useInSight(gridRef, extraAt, seen, scrollTo);
   // Values and not the virtualizer, which stays the same object: whoever draws by it would be taken for unchanged.
   return { items: virtual.getVirtualItems(), height: virtual.getTotalSize() };
 }

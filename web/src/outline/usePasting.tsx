@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import { type ClipboardEvent, useState } from "react";
 import { counted } from "../shared/counted";
+import { intoSight } from "../shared/intoSight";
 import { sentenceOf } from "../shared/sentenceOf";
 import type { Result } from "../working-copy/store";
 
@@ -82,7 +83,12 @@ export function usePasting(
               <p className="problem">And {pasted.foretold.refused.length - TOLD} more.</p>
             )}
             {/* The field keeps the focus, so that Enter and Escape go on meaning the list. */}
-            <div className="choices" onMouseDown={(event) => event.preventDefault()} role="none">
+            <div
+              ref={intoSight}
+              className="choices"
+              onMouseDown={(event) => event.preventDefault()}
+              role="none"
+            >
               {pasted.foretold.refused.length === 0 && (
                 <Button size="small" type="primary" onClick={() => void confirm()}>
                   Add them (Enter)

@@ -4,6 +4,7 @@ import { api, type ChangeDto, type PlaceDto, type Reach } from "../api/client";
 import { usePasting } from "../outline/usePasting";
 import { counted } from "../shared/counted";
 import { newId } from "../shared/ids";
+import { intoSight } from "../shared/intoSight";
 import { Says } from "../shared/Says";
 import type { Result, WorkingCopy } from "../working-copy/store";
 import { endOf, parentOf } from "../working-copy/tree";
@@ -105,7 +106,7 @@ export function AddLine(props: {
         />
       </Says>
       {pasting.note || (
-        <div className="new-pages">
+        <div ref={intoSight} className="new-pages">
           <NewPages copy={copy} onChange={props.onBegin} onDone={() => field.current?.focus()} />
           <span className="hint">
             Ctrl+Enter adds one {other === "OPEN" ? "that is open" : "that is held back"}

@@ -33,6 +33,7 @@ export function PageCard(props: {
   readonly page: string;
   /** Begins to write on it; null where somebody does. */
   readonly onWrite: (() => void) | null;
+  readonly onRemoved: () => void;
 }) {
   const { copy, store, page: id } = props;
   const page = pageOf(copy.tree, id);
@@ -181,7 +182,8 @@ export function PageCard(props: {
           copy={copy}
           pages={[id]}
           answer={card}
-          onChange={(change) => void take(store.change(change))}
+          onChange={(change) => take(store.change(change))}
+          onRemoved={props.onRemoved}
         />
       )}
     </section>

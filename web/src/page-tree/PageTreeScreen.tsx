@@ -1,7 +1,7 @@
-import { memo, useEffect, useRef, useState } from "react";
+import { memo, useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from "react";
 import { useLocation, useNavigate, useParams } from "react-router";
 import { menusAddress } from "../menus/address";
-import { type Choice, only, present } from "../outline/choice";
+import { type Choice, only } from "../outline/choice";
 import { MoveTo } from "../outline/MoveTo";
 import { outermost } from "../outline/moves";
 import { Later } from "../shared/Later";
@@ -16,6 +16,7 @@ import { destinationsFor, placeFor } from "./destinations";
 import { PageCard } from "./PageCard";
 import { PageDesk } from "./PageDesk";
 import { PagesCard } from "./PagesCard";
+import { useChosenPages } from "./useChosenPages";
 import "./page-tree.css";
 import { counted } from "../shared/counted";
 import { Start } from "../start/Start";
@@ -26,33 +27,45 @@ const WritingDesk = apart(() => import("../writing/WritingDesk"));
 /** Where the owner arranges the page tree: the desk, the window beside it, the card beneath the window. */
 export default memo(PageTreeScreen);
 
-function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly store: WorkingCopyStore }) {
+function PageTreeScreen({
+  copy,
+  store,
+  onPage,
+}: {
+  readonly copy: WorkingCopy;
+  readonly store: WorkingCopyStore;
+  /** The page whose preview the next screen is to begin with. */
+  readonly onPage: (page: string) => void;
+}) {
   const { page: asked } = useParams();
   const navigate = useNavigate();
   const gridRef = useRef<HTMLDivElement>(null);
   /** What is done in the place of the card. */
   const [doing, setDoing] = useState<"moving" | "copying" | null>(null);
   const [wholeScreen, setWholeScreen] = useWholeScreen(gridRef);
-  // Not read back from the address: the router updates it later than the next key may come.
-  const [last, setLast] = useState(only(asked ?? null));
-  // Except where somebody comes from elsewhere, though the screen be there already.
+  const { choice, choose: take } = useChosenPages(copy.tree, asked ?? null);
+  // Somebody comes from elsewhere, though the screen be there already.
   const { key, state: sent, pathname } = useLocation();
   const writing = pathname.endsWith("/write");
   const [arrived, setArrived] = useState(key);
   if (sent?.arrival && key !== arrived) {
     setArrived(key);
-    setLast(only(sent.arrival));
+    take(only(sent.arrival));
   }
   useEffect(() => {
     if (sent?.arrival) gridRef.current?.focus({ preventScroll: true });
   }, [sent]);
-  const choice = present(last, (id) => (copy.tree.pages.has(id) ? id : undefined), copy.tree.home);
   const choose = (next: Choice) => {
     setDoing(null);
-    setLast(next);
+    take(next);
     void navigate(addressAt(next.at, writing), { replace: true });
   };
   const selected = choice.at;
+  const leave = useEffectEvent(() => {
+    if (selected !== null) onPage(selected);
+  });
+  // Before the next screen is painted, and not with every key.
+  useLayoutEffect(() => () => leave(), []);
   const pages = outermost(copy.tree, choice.rows);
 
   if (selected === null) return <Start store={store} />;
@@ -146,7 +159,7 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
               }}
             />
           ) : choice.rows.size > 1 ? (
-            <PagesCard copy={copy} store={store} pages={[...choice.rows]} />
+            <PagesCard copy={copy} store={store} pages={[...choice.rows]} onRemoved={backToOutline} />
           ) : (
             <PageCard
               key={selected}
@@ -154,6 +167,7 @@ function PageTreeScreen({ copy, store }: { readonly copy: WorkingCopy; readonly 
               store={store}
               page={selected}
               onWrite={writing ? null : () => void navigate(addressAt(selected, true))}
+              onRemoved={backToOutline}
             />
           )}
         </Later>

@@ -23,6 +23,7 @@ export function PagesCard(props: {
   readonly copy: WorkingCopy;
   readonly store: WorkingCopyStore;
   readonly pages: readonly string[];
+  readonly onRemoved: () => void;
 }) {
   const { copy, store, pages } = props;
   const [problem, setProblem] = useState<string | null>(null);
@@ -68,7 +69,7 @@ export function PagesCard(props: {
       <Group name="page-where" heading="Add them to a menu">
         <AddManyTo pages={pages} revision={copy.revision} onEdit={(change) => void send(change)} />
       </Group>
-      <Removing copy={copy} pages={pages} answer={null} onChange={(change) => void send(change)} />
+      <Removing copy={copy} pages={pages} answer={null} onChange={send} onRemoved={props.onRemoved} />
     </section>
   );
 }

@@ -24,7 +24,10 @@ export function Removing(props: {
   readonly pages: readonly string[];
   /** While their addresses lead to where they were found; asked for here where it is not given. */
   readonly answer: Answer<Known | null> | null;
-  readonly onChange: (change: ChangeDto) => void;
+  /** Resolves to whether it was done. */
+  readonly onChange: (change: ChangeDto) => Promise<boolean>;
+  /** What was pressed is there no more. */
+  readonly onRemoved: () => void;
 }) {
   const { copy, pages } = props;
   const [leads, setLeads] = useState<Leads>("PARENT");
@@ -41,6 +44,9 @@ export function Removing(props: {
       page: leads === "PAGE" ? page : null,
     },
   });
+  const remove = async (what: "GO_TOO" | "MOVE_UP") => {
+    if (await props.onChange(change(what, newId()))) props.onRemoved();
+  };
   const isUsual = leads === "PARENT" && props.answer !== null;
   const asked = useAnswer(
     ["removing", pages.join(","), leads, page ?? ""],
@@ -61,7 +67,10 @@ export function Removing(props: {
     <Group name="page-removing" folded heading="Remove">
       <div className="fields">
         {pages.length === 1 && (
-          <Lock pages={pages.map((each) => pageOf(copy.tree, each))} onChange={props.onChange} />
+          <Lock
+            pages={pages.map((each) => pageOf(copy.tree, each))}
+            onChange={(change) => void props.onChange(change)}
+          />
         )}
         {known && (
           <>
@@ -105,14 +114,14 @@ export function Removing(props: {
                 }
                 tried={tried.removal}
                 waits={leads === "PAGE" && page === null}
-                onRemove={() => props.onChange(change("GO_TOO", newId()))}
+                onRemove={() => void remove("GO_TOO")}
               />
               {tried.removalAlone && (
                 <Way
                   name="Remove, subpages move up"
                   tried={tried.removalAlone}
                   waits={leads === "PAGE" && page === null}
-                  onRemove={() => props.onChange(change("MOVE_UP", newId()))}
+                  onRemove={() => void remove("MOVE_UP")}
                 />
               )}
             </>
@@ -133,7 +142,8 @@ function above(copy: WorkingCopy, pages: readonly string[]): string {
 
 function Way(props: {
   readonly name: string;
-  readonly tried: TriedDto /** Whether a page is still to be chosen. */;
+  readonly tried: TriedDto;
+  /** Whether a page is still to be chosen. */
   readonly waits: boolean;
   readonly onRemove: () => void;
 }) {

@@ -58,7 +58,7 @@ export default function Shell({
   const [going, setGoing] = useState<"anywhere" | "help" | null>(null);
   /** With what was told then; once something else is told, it is a problem no more. */
   const [problem, setProblem] = useState<(FootProblem & { readonly since: readonly string[] }) | null>(null);
-  /** The page in the window of Menus and Zones stays where the owner went. */
+  /** The page in the window of Menus, Zones and Looks stays where the owner went, on Pages too. */
   const [visited, setVisited] = useState<string | null>(null);
 
   useEffect(() => listen(store), [store]);
@@ -156,6 +156,7 @@ export default function Shell({
   const waitingFor =
     keeping.status === "lost" && keeping.why !== null ? { sentence: keeping.why, later: null } : null;
   const inWindow = visited !== null && copy.tree.pages.has(visited) ? visited : copy.tree.home;
+  const pages = <PageTreeScreen copy={copy} store={store} onPage={setVisited} />;
   return (
     <PreferencesContext value={preferences}>
       <MayEditContext value={mayEdit}>
@@ -211,9 +212,9 @@ export default function Shell({
                   <Route path="/exchange" element={<ExchangeScreen copy={copy} store={store} />} />
                   <Route path="/bin" element={<BinScreen copy={copy} store={store} />} />
                   <Route path="/pages/sheet" element={<SheetScreen copy={copy} store={store} />} />
-                  <Route path="/pages/:page/write" element={<PageTreeScreen copy={copy} store={store} />} />
-                  <Route path="/pages/:page?" element={<PageTreeScreen copy={copy} store={store} />} />
-                  <Route path="*" element={<PageTreeScreen copy={copy} store={store} />} />
+                  <Route path="/pages/:page/write" element={pages} />
+                  <Route path="/pages/:page?" element={pages} />
+                  <Route path="*" element={pages} />
                 </Routes>
               </Suspense>
             </Mishap>

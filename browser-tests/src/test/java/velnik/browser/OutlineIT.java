@@ -206,6 +206,8 @@ public class OutlineIT extends UndoneTest {
         visitor.opens("/courses/first-paddle").reads("First paddle");
         mara.opensScreen("Pages").chooses("Courses").clicks("Remove, subpages move up");
         mara.isTold("Courses is in the bin. 4 addresses change when you publish");
+        assertThat(mara.row("First paddle")).hasAttribute("aria-selected", "true"); // the outline has gone there
+        assertThat(mara.outline()).isFocused();
         mara.seesAddress("First paddle", "/first-paddle");
         mara.complainsOfNothing();
     }
