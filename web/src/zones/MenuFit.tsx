@@ -38,7 +38,7 @@ export function MenuFit(props: {
           <button
             type="button"
             key={width}
-            className={state === "HOLDS" || state === "AWAY" ? "" : "is-long"}
+            className={state === "WRAPS" ? "is-long" : ""}
             aria-pressed={width === fit.shown.width}
             title={says}
             onClick={() => onWidth(width)}

@@ -60,7 +60,7 @@ export function PlacedMenu(props: {
   );
   const levels = usual?.levels ?? 1;
   const form = placed.form ?? usual?.form;
-  const across = form === "ACROSS";
+  const across = form !== undefined && usual?.rows.includes(form);
   const drawer = form === "DRAWER";
   return (
     <div className="settings">

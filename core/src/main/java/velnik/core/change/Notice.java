@@ -141,6 +141,9 @@ public sealed interface Notice {
     /** The menu has more levels than a zone it stands in shows. */
     record LevelsUnseen(String menu, int levels, int shown, String zone) implements Notice {}
 
+    /** The levels that a zone shows of a menu are headings alone, which show only with what is under them. */
+    record HeadingsAlone(String menu, int levels, int shown, String zone) implements Notice {}
+
     /** An edit took rows of a menu deeper than a zone shows it. */
     record OutOfSight(String menu, int shown, String zone) implements Notice {
         @Override

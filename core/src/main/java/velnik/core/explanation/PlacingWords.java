@@ -27,7 +27,8 @@ public final class PlacingWords {
         };
     }
 
-    private static String menus(Site site, List<PlacedMenu> menus) {
+    /** As in "Main (across, wide), Tides". */
+    public static String menus(Site site, List<PlacedMenu> menus) {
         return menus.stream()
                 .map(placed -> {
                     String how = placing(placed.placing());

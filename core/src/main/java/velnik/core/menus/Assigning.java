@@ -57,12 +57,17 @@ public final class Assigning {
 
     /** A zone shows so many levels; what is deeper is told before anybody misses it. */
     private static void tellOfLevels(Draft draft, MenuChange.AssignMenus assign, PlacedMenu placed) {
-        int levels = levels(MenuReading.of(draft.site(), Openings.ALWAYS, placed.menu(), null))
-                - (placed.placing().fromLevel() - 1);
+        List<MenuEntry> entries = MenuReading.of(draft.site(), Openings.ALWAYS, placed.menu(), null);
+        int from = placed.placing().fromLevel();
+        int levels = levels(entries) - (from - 1);
         int shown = Presentation.of(assign.zone(), placed.placing()).levels();
         if (levels > shown) {
-            draft.tell(new Notice.LevelsUnseen(
-                    MenuChecks.nameOf(draft.site(), placed.menu()), levels, shown, Words.zone(assign.zone())));
+            String menu = MenuChecks.nameOf(draft.site(), placed.menu());
+            String zone = Words.zone(assign.zone());
+            draft.tell(
+                    MenuReading.showsWithin(entries, from, shown)
+                            ? new Notice.LevelsUnseen(menu, levels, shown, zone)
+                            : new Notice.HeadingsAlone(menu, levels, shown, zone));
         }
     }
 

@@ -69,6 +69,12 @@ public final class MenuReading {
                 Appearance.EVERY_DEVICE);
     }
 
+    /** Whether anything of a menu shows where only so many levels of it do, from one on that is counted from 1. */
+    public static boolean showsWithin(List<MenuEntry> entries, int fromLevel, int levels) {
+        List<NavigationRow> rows = MenuResolver.from(MenuResolver.rows(entries, Visitor.ANY), fromLevel);
+        return !MenuResolver.cut(rows, levels).isEmpty();
+    }
+
     /** One item with what is under it; rows beneath one that does not show are not marked so. */
     public static MenuEntry item(Site site, Openings openings, Branch<MenuRowId, MenuRow> item) {
         return new MenuReading(site, openings, null).item(item);

@@ -11,17 +11,20 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import velnik.core.change.MenuChange;
 import velnik.core.explanation.Labels;
+import velnik.core.explanation.PlacingWords;
 import velnik.core.explanation.Words;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.reach.Days;
 import velnik.core.site.Anchor;
+import velnik.core.site.Assignment;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.PlacedMenu;
 import velnik.core.site.Site;
 import velnik.core.text.Line;
 
@@ -79,13 +82,41 @@ final class MenuTelling {
     private Telling kindSet(MenuChange.SetItemKind set) {
         ItemKind old = before.item(set.item()).kind();
         ItemKind fresh = after.item(set.item()).kind();
+        if (old instanceof ItemKind.PageList from && fresh instanceof ItemKind.PageList to) {
+            return listSet(Labels.of(before, set.item()), from, to);
+        }
         boolean samePage = old instanceof ItemKind.ToPage(PageId from, int some)
                 && fresh instanceof ItemKind.ToPage(PageId to, int others)
                 && from.equals(to);
-        String kind = old instanceof ItemKind.PageList && fresh instanceof ItemKind.PageList
-                ? "SetItemKind.list"
-                : samePage ? "SetItemKind.subpages" : "SetItemKind.elsewhere";
-        return Telling.say(kind, Labels.of(before, set.item()), 1);
+        return Telling.say(
+                samePage ? "SetItemKind.subpages" : "SetItemKind.elsewhere", Labels.of(before, set.item()), 1);
+    }
+
+    private Telling listSet(String list, ItemKind.PageList old, ItemKind.PageList fresh) {
+        Map<String, Object> facts = Map.of("list", list, "List", Words.opening(list), "levels", fresh.levels());
+        if (old.withLevels(fresh.levels()).equals(fresh)) {
+            return Telling.say("SetItemKind.levels", facts);
+        }
+        List<PageId> more = without(fresh.leftOut(), old.leftOut());
+        List<PageId> fewer = without(old.leftOut(), fresh.leftOut());
+        if (more.isEmpty() == fewer.isEmpty()
+                || !old.withLeftOut(fresh.leftOut()).equals(fresh)) {
+            return Telling.say("SetItemKind.list", list, 1);
+        }
+        List<PageId> pages = fewer.isEmpty() ? more : fewer;
+        return Telling.say(
+                fewer.isEmpty() ? "SetItemKind.leftOut" : "SetItemKind.backIn",
+                Telling.some(title(pages.getFirst()), pages.size()),
+                pages.size(),
+                facts);
+    }
+
+    /** As the page tree has them. */
+    private List<PageId> without(Set<PageId> pages, Set<PageId> others) {
+        return after.pages().walk().stream()
+                .map(Branch::id)
+                .filter(page -> pages.contains(page) && !others.contains(page))
+                .toList();
     }
 
     private Telling joining(MenuChange.SetJoining set) {
@@ -201,6 +232,8 @@ final class MenuTelling {
 
     private Telling assigned(MenuChange.AssignMenus assign) {
         String zone = Words.zone(assign.zone());
+        Assignment.@Nullable Says says = assign.says();
+        List<PlacedMenu> anew = says == null ? List.of() : placedAnew(assign, says.menus());
         Map<String, String> facts = Map.of(
                 "zone",
                 zone,
@@ -209,8 +242,23 @@ final class MenuTelling {
                 "scope",
                 Words.scope(after, assign.scope()),
                 "says",
-                assign.says() == null ? "" : Words.says(after, assign.says()));
-        return Telling.say(assign.says() == null ? "AssignMenus.none" : "AssignMenus", facts);
+                says == null ? "" : anew.isEmpty() ? Words.says(after, says) : PlacingWords.menus(after, anew));
+        return Telling.say(
+                says == null ? "AssignMenus.none" : anew.isEmpty() ? "AssignMenus" : "AssignMenus.otherwise", facts);
+    }
+
+    /** The menus that stand there otherwise than before; none where a menu comes, goes or moves. */
+    private List<PlacedMenu> placedAnew(MenuChange.AssignMenus assign, List<PlacedMenu> now) {
+        List<PlacedMenu> then = before.findAssignment(new Assignment.Key(assign.zone(), assign.scope()))
+                .map(Assignment::menus)
+                .orElse(List.of());
+        return ids(now).equals(ids(then))
+                ? now.stream().filter(placed -> !then.contains(placed)).toList()
+                : List.of();
+    }
+
+    private static List<MenuRowId> ids(List<PlacedMenu> placed) {
+        return placed.stream().map(PlacedMenu::menu).toList();
     }
 
     /** "under Hire", "to Main" */

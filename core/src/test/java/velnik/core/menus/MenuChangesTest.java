@@ -21,6 +21,7 @@ import velnik.core.navigation.SiteNavigation;
 import velnik.core.outline.Place;
 import velnik.core.site.Anchor;
 import velnik.core.site.Appearance;
+import velnik.core.site.Assignment;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.Joining;
@@ -28,6 +29,8 @@ import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.PageId;
+import velnik.core.site.PlacedMenu;
+import velnik.core.site.Placing;
 import velnik.core.site.Reach;
 import velnik.core.site.RemovalId;
 import velnik.core.site.Scope;
@@ -227,6 +230,32 @@ public class MenuChangesTest {
     }
 
     @Test
+    public void menuOfWhichHeadingsAloneWouldShow_isTold() {
+        SiteScript script = brackwater().addsMenu("Deep");
+        MenuRowId parent = script.menu("Deep");
+        for (int level = 1; level <= 3; level++) {
+            script.puts(level < 3 ? new ItemKind.Heading() : new ItemKind.Text(), "Level " + level, parent);
+            parent = script.latest();
+        }
+        script.assigns(Zone.HEADER, new Scope.Everywhere(), "Deep")
+                .notices(
+                        "Deep has 3 levels; the header shows 2 of them. Those are headings, which show only with what is"
+                                + " under them, so nothing of Deep is seen there until more levels show.");
+        assertEquals(script.sees("Home", Zone.HEADER), "");
+    }
+
+    @Test
+    public void menuThatStandsOtherwise_isToldWithHow() {
+        SiteScript script = brackwater().addsMenu("Deep").assigns(Zone.HEADER, new Scope.Everywhere(), "Deep");
+        Placing behindAButton = Placing.AS_THE_ZONE.withForm(Placing.Form.BUTTON);
+        script.does(new MenuChange.AssignMenus(
+                        Zone.HEADER,
+                        new Scope.Everywhere(),
+                        new Assignment.Says.Instead(List.of(new PlacedMenu(script.menu("Deep"), behindAButton)))))
+                .says("The header of every page shows Deep (behind a button).");
+    }
+
+    @Test
     public void assignment_isOneForAZoneAndScope_andOutlivesItsPages() {
         SiteScript script = brackwater().adds("Sheds", "Moorings");
         Scope sheds = new Scope.Section(script.page("Sheds"));
@@ -293,8 +322,14 @@ public class MenuChangesTest {
     @Test
     public void itemSetAnotherWay_isToldByWhatBecameOther() {
         SiteScript script = brackwater();
-        script.does(new MenuChange.SetItemKind(LIST, ItemKind.PageList.of(new ListSource.WholeTree(), 1)))
-                .says("The list contains other rows now.");
+        ItemKind.PageList list = ItemKind.PageList.of(new ListSource.WholeTree(), 1);
+        script.does(new MenuChange.SetItemKind(LIST, list)).says("The list contains other rows now.");
+        script.does(new MenuChange.SetItemKind(LIST, list.withLevels(2))).says("The list has 2 levels now.");
+        Set<PageId> out = Set.of(script.page("Moorings"), script.page("Hire"));
+        script.does(new MenuChange.SetItemKind(LIST, list.withLevels(2).withLeftOut(out)))
+                .says("Hire and 1 more are left out of the list.");
+        script.does(new MenuChange.SetItemKind(LIST, list.withLevels(2).withLeftOut(Set.of(script.page("Hire")))))
+                .says("Moorings is back in the list.");
         MenuRowId home = new MenuRowId("short-home");
         script.does(new MenuChange.SetItemKind(home, new ItemKind.ToPage(script.page("Home"), 1)))
                 .says("Home shows other subpages now.");

@@ -30,7 +30,8 @@ import velnik.server.editing.AssignmentDto;
  */
 record ZonesDto(long revision, List<UsualDto> usual, List<ScopeRowDto> rows, List<PageZoneDto> page) {
 
-    record UsualDto(Zone zone, Placing.Form form, int levels) {}
+    /** @param rows the forms that the site's look shows as a row there, which can be too long for a line */
+    record UsualDto(Zone zone, Placing.Form form, List<Placing.Form> rows, int levels) {}
 
     /** @param name "every page", "Repairs and what is under it" */
     record ScopeRowDto(AssignmentDto.ScopeDto scope, String name, List<AssignmentDto> cells) {}
@@ -66,6 +67,9 @@ record ZonesDto(long revision, List<UsualDto> usual, List<ScopeRowDto> rows, Lis
                 .map(zone -> new UsualDto(
                         zone,
                         Presentation.usual(zone).form(),
+                        Arrays.stream(Placing.Form.values())
+                                .filter(form -> site.details().look().shows(zone, form) == Placing.Form.ACROSS)
+                                .toList(),
                         Presentation.usual(zone).levels()))
                 .toList();
         return new ZonesDto(revision, usual, rows, page == null ? List.of() : ofPage(site, navigation, page));

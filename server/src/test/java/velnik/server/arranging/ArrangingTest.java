@@ -247,6 +247,20 @@ public class ArrangingTest extends OnTheDemo {
     }
 
     @Test
+    public void zones_sayWhichFormsAreRows_inTheLookOfTheSite() {
+        assertEquals(headerRows(), "[\"ACROSS\",\"FLYING_OUT\"]");
+        mara.edits("{'kind':'setLook','look':'TOWPATH'}").answers(200);
+        assertEquals(headerRows(), "[]");
+    }
+
+    private String headerRows() {
+        JsonNode header =
+                mara.gets("/-/api/zones").answers(200).json().path("usual").path(0);
+        assertEquals(header.path("zone").asString(), "HEADER");
+        return header.path("rows").toString();
+    }
+
+    @Test
     public void placings_sayWhichMenusLeadToAPage_andHowFarItIs() {
         JsonNode placings = mara.gets("/-/api/placings").answers(200).json();
         assertEquals(placings.path("home").path("clicks").asInt(), 0);
