@@ -1,5 +1,6 @@
 import { Idiomorph } from "idiomorph";
 import { keepOnScreen } from "./keep-on-screen";
+import { SWITCHED, switchTo } from "./switches";
 
 /** What the owner has selected in the editor; what is null does not matter. */
 type Pointed = {
@@ -141,6 +142,7 @@ function point(pointed: Pointed): void {
     above.classList.add("held-open");
     keepOnScreen(above);
   }
+  for (const row of [first, ...ancestors(first, SWITCHED)]) if (row?.matches(SWITCHED)) switchTo(row);
   first?.closest(".is-folded")?.classList.add("held-open");
   // A page that is selected is in sight itself; its row need not be.
   const isOfMenu = (pointed.item ?? pointed.menu) !== null;

@@ -47,7 +47,7 @@ public class EveryLookIT extends LookTest {
             for (String path : new String[] {"/", "/repairs/engines", "/hire/group-bookings", "/search?q=boat"}) {
                 visitor.opens(path);
                 visitor.page().waitForLoadState(LoadState.NETWORKIDLE);
-                visitor.isAccessible(look + " " + scheme + " " + path);
+                looksAt(visitor, scheme, look + " " + scheme + " " + path);
                 Map<?, ?> weighed = (Map<?, ?>) visitor.page().evaluate(WEIGHED);
                 assertEquals(Watched.number(weighed, "jumps"), 0.0, look + path + " jumps: " + weighed);
                 assertTrue(Watched.number(weighed, "fonts") <= 60 * KILOBYTE, look + path + ": " + weighed);
@@ -68,12 +68,21 @@ public class EveryLookIT extends LookTest {
                                     + " <= document.querySelector('.site-name').clientWidth"),
                     true,
                     look + ": the name and the button");
-            visitor.isAccessible(look + " " + scheme + " at 320 px");
+            looksAt(visitor, scheme, look + " " + scheme + " at 320 px");
             visitor.page().emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
             assertThat(visitor.page().locator("nav.zone:visible, details:visible"))
                     .hasCount(0);
-            visitor.isAccessible(look + " " + scheme + " on paper");
+            looksAt(visitor, scheme, look + " " + scheme + " on paper");
             visitor.complainsOfNothing();
+        }
+    }
+
+    /** In the dark there are the same elements in other colours. */
+    private static void looksAt(Visitor visitor, ColorScheme scheme, String where) {
+        if (scheme == ColorScheme.LIGHT) {
+            visitor.isAccessible(where);
+        } else {
+            visitor.isReadable(where);
         }
     }
 
@@ -104,11 +113,73 @@ public class EveryLookIT extends LookTest {
                             visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"),
                             0,
                             look + " " + width);
-                    visitor.isAccessible(look + " " + scheme + " tuned to " + String.join(" ", end) + " at " + width);
+                    if (width != 768) {
+                        visitor.isReadable(look + " " + scheme + " tuned to " + String.join(" ", end) + " at " + width);
+                    }
                 }
                 visitor.complainsOfNothing();
             }
         }
+    }
+
+    /** A page, a group and a heading of the header with all that can be set of an item. */
+    @Test(dataProvider = "looks")
+    public void everyLook_showsItemsWithEveryOption_readably(String look) {
+        String all = "{'kind':'setItems','rows':[%s],'label':null,'appearance':{'icon':'boat','picture':'moorings',"
+                + "'weight':'%s','farEnd':true,'newTab':true,'note':'By the tide or the day','accent':true,"
+                + "'relation':'PAID','hook':'all','arrangement':'SWITCHED_AT_END','panel':'AT_END'}}";
+        mara.publishesAtOnce("{'kind':'setLook','look':'" + look + "'},"
+                + all.formatted(
+                        "{'item':'main-list','page':'hire'},{'item':'main-list','page':'moorings'},"
+                                + "{'item':'main-list-on-the-water','page':null}",
+                        "BUTTON")
+                + ","
+                + all.formatted("{'item':'main-list','page':'repairs'}", "STRONG"));
+        for (ColorScheme scheme : new ColorScheme[] {ColorScheme.LIGHT, ColorScheme.DARK}) {
+            Visitor visitor = new Visitor(velnik, opened(new Browser.NewContextOptions().setColorScheme(scheme)));
+            for (int width : new int[] {1280, 390}) {
+                visitor.page().setViewportSize(width, 800);
+                visitor.opens("/hire/canoes");
+                visitor.page().evaluate("document.querySelectorAll('details').forEach(each => each.open = true)");
+                assertThat(visitor.page().locator(".site-header .note:visible").first())
+                        .hasText("By the tide or the day");
+                looksAt(visitor, scheme, look + " " + scheme + " every option at " + width);
+                assertEquals(
+                        visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, look + width);
+            }
+            visitor.complainsOfNothing();
+        }
+    }
+
+    /** One word of 200 letters breaks wherever it is: in every zone, in titles, in what opens. */
+    @Test(dataProvider = "looks")
+    public void everyLook_breaksAWordOfAnyLength(String look) {
+        String word = "W".repeat(200);
+        List<String> changes = new ArrayList<>(List.of("{'kind':'setLook','look':'" + look + "'}"));
+        for (String page : List.of("repairs", "hulls", "wooden-hulls")) {
+            changes.add("{'kind':'retitlePage','page':'" + page + "','title':'" + word + "'}");
+        }
+        for (String menu : List.of("main", "workshop", "footer", "elsewhere")) {
+            changes.add("{'kind':'addItems','items':[{'id':'long-" + menu + "','place':{'parent':'" + menu
+                    + "','after':null,'anchor':null},'kind':{'kind':'TEXT','page':null,'carries':null,'address':null,"
+                    + "'menu':null,'list':null},'label':'" + word + "'}]}");
+        }
+        mara.publishesAtOnce(String.join(",", changes));
+        Visitor visitor = new Visitor(velnik, opened(new Browser.NewContextOptions()));
+        for (int width : new int[] {1280, 768, 320}) {
+            visitor.page().setViewportSize(width, 800);
+            visitor.opens("/repairs/hulls");
+            visitor.page().evaluate("document.querySelectorAll('details').forEach(each => each.open = true)");
+            assertEquals(
+                    visitor.page()
+                            .evaluate("[...document.querySelectorAll('.label, h1, .trail a, .subpages a')]"
+                                    + ".filter(each => each.checkVisibility() && !each.closest('.unseen'))"
+                                    + ".filter(each => each.getBoundingClientRect().right > innerWidth).length"),
+                    0,
+                    look + " at " + width);
+            assertEquals(visitor.page().evaluate("document.documentElement.scrollWidth - innerWidth"), 0, look + width);
+        }
+        visitor.complainsOfNothing();
     }
 
     /** Read from the right, in the colours of somebody's system, and four times as big as usual. */

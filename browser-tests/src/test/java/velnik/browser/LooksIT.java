@@ -108,12 +108,12 @@ public class LooksIT extends UndoneTest {
         String chosen = accent.inputValue();
         assertThat(shown.locator("a").last()).not().hasCSS("color", "rgb(159, 208, 255)");
 
-        Locator size = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Size of type"));
+        Locator size = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Text size"));
         assertThat(shown.locator("html")).hasCSS("font-size", "17px");
         size.press("ArrowRight");
         size.press("ArrowRight");
         assertThat(size).hasAttribute("aria-valuetext", "110 %");
-        mara.isTold("Once you publish, the size of type of the site will be 110 %.");
+        mara.isTold("Once you publish, the text size of the site will be 110 %.");
         mara.presses("Control+z"); // both presses were one edit
         assertThat(size).hasAttribute("aria-valuetext", "100 %");
         mara.presses("Control+Shift+z");
@@ -141,7 +141,7 @@ public class LooksIT extends UndoneTest {
                 .isTold("Once you publish, the accent of the site will be the look’s own again.");
         assertThat(accent).hasValue("#12607f");
         mara.clicks("Reset all")
-                .isTold("Once you publish, the size of type of the site will be the look’s own again."
+                .isTold("Once you publish, the text size of the site will be the look’s own again."
                         + " Once you publish, the logo in the header of the site will be shown.");
         assertThat(page.getByText("the look’s own", new Page.GetByTextOptions().setExact(true)))
                 .hasCount(12);

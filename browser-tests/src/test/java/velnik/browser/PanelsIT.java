@@ -119,6 +119,17 @@ public class PanelsIT extends UndoneTest {
     }
 
     @Test
+    public void ownerWhoSelectsOneOfSeveral_seesWhatIsBeneathThatOne() {
+        mara.sends(arranges("all", "SWITCHED_AT_START", "ACROSS")).opensScreen("Menus");
+        Locator panel = mara.window().locator(".across [data-item=all] > ul");
+        for (String section : List.of("Hire", "Repairs")) {
+            mara.chooses(section);
+            assertThat(panel.locator("> .pointed > ul")).isVisible();
+            assertThat(panel.locator("> li:not(.pointed) > ul:visible")).hasCount(0);
+        }
+    }
+
+    @Test
     public void visitor_switches_byMouseKeyAndTouch_andWithoutScript() {
         mara.sends(arranges("all", "SWITCHED_AT_START", "UNDER")).publishes();
         Visitor visitor = new Visitor(velnik, wide());

@@ -41,12 +41,20 @@ class Watched {
 
     /** No violation of WCAG 2.2 AA that a machine can find, on the page or in the frames it shows. */
     void isAccessible(String where) {
+        violatesNone("['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']", where);
+    }
+
+    /** As {@link #isAccessible}, for what colours and sizes decide, where the same elements were looked at already. */
+    void isReadable(String where) {
+        violatesNone("{ type: 'rule', values: ['color-contrast', 'link-in-text-block', 'target-size'] }", where);
+    }
+
+    private void violatesNone(String rules, String where) {
         rests();
         page.evaluate(axe());
-        Object violations = page.evaluate(
-                "async () => (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa',"
-                        + " 'best-practice'], iframes: false }))"
-                        + ".violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).join(', '))");
+        Object violations = page.evaluate("async () => (await axe.run(document, { runOnly: " + rules
+                + ", resultTypes: ['violations'], iframes: false }))"
+                + ".violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).join(', '))");
         assertEquals(violations, List.of(), where);
     }
 

@@ -110,7 +110,7 @@ final class Lengths {
             case SIDEBAR -> isNarrow() ? ground() - 2 * pad() : sidebar() - 1.5 * rem - pad();
             case BESIDE -> isNarrow() ? ground() - 2 * pad() : beside() - 1.5 * rem - pad();
             case FOOTER -> footer();
-            case PHONE_DRAWER -> screen - (look.hasSheet() ? 2 * pad() : 2.4 * rem);
+            case PHONE_DRAWER -> screen - 2 * pad();
         };
     }
 

@@ -50,10 +50,10 @@ public class LooksTest {
             {Token.ACCENT, "teal", "“teal” is no colour; one is like #1a5f7d."},
             {Token.GROUND, "#12345", "“#12345” is no colour; one is like #1a5f7d."},
             {Token.ACCENT, "x".repeat(60), "“" + "x".repeat(40) + "…” is no colour; one is like #1a5f7d."},
-            {Token.SIZE, "84", "“84” does not do for the size of type: from 85 % to 130 %."},
-            {Token.SIZE, "-100", "“-100” does not do for the size of type: from 85 % to 130 %."},
+            {Token.SIZE, "84", "“84” does not do for the text size: from 85 % to 130 %."},
+            {Token.SIZE, "-100", "“-100” does not do for the text size: from 85 % to 130 %."},
             {Token.CORNERS, "25", "“25” does not do for the corners: from 0 px to 24 px."},
-            {Token.TYPE, "Fancy", "“Fancy” does not do for the type."},
+            {Token.TYPE, "Fancy", "“Fancy” does not do for the fonts."},
             {Token.HEADER, "TOP", "“TOP” does not do for the place of the header."},
             {Token.LOGO, "SHOWN", "“SHOWN” does not do for the logo in the header."},
         };

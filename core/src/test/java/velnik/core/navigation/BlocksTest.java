@@ -119,7 +119,7 @@ public class BlocksTest {
         assertEquals(
                 FileUses.of(script.site(), script.texts())
                         .getOrDefault(SLIP, FileUses.NONE)
-                        .items(),
-                List.of(script.latest()));
+                        .rows(),
+                List.of(new FileUses.RowUse(script.latest(), null)));
     }
 }
