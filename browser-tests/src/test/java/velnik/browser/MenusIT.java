@@ -81,7 +81,8 @@ public class MenusIT extends UndoneTest {
 
     @Test
     public void pointingInTheWindow_namesAnItem_andOpensItForEditing() {
-        mara.opensScreen("Menus");
+        mara.chooses("Canoes").opensScreen("Menus");
+        assertThat(mara.page().locator(".window-bar .path")).hasText("Hire › Canoes");
         assertThat(mara.window().locator(".menu.pointed").first()).isVisible();
         mara.pointsAt(mara.window().locator(".footer").getByText("The crew"));
         assertThat(mara.page().locator(".window-bar .path")).hasText("Footer › The crew");

@@ -352,12 +352,19 @@ final class Owner extends Editor {
         return count;
     }
 
-    /**
-     * Moves the real pointer over something in the window. The frame is scaled, which Playwright's own clicks in a frame
-     * do not reckon with, so the point is worked out here.
-     */
+    /** Moves the real pointer over something in the window, and again where that went on beneath it. */
     Owner pointsAt(Locator inWindow) {
         settles(inWindow);
+        for (int tries = 0; tries < 20; tries++) {
+            movesOver(inWindow);
+            framesPass();
+            if ((Boolean) inWindow.evaluate("element => element.matches(':hover')")) break;
+        }
+        return this;
+    }
+
+    /** The frame is scaled, which Playwright's own hovering in a frame does not reckon with, so the point is worked out here. */
+    private void movesOver(Locator inWindow) {
         Map<?, ?> middle = (Map<?, ?>) inWindow.evaluate("element => { element.scrollIntoView({ block: 'center' });"
                 + " const box = element.getBoundingClientRect();"
                 + " return { x: box.x + box.width / 2, y: box.y + box.height / 2 }; }");
@@ -371,7 +378,6 @@ final class Owner extends Editor {
                 .move(
                         number(frame, "x") + number(middle, "x") * scale,
                         number(frame, "y") + number(middle, "y") * scale);
-        return this;
     }
 
     /** Clicks something in the window, to edit it. */
