@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Debian's Chromium, without a window and without a network of its own. Its build without any window would take a sixth
- * less of the processor, but sets letters on whole pixels, and rows are reckoned as wide as they are for owners.
+ * Debian's Chromium, in the build that has no window of its own and takes a third less of the processor, and without a
+ * network of its own.
  */
 final class Browsers {
-    static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+    static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
 
     private Browsers() {}
 
@@ -29,6 +29,8 @@ final class Browsers {
                         .setHeadless(true)
                         .setArgs(List.of(
                                 "--no-sandbox",
+                                // Letters stand between pixels, as they do for owners, and rows are as wide.
+                                "--font-render-hinting=none",
                                 "--disable-gpu",
                                 "--disable-background-networking",
                                 "--disable-component-update",

@@ -69,10 +69,14 @@ class Editor extends Watched {
         return (Boolean) target.evaluate("element => element === document.activeElement");
     }
 
+    /** To where calls come from the same origin and no editor starts first. */
+    void goesAside() {
+        page.navigate(velnik.url("/robots.txt"));
+    }
+
     /** Whether nothing is left; an edit that others built upon cannot be undone. */
     boolean undoesWhatCanBe() {
-        page.navigate(
-                velnik.url("/robots.txt")); // calls from there come from the same origin, and no editor starts first
+        goesAside();
         int status = 200;
         for (int undone = 0; undone < 200 && status == 200; undone++) {
             status = posts("undo", NEW_REQUEST);
@@ -110,10 +114,11 @@ class Editor extends Watched {
         assertEquals(posts("preferences", "name: '" + name + "', setting: '" + setting + "'"), 204);
     }
 
-    /** The status that an address of the editor's calls answers with. */
+    /** The status that an address of the editor's calls answers with; the body may name the working copy. */
     int posts(String call, String body) {
+        String copy = body.contains("copy.") ? " const copy = await (await fetch('/-/api/working-copy')).json();" : "";
         Object status = page.evaluate("async () => {"
-                + " const copy = await (await fetch('/-/api/working-copy')).json();"
+                + copy
                 + " const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1];"
                 + " const answer = await fetch('/-/api/" + call + "', { method: 'POST', headers: {"
                 + " 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },"

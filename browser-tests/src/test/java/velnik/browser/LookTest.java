@@ -9,6 +9,12 @@ abstract class LookTest extends UndoneTest {
         return new Object[][] {{"STAITHE"}, {"WEIR"}, {"TOWPATH"}, {"TIDETABLE"}};
     }
 
+    /** At nothing, since what these are about are visitors. */
+    @Override
+    void begins() {
+        mara.signsInAside();
+    }
+
     void wears(String look) {
         mara.publishesAtOnce("{'kind':'setLook','look':'" + look + "'}");
     }

@@ -14,7 +14,6 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
-import java.util.Map;
 import java.util.regex.Pattern;
 
 /** Somebody at the editor. */
@@ -68,6 +67,17 @@ final class Owner extends Editor {
             page.reload();
             assertThat(outline()).isVisible();
         }
+        return this;
+    }
+
+    /** As {@link #signsIn()}, without opening the editor where somebody signed in before. */
+    Owner signsInAside() {
+        List<Cookie> session = velnik.sessionOf("mara");
+        if (session.isEmpty()) {
+            return signsIn();
+        }
+        page.context().addCookies(session);
+        goesAside();
         return this;
     }
 
@@ -352,32 +362,10 @@ final class Owner extends Editor {
         return count;
     }
 
-    /** Moves the real pointer over something in the window, and again where that went on beneath it. */
+    /** Moves the real pointer over something in the window. */
     Owner pointsAt(Locator inWindow) {
-        settles(inWindow);
-        for (int tries = 0; tries < 20; tries++) {
-            movesOver(inWindow);
-            framesPass();
-            if ((Boolean) inWindow.evaluate("element => element.matches(':hover')")) break;
-        }
+        Pointer.pointsAt(this, inWindow);
         return this;
-    }
-
-    /** The frame is scaled, which Playwright's own hovering in a frame does not reckon with, so the point is worked out here. */
-    private void movesOver(Locator inWindow) {
-        Map<?, ?> middle = (Map<?, ?>) inWindow.evaluate("element => { element.scrollIntoView({ block: 'center' });"
-                + " const box = element.getBoundingClientRect();"
-                + " return { x: box.x + box.width / 2, y: box.y + box.height / 2 }; }");
-        Map<?, ?> frame = (Map<?, ?>)
-                page.locator("iframe")
-                        .evaluate(
-                                "frame => { const box ="
-                                        + " frame.getBoundingClientRect(); return { x: box.x, y: box.y, scale: box.width / frame.offsetWidth }; }");
-        double scale = number(frame, "scale");
-        page.mouse()
-                .move(
-                        number(frame, "x") + number(middle, "x") * scale,
-                        number(frame, "y") + number(middle, "y") * scale);
     }
 
     /** Clicks something in the window, to edit it. */
@@ -387,7 +375,7 @@ final class Owner extends Editor {
         assertThat(choosing).isVisible();
         clicksAt(inWindow);
         try {
-            choosing.waitFor(new Locator.WaitForOptions().setState(DETACHED).setTimeout(1_000));
+            choosing.waitFor(new Locator.WaitForOptions().setState(DETACHED).setTimeout(15_000));
             return this;
         } catch (TimeoutError cameAnewUnderThePointer) {
             return clicksAt(inWindow);
