@@ -76,7 +76,7 @@ function Line(props: {
         </th>
         <td className="leads">{line.leads}</td>
         <td className="becomes">
-          {!(line.part === "ASIDE" && line.verdict === "SKIP") && <b>{VERDICTS[line.verdict]}</b>}
+          {line.verdict !== "PASSED_OVER" && <b>{VERDICTS[line.verdict]}</b> /* its heading says it */}
           {line.fields.map(({ field, before, after }) => (
             <span key={field} className="field">
               {field}: {before !== "" && <del>{before}</del>}{" "}

@@ -21,6 +21,7 @@ const LINES = [
   line("c", 3),
   line("d", 1, { verdict: "LEFT_OUT" }),
   line("m", 2, { part: "ITEMS" }),
+  line("x", 1, { part: "ASIDE", verdict: "PASSED_OVER" }),
 ];
 
 describe("lines", () => {
@@ -34,6 +35,6 @@ describe("lines", () => {
     expect(branchOf(LINES, "gone")).toEqual([]);
   });
   it("are counted by what becomes of them", () => {
-    expect(counts(LINES)).toEqual({ ADD: 3, CHANGE: 0, SKIP: 1, LEFT_OUT: 1, REFUSE: 0 });
+    expect(counts(LINES)).toEqual({ ADD: 3, CHANGE: 0, SKIP: 1, PASSED_OVER: 1, LEFT_OUT: 1, REFUSE: 0 });
   });
 });

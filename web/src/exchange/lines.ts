@@ -7,6 +7,7 @@ export const VERDICTS: Readonly<Record<Verdict, string>> = {
   ADD: "Add",
   CHANGE: "Change",
   SKIP: "Nothing to do",
+  PASSED_OVER: "Passed over",
   LEFT_OUT: "Not imported",
   REFUSE: "Cannot be imported",
 };
@@ -54,7 +55,7 @@ export function ticked(
 
 /** How many come to what. */
 export function counts(lines: readonly ImportLine[]): Readonly<Record<Verdict, number>> {
-  const all = { ADD: 0, CHANGE: 0, SKIP: 0, LEFT_OUT: 0, REFUSE: 0 };
+  const all = { ADD: 0, CHANGE: 0, SKIP: 0, PASSED_OVER: 0, LEFT_OUT: 0, REFUSE: 0 };
   for (const { verdict } of lines) all[verdict]++;
   return all;
 }

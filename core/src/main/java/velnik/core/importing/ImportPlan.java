@@ -80,7 +80,7 @@ public record ImportPlan(
                 ImportRow.Part.ASIDE,
                 aside.spot(),
                 1,
-                aside.refused() ? ImportRow.Verdict.REFUSE : ImportRow.Verdict.SKIP,
+                aside.refused() ? ImportRow.Verdict.REFUSE : ImportRow.Verdict.PASSED_OVER,
                 aside.what(),
                 "",
                 List.of(),

@@ -44,6 +44,8 @@ public record ImportRow(
         CHANGE,
         /** There is nothing to do. */
         SKIP,
+        /** It is nothing that can be imported, and the rest does without it. */
+        PASSED_OVER,
         /** Somebody left it out. */
         LEFT_OUT,
         REFUSE

@@ -13,6 +13,7 @@ import static velnik.core.importing.Plans.shape;
 import static velnik.core.importing.Plans.small;
 import static velnik.core.importing.Plans.told;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -68,6 +69,9 @@ public class ImportPlanTest {
                 p0 ADD 1 Rafts /hire/rafts
                 p1 CHANGE 1 Kayaks /hire/kayaks [Title: Kayaks > Kayaks for two] [Reach: open > by link only]"""
             },
+            {"a column that nobody reads", "title,address,colour\nHire,/hire,red", TOP, """
+                p0 SKIP 1 Hire /hire – It is there already.
+                a0 PASSED_OVER 1 colour  – This column is not read."""},
             {"a branch of its own", "Home\nHire", new Destination.NewBranch("Old site"), """
                 branch ADD 1 Old site /old-site
                 p0 ADD 1 Home /old-site/home
@@ -241,7 +245,8 @@ public class ImportPlanTest {
         String csv = SiteCsv.pages(site);
         assertTrue(
                 plan(site, csv, TOP, Matching.ADDRESS).rows().stream()
-                        .allMatch(row -> row.verdict() == Verdict.SKIP || row.verdict() == Verdict.REFUSE),
+                        .allMatch(row -> EnumSet.of(Verdict.SKIP, Verdict.REFUSE, Verdict.PASSED_OVER)
+                                .contains(row.verdict())),
                 told(plan(site, csv, TOP, Matching.ADDRESS)));
         Site again = read(Site.bare(), csv, TOP, Matching.ADDRESS);
         assertEquals(rows(again), rows(site));
