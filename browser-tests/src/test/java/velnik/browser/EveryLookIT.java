@@ -13,6 +13,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.Media;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -118,6 +119,23 @@ public class EveryLookIT extends LookTest {
                     }
                 }
                 visitor.complainsOfNothing();
+            }
+        }
+    }
+
+    /** What comes late moves nothing that is seen. */
+    @Test(dataProvider = "looks")
+    public void everyLook_jumpsNowhere_howeverSlowlyItComes(String look) throws IOException {
+        wears(look);
+        try (SlowLine line = new SlowLine(velnik)) {
+            for (int width : new int[] {1280, 390}) {
+                Page page = context(width, 800, true).newPage();
+                for (String path : new String[] {"/", "/repairs/engines"}) {
+                    page.navigate(line.url(path));
+                    page.waitForLoadState(LoadState.NETWORKIDLE);
+                    Map<?, ?> weighed = (Map<?, ?>) page.evaluate(WEIGHED);
+                    assertEquals(Watched.number(weighed, "jumps"), 0.0, look + path + " at " + width);
+                }
             }
         }
     }
