@@ -152,7 +152,8 @@ public class EveryLookIT extends LookTest {
                                 + "{'item':'main-list-on-the-water','page':null}",
                         "BUTTON")
                 + ","
-                + all.formatted("{'item':'main-list','page':'repairs'}", "STRONG"));
+                + all.formatted(
+                        "{'item':'main-list','page':'repairs'},{'item':'main-list','page':'canoes'}", "STRONG"));
         for (ColorScheme scheme : new ColorScheme[] {ColorScheme.LIGHT, ColorScheme.DARK}) {
             Visitor visitor = new Visitor(velnik, opened(new Browser.NewContextOptions().setColorScheme(scheme)));
             for (int width : new int[] {1280, 390}) {
