@@ -49,7 +49,7 @@ public class Screenshots extends BrowserTest {
             mara.page().locator("input[type=file]").setInputFiles(OldSite.FILES);
             assertThat(mara.page().locator(".dry-run")).containsText("Canoes for two");
             take(mara, "import");
-            mara.opensScreen("Zones");
+            mara.opensScreen("Pages").chooses("Find us").opensScreen("Zones");
             mara.page()
                     .locator(".computed button")
                     .filter(new Locator.FilterOptions().setHasText("Footer of"))
