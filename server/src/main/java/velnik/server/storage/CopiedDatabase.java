@@ -59,7 +59,7 @@ public record CopiedDatabase(String business, long revision, int pages, boolean 
     private static boolean isNewer(String url) {
         return Arrays.stream(Flyway.configure()
                         .dataSource(url, "sa", "")
-                        .javaMigrations(new EarlierReleases(new StoredForms()))
+                        .javaMigrations(StoredForms.migrations())
                         .load()
                         .info()
                         .applied())

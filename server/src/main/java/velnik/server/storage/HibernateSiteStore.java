@@ -6,12 +6,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import org.hibernate.SessionFactory;
 import org.hibernate.StatelessSession;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import velnik.core.compare.Difference;
 import velnik.core.compare.KeyedDifference;
+import velnik.core.outline.Outline;
+import velnik.core.outline.OutlineDifference;
 import velnik.core.outline.Place;
 import velnik.core.site.Assignment;
 import velnik.core.site.FileId;
@@ -21,6 +25,7 @@ import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
 import velnik.core.site.NewPages;
+import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Past;
 import velnik.core.site.Removal;
@@ -49,17 +54,9 @@ class HibernateSiteStore implements SiteStore {
                     site.revision,
                     new Site(
                             site.details(forms),
-                            Chain.outline(
-                                    all(session, PageEntity.class),
-                                    row -> new PageId(row.id),
-                                    row -> new Place<>(pageId(row.parentId), pageId(row.afterId)),
-                                    row -> row.page(forms)),
-                            pageId(site.home),
-                            Chain.outline(
-                                    all(session, MenuRowEntity.class),
-                                    row -> new MenuRowId(row.id),
-                                    row -> new Place<>(menuRowId(row.parentId), menuRowId(row.afterId)),
-                                    row -> forms.read(row.format, row.content, MenuRow.class)),
+                            outline(session, PageEntity.class, PageId::new, Page.class),
+                            site.home == null ? null : new PageId(site.home),
+                            outline(session, MenuRowEntity.class, MenuRowId::new, MenuRow.class),
                             all(session, LayoutEntity.class).stream()
                                     .map(LayoutEntity::layout)
                                     .toList(),
@@ -98,8 +95,8 @@ class HibernateSiteStore implements SiteStore {
             session.insertMultiple(entries.stream()
                     .map(entry -> JournalEntity.of(entry, forms))
                     .toList());
-            writePages(session, before, after, difference);
-            writeMenus(session, before, after, difference);
+            write(session, difference.pages(), before.pages(), after.pages(), Page.class, PageEntity::new);
+            write(session, difference.menus(), before.menus(), after.menus(), MenuRow.class, MenuRowEntity::new);
             for (KeyedDifference<LayoutId, Layout> layout : difference.layouts()) {
                 layout.before().ifPresent(gone -> session.delete(LayoutEntity.of(gone)));
                 layout.after().ifPresent(fresh -> session.insert(LayoutEntity.of(fresh)));
@@ -163,28 +160,28 @@ class HibernateSiteStore implements SiteStore {
         }
     }
 
-    private void writePages(StatelessSession session, Site before, Site after, Difference difference) {
-        Chain.Writes<PageId> writes = Chain.writes(difference.pages(), before.pages(), after.pages());
-        List<PageEntity> inserts = new ArrayList<>();
-        List<PageEntity> updates = new ArrayList<>();
-        writes.written()
-                .forEach((id, place) -> (writes.inserted().contains(id) ? inserts : updates)
-                        .add(PageEntity.of(id, place, after.pages().get(id), forms)));
+    private <K, V, E extends OutlineRowEntity> void write(
+            StatelessSession session,
+            OutlineDifference<K, V> difference,
+            Outline<K, V> before,
+            Outline<K, V> after,
+            Class<V> type,
+            Supplier<E> row) {
+        Chain.Writes<K> writes = Chain.writes(difference, before, after);
+        List<E> inserts = new ArrayList<>();
+        List<E> updates = new ArrayList<>();
+        writes.written().forEach((id, place) -> {
+            E written = row.get();
+            written.fill(id, place, forms.write(after.get(id), type));
+            (writes.inserted().contains(id) ? inserts : updates).add(written);
+        });
         session.insertMultiple(inserts);
         session.updateMultiple(updates);
-        Batches.delete(session, PageEntity.class, "id", ids(writes.deleted()));
-    }
-
-    private void writeMenus(StatelessSession session, Site before, Site after, Difference difference) {
-        Chain.Writes<MenuRowId> writes = Chain.writes(difference.menus(), before.menus(), after.menus());
-        List<MenuRowEntity> inserts = new ArrayList<>();
-        List<MenuRowEntity> updates = new ArrayList<>();
-        writes.written()
-                .forEach((id, place) -> (writes.inserted().contains(id) ? inserts : updates)
-                        .add(MenuRowEntity.of(id, place, after.menus().get(id), forms)));
-        session.insertMultiple(inserts);
-        session.updateMultiple(updates);
-        Batches.delete(session, MenuRowEntity.class, "id", ids(writes.deleted()));
+        Batches.delete(
+                session,
+                row.get().getClass(),
+                "id",
+                writes.deleted().stream().map(Object::toString).toList());
     }
 
     private void writeForwards(StatelessSession session, List<KeyedDifference<Forward.Source, Forward>> differences) {
@@ -196,10 +193,6 @@ class HibernateSiteStore implements SiteStore {
                 .flatMap(forward -> forward.after().stream())
                 .map(fresh -> ForwardEntity.of(fresh, forms))
                 .toList());
-    }
-
-    private static List<String> ids(Set<?> ids) {
-        return ids.stream().map(Object::toString).toList();
     }
 
     @Override
@@ -263,11 +256,14 @@ class HibernateSiteStore implements SiteStore {
                 .getResultList();
     }
 
-    private static @Nullable PageId pageId(@Nullable String id) {
-        return id == null ? null : new PageId(id);
-    }
-
-    private static @Nullable MenuRowId menuRowId(@Nullable String id) {
-        return id == null ? null : new MenuRowId(id);
+    private <K, V> Outline<K, V> outline(
+            StatelessSession session, Class<? extends OutlineRowEntity> rows, Function<String, K> key, Class<V> type) {
+        return Chain.outline(
+                all(session, rows),
+                row -> key.apply(row.id),
+                row -> new Place<>(
+                        row.parentId == null ? null : key.apply(row.parentId),
+                        row.afterId == null ? null : key.apply(row.afterId)),
+                row -> forms.read(row.format, row.content, type));
     }
 }

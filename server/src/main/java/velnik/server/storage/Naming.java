@@ -10,7 +10,7 @@ import org.hibernate.StatelessSession;
 /** Everything that is written down and may name, by its hash, what is kept apart: texts, and contents of files. */
 final class Naming {
     private static final List<String> WRITTEN = List.of(
-            "select textHash from PageEntity where textHash is not null",
+            "select content from PageEntity",
             "select content from FileEntity",
             "select content from RemovalEntity",
             "select site from ReleaseEntity",

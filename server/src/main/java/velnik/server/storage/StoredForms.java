@@ -5,13 +5,13 @@ import com.fasterxml.jackson.annotation.PropertyAccessor;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.flywaydb.core.api.migration.JavaMigration;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 import velnik.core.change.Change;
 import velnik.core.compare.Difference;
@@ -26,7 +26,6 @@ import velnik.core.site.MenuRowId;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Past;
-import velnik.core.site.Period;
 import velnik.core.site.Site;
 import velnik.core.site.SiteFile;
 
@@ -58,7 +57,6 @@ class StoredForms {
             FormatSeventeen::upgraded);
 
     private static final TypeReference<List<Change>> CHANGES = new TypeReference<>() {};
-    private static final TypeReference<List<Period>> PERIODS = new TypeReference<>() {};
 
     private final JsonMapper json = StoredNames.in(JsonMapper.builder()
                     // Only what a value holds is written, not what it can be asked.
@@ -67,6 +65,12 @@ class StoredForms {
                                     .withVisibility(PropertyAccessor.GETTER, JsonAutoDetect.Visibility.NONE)
                                     .withVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE)))
             .build();
+
+    /** What the scripts of the schema cannot do by themselves. */
+    static JavaMigration[] migrations() {
+        StoredForms forms = new StoredForms();
+        return new JavaMigration[] {new EarlierReleases(forms), new PagesAsOneText(forms)};
+    }
 
     private record StoredRow<K, V>(K id, @Nullable K parent, V value) {}
 
@@ -86,7 +90,7 @@ class StoredForms {
     }
 
     <T> T read(int format, String text, Class<T> type) {
-        return json.treeToValue(current(format, text), type);
+        return format == FORMAT ? json.readValue(text, type) : json.treeToValue(current(format, text), type);
     }
 
     /** What a column of its own holds, without the number of a form; it has had one form alone so far. */
@@ -101,17 +105,6 @@ class StoredForms {
     /** As {@link #readColumn}, for a list of such. */
     <T> List<T> readColumns(String text, Class<T> type) {
         return json.readerForListOf(type).readValue(text);
-    }
-
-    String writePeriods(List<Period> periods) {
-        return json.writerFor(PERIODS).writeValueAsString(periods);
-    }
-
-    List<Period> readPeriods(String text) {
-        // A column of its own, without the number of a form.
-        ArrayNode periods = (ArrayNode) json.readTree(text);
-        FormatNine.mend(periods);
-        return json.readValue(json.treeAsTokens(periods), PERIODS);
     }
 
     String writeChanges(List<Change> changes) {

@@ -34,7 +34,7 @@ public final class OpenedStorage implements AutoCloseable {
         StoredForms forms = new StoredForms();
         Flyway.configure()
                 .dataSource(pool)
-                .javaMigrations(new EarlierReleases(forms))
+                .javaMigrations(StoredForms.migrations())
                 .load()
                 .migrate();
         entityManagers = new HibernatePersistenceConfiguration("velnik")

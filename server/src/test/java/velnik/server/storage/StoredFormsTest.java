@@ -173,9 +173,5 @@ public class StoredFormsTest {
         MenuRow.Menu menu = (MenuRow.Menu) forms.read(8, poisoned, MenuRow.class);
         assertEquals(menu.joining(), Joining.NEVER);
         assertEquals(menu.newItems().periods(), List.of(Period.once(LocalDate.parse("2027-01-01"), null)));
-        assertEquals(
-                forms.readPeriods("[{\"is\":\"once\",\"first\":\"0001-01-01\",\"last\":null,\"opensAt\":null,"
-                        + "\"closesAt\":null}]"),
-                List.of());
     }
 }

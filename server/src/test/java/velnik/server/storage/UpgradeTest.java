@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -16,6 +17,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.flywaydb.core.Flyway;
 import org.testng.annotations.Test;
 import velnik.core.change.Change;
 import velnik.core.change.Circumstances;
@@ -24,15 +26,23 @@ import velnik.core.change.Outcome;
 import velnik.core.compare.Difference;
 import velnik.core.edit.Changes;
 import velnik.core.navigation.SiteNavigation;
+import velnik.core.outline.Outline;
 import velnik.core.sample.Brackwater;
 import velnik.core.site.Appearance;
+import velnik.core.site.EnquiryForm;
+import velnik.core.site.FileId;
 import velnik.core.site.LayoutId;
 import velnik.core.site.MenuRow;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
+import velnik.core.site.PageKind;
 import velnik.core.site.Past;
+import velnik.core.site.Period;
+import velnik.core.site.Reach;
 import velnik.core.site.Scope;
 import velnik.core.site.Site;
+import velnik.core.site.TextHash;
+import velnik.core.site.WhenClosed;
 import velnik.core.site.Zone;
 import velnik.core.undo.Undoing;
 import velnik.server.Started;
@@ -117,6 +127,71 @@ public class UpgradeTest {
         try (OpenedStorage again = OpenedStorage.in(folder)) {
             assertEquals(again.sites().load().site(), edited);
             assertEquals(edited.assignments(), List.of());
+        }
+    }
+
+    /** Every column that a page had, when each field was kept in one; also where turning them was stopped halfway. */
+    @Test
+    public void pagesInColumns_areReadWithAllTheyHave() throws IOException, SQLException {
+        Path data = Files.createTempDirectory("velnik-columns");
+        String url = OpenedStorage.url(data.toString());
+        Flyway.configure()
+                .dataSource(url, "sa", "")
+                .target("21")
+                .javaMigrations(StoredForms.migrations())
+                .load()
+                .migrate();
+        try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                Statement filling = connection.createStatement()) {
+            filling.execute("update site set home = 'hire'");
+            filling.execute("insert into page (id, kind, title, slug, slug_follows, reach, kept_from_search_engines,"
+                    + " layout, summary) values ('hire', 'PAGE', 'Hire', 'hire', true, 'OPEN', false, 'STANDARD', '')");
+            filling.execute("insert into page (id, parent_id, kind, title, slug, slug_follows, reach, members_only,"
+                    + " kept_from_search_engines, layout, summary, search_title, search_description, topics, date,"
+                    + " picture, text_hash, form, periods, when_closed, locked, model) values ('canoes', 'hire', 'PAGE',"
+                    + " 'Canoes “by day”', 'canoes', false, 'BY_LINK_ONLY', true, true, 'wide', 'By the tide', 'Canoe hire',"
+                    + " 'On the Brack', '[\"tide\",\"boats\"]', date '2026-05-01', 'skiff', '" + "a1".repeat(32) + "',"
+                    + " '{\"fields\":[{\"kind\":\"NAME\",\"label\":\"Name\",\"required\":true,\"choices\":[]}]}',"
+                    + " '[{\"is\":\"once\",\"first\":\"2026-04-01\",\"last\":\"+999999999-12-31\",\"opensAt\":null,"
+                    + "\"closesAt\":\"10:00\"}]', 'OPENS_AGAIN', true, true)");
+        }
+        Page hire = Page.plain(PageKind.PAGE, "Hire", "hire", true);
+        Page canoes = new Page(
+                PageKind.PAGE,
+                "Canoes “by day”",
+                "canoes",
+                false,
+                Reach.BY_LINK_ONLY,
+                true,
+                true,
+                new LayoutId("wide"),
+                "By the tide",
+                "Canoe hire",
+                "On the Brack",
+                Set.of("boats", "tide"),
+                LocalDate.parse("2026-05-01"),
+                new FileId("skiff"),
+                new TextHash("a1".repeat(32)),
+                new EnquiryForm(List.of(new EnquiryForm.Field(EnquiryForm.Kind.NAME, "Name", true, List.of()))),
+                List.of(Period.once(LocalDate.parse("2026-04-01"), null)),
+                WhenClosed.OPENS_AGAIN,
+                true,
+                true);
+        for (String stopped : List.of(
+                "alter table page rename to page_in_columns; create table page (id varchar(60))",
+                "delete from \"flyway_schema_history\" where \"version\" = '22'",
+                "select 1")) {
+            try (Connection connection = DriverManager.getConnection(url, "sa", "");
+                    Statement stopping = connection.createStatement()) {
+                stopping.execute(stopped);
+            }
+            try (OpenedStorage storage = OpenedStorage.in(data.toString())) {
+                assertEquals(
+                        storage.sites().load().site().pages(),
+                        Outline.of(List.of(
+                                new Outline.Entry<>(new PageId("hire"), null, hire),
+                                new Outline.Entry<>(new PageId("canoes"), new PageId("hire"), canoes))));
+            }
         }
     }
 
