@@ -41,7 +41,8 @@ public record ImportPlan(
     }
 
     /**
-     * Pure: the site is never altered. O(rows + pages of the site), but for menus, which need the pages first.
+     * Pure: the site is never altered. O(rows + pages of the site), but for menus, which need the pages first. Whether
+     * the changes can be made shows when they are, or by {@link #tried}.
      *
      * @param ids an id for what is made of the row of a key
      */
@@ -59,10 +60,19 @@ public record ImportPlan(
                 MenusImport menus = new MenusImport(site, choices, ids, path -> Optional.empty());
                 menus.plan(found, items);
                 rows.addAll(0, menus.rows());
-                yield checked(site, new ImportPlan(rows, menus.changes(), List.of(), List.of(), null), circumstances);
+                yield new ImportPlan(rows, menus.changes(), List.of(), List.of(), null);
             }
             case Destination.Site whole -> ofSite(site, found, whole, choices, ids, circumstances, rows);
         };
+    }
+
+    /** The plan with the reason why it cannot be done on the site it was made for, where there is one. */
+    public ImportPlan tried(Site site, Circumstances circumstances) {
+        return refused == null
+                        && !changes.isEmpty()
+                        && Changes.applyAll(site, changes, circumstances) instanceof Outcome.Refused(Refusal why)
+                ? new ImportPlan(rows, changes, texts, lookAt, why.sentence())
+                : this;
     }
 
     /** Where it was to go may be gone by now. */
@@ -122,14 +132,7 @@ public record ImportPlan(
         rows.addAll(pages.forwardRows());
         rows.addAll(forwards.rows());
         rows.addAll(asides);
-        return checked(site, new ImportPlan(rows, changes, pages.texts(), lookAt(found, rows), null), circumstances);
-    }
-
-    private static ImportPlan checked(Site site, ImportPlan plan, Circumstances circumstances) {
-        return !plan.changes().isEmpty()
-                        && Changes.applyAll(site, plan.changes(), circumstances) instanceof Outcome.Refused(Refusal why)
-                ? new ImportPlan(plan.rows(), plan.changes(), plan.texts(), plan.lookAt(), why.sentence())
-                : plan;
+        return new ImportPlan(rows, changes, pages.texts(), lookAt(found, rows), null);
     }
 
     private static List<String> lookAt(Found found, List<ImportRow> rows) {

@@ -282,7 +282,9 @@ final class TableReader {
 
     private static String host(List<Row> rows) {
         return rows.stream()
-                .flatMap(row -> WebPath.read(row.cell(Column.ADDRESS), "/").stream())
+                .map(row -> row.cell(Column.ADDRESS))
+                .filter(address -> address.contains("//")) // few tables name a host, and reading takes a while
+                .flatMap(address -> WebPath.read(address, "/").stream())
                 .map(WebPath.Address::host)
                 .filter(host -> !host.isEmpty())
                 .findFirst()
@@ -320,6 +322,9 @@ final class TableReader {
     }
 
     private static @Nullable PageKind kind(String cell) {
+        if (cell.isEmpty()) {
+            return null;
+        }
         return Stream.of(PageKind.values())
                 .filter(kind -> Words.kind(kind).equalsIgnoreCase(cell))
                 .findFirst()

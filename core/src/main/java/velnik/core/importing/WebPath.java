@@ -15,6 +15,7 @@ import velnik.core.address.Links;
 final class WebPath {
     private static final Pattern WHOLE =
             Pattern.compile("(?i)https?://(?:[^/?#@]*@)?([^/?#]*)([^?#]*)(\\?[^#]*)?(#.*)?");
+    private static final Pattern OTHER = Pattern.compile("(?s)[A-Za-z][A-Za-z0-9+.-]*:.*|[#?].*|.*\\s.*");
     private static final Pattern INDEX = Pattern.compile("(?i)(index|default)\\.(html?|php|aspx?|jsp)");
     private static final Pattern PAGE_ENDING =
             Pattern.compile("(?i)\\.(html?|xhtml|php\\d?|aspx?|jsp|cgi|md|markdown)$");
@@ -50,7 +51,7 @@ final class WebPath {
             return Optional.of(new Address(
                     hostOf(whole.group(1)), path(whole.group(2)), orEmpty(whole.group(3)), orEmpty(whole.group(4))));
         }
-        if (text.isEmpty() || text.matches("(?s)[A-Za-z][A-Za-z0-9+.-]*:.*|[#?].*|.*\\s.*")) {
+        if (text.isEmpty() || OTHER.matcher(text).matches()) {
             return Optional.empty();
         }
         String joined = text.startsWith("/") ? text : base.substring(0, base.lastIndexOf('/') + 1) + text;

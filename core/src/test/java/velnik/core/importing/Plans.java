@@ -31,11 +31,12 @@ final class Plans {
             case FileRead.NotRead not -> throw new AssertionError(not.sentence());
             case Found found ->
                 ImportPlan.of(
-                        site,
-                        found,
-                        new ImportChoices(to, matching, Set.of(without)),
-                        key -> "new-" + site.pages().size() + "-" + key,
-                        Circumstances.NOBODY);
+                                site,
+                                found,
+                                new ImportChoices(to, matching, Set.of(without)),
+                                key -> "new-" + site.pages().size() + "-" + key,
+                                Circumstances.NOBODY)
+                        .tried(site, Circumstances.NOBODY);
         };
     }
 

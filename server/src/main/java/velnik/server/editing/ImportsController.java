@@ -26,10 +26,12 @@ import velnik.server.exchanging.Unfolding;
 class ImportsController {
     private final ReadingIn readingIn;
     private final WholeSites wholeSites;
+    private final LastRead lastRead;
 
-    ImportsController(ReadingIn readingIn, WholeSites wholeSites) {
+    ImportsController(ReadingIn readingIn, WholeSites wholeSites, LastRead lastRead) {
         this.readingIn = readingIn;
         this.wholeSites = wholeSites;
+        this.lastRead = lastRead;
     }
 
     /** What reading them in would do, row by row. Changes nothing. */
@@ -41,7 +43,8 @@ class ImportsController {
             return wholeSites.wouldRead(unfolded);
         }
         Found found = found(unfolded);
-        return ImportDto.ImportDryRun.of(FileFormat.words(unfolded), found, plan(files, found, person));
+        ImportPlan plan = readingIn.dryRun(person.getName(), files.request(), planning(files, found));
+        return ImportDto.ImportDryRun.of(FileFormat.words(unfolded), found, plan);
     }
 
     /** Reads them in, in one edit. */
@@ -57,29 +60,25 @@ class ImportsController {
                 files.request(),
                 files.basedOn(),
                 FileRead.WORDS.say("title", Map.of("formats", FileFormat.words(unfolded))),
-                () -> plan(files, found, person));
+                () -> readingIn.plan(person.getName(), files.request(), planning(files, found)));
     }
 
-    private static Found found(List<SourceFile> files) {
-        return switch (FileFormat.read(files)) {
+    private Found found(List<SourceFile> files) {
+        return switch (lastRead.of(files)) {
             case Found found -> found;
             case FileRead.NotRead(String sentence) -> throw ReadingIn.notRead(sentence);
         };
     }
 
-    private ImportPlan plan(ImportDto.ImportFiles files, Found found, Principal person) {
-        ImportChoices choices;
+    private static ReadingIn.Planning planning(ImportDto.ImportFiles files, Found found) {
         try {
-            choices = files.choices().read();
+            ImportChoices choices = files.choices().read();
+            return (site, ids, circumstances) -> ImportPlan.of(site, found, choices, ids, circumstances);
         } catch (IllegalArgumentException | NullPointerException malformed) {
             throw new ProblemException(
                     HttpStatus.BAD_REQUEST,
                     "not-understood",
                     "This request cannot be understood, so nothing was changed.");
         }
-        return readingIn.plan(
-                person.getName(),
-                files.request(),
-                (site, ids, circumstances) -> ImportPlan.of(site, found, choices, ids, circumstances));
     }
 }

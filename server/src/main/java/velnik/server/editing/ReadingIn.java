@@ -41,9 +41,18 @@ class ReadingIn {
     }
 
     ImportPlan plan(String person, String request, Planning planning) {
+        return planned(workingCopy.state().site(), person, request, planning);
+    }
+
+    /** A plan that was tried, so that it says what would stand against it. */
+    ImportPlan dryRun(String person, String request, Planning planning) {
+        Site site = workingCopy.state().site();
+        return planned(site, person, request, planning).tried(site, new Circumstances(clock.instant(), person));
+    }
+
+    private ImportPlan planned(Site site, String person, String request, Planning planning) {
         String prefix = request.substring(0, Math.min(request.length(), PREFIX));
-        return planning.of(
-                workingCopy.state().site(), key -> prefix + "-" + key, new Circumstances(clock.instant(), person));
+        return planning.of(site, key -> prefix + "-" + key, new Circumstances(clock.instant(), person));
     }
 
     /**
