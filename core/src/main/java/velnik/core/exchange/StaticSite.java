@@ -215,12 +215,13 @@ public final class StaticSite {
         List<String> all = new ArrayList<>(List.of(scripts.always()));
         all.addAll(more);
         return new Frame(
-                addresses,
-                words,
-                scripts.stylesheets().stream().map(addresses::write).toList(),
-                List.of(), // browsers let nothing be asked for beforehand from a disk
-                all.stream().map(addresses::write).toList(),
-                null);
+                        addresses,
+                        words,
+                        scripts.stylesheets().stream().map(addresses::write).toList(),
+                        List.of(), // browsers let nothing be asked for beforehand from a disk
+                        all.stream().map(addresses::write).toList(),
+                        null)
+                .unpointed();
     }
 
     /** A page that leads on by itself, where no rule of a server does. */

@@ -13,6 +13,7 @@ import velnik.core.text.Messages;
  * @param stylesheets their addresses; what a later one says outweighs
  * @param fonts their addresses; they are asked for at once, before any style sheet is read
  * @param scripts their addresses; all are deferred
+ * @param pointed whether rows of menus say which they are, for whoever points at them from outside the page
  * @param band a sentence above the page, which only the owner sees; null for none
  */
 public record Frame(
@@ -21,12 +22,24 @@ public record Frame(
         List<String> stylesheets,
         List<String> fonts,
         List<String> scripts,
+        boolean pointed,
         @Nullable String band) {
 
     public Frame {
         stylesheets = List.copyOf(stylesheets);
         fonts = List.copyOf(fonts);
         scripts = List.copyOf(scripts);
+    }
+
+    /** One whose rows say which they are. */
+    public Frame(
+            AddressWriter addresses,
+            Messages words,
+            List<String> stylesheets,
+            List<String> fonts,
+            List<String> scripts,
+            @Nullable String band) {
+        this(addresses, words, stylesheets, fonts, scripts, true, band);
     }
 
     /** The language of the content, as a BCP 47 tag. */
@@ -44,6 +57,11 @@ public record Frame(
     }
 
     public Frame withBand(@Nullable String newBand) {
-        return new Frame(addresses, words, stylesheets, fonts, scripts, newBand);
+        return new Frame(addresses, words, stylesheets, fonts, scripts, pointed, newBand);
+    }
+
+    /** For what leaves the house, where nothing points at rows. */
+    public Frame unpointed() {
+        return new Frame(addresses, words, stylesheets, fonts, scripts, false, band);
     }
 }

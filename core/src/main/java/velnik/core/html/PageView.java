@@ -162,8 +162,14 @@ public record PageView(
                 + "layout-" + layout.value().toLowerCase(Locale.ROOT);
     }
 
+    /** The item of a row, where rows say which they are. */
+    public @Nullable String itemOf(NavigationRow row) {
+        return frame.pointed() ? row.key().item().value() : null;
+    }
+
+    /** The page of a row that has one, likewise. */
     public @Nullable String pageOf(NavigationRow row) {
-        return row.page() == null ? null : row.page().value();
+        return row.page() == null || !frame.pointed() ? null : row.page().value();
     }
 
     /** A word for the ids that belong to a row. */
@@ -247,7 +253,7 @@ public record PageView(
         int count = row.countOn(device);
         boolean pages =
                 row.rows().stream().filter(beneath -> beneath.isOn(device)).allMatch(beneath -> beneath.page() != null);
-        return frame.words().say(pages ? "pages" : "entries", Map.of("count", count));
+        return frame.words().counted(pages ? "pages" : "entries", count);
     }
 
     /** What the button that shows what is beneath a row is called. */

@@ -19,6 +19,7 @@ import velnik.core.content.Picture;
 import velnik.core.content.Standing;
 import velnik.core.enquiry.Enquiry;
 import velnik.core.explanation.Words;
+import velnik.core.hours.HoursLine;
 import velnik.core.hours.HoursLines;
 import velnik.core.listing.TopicListings;
 import velnik.core.map.PositionMap;
@@ -64,6 +65,7 @@ public final class VisitorHtml {
                 navigation,
                 frame,
                 null,
+                hours(site, navigation),
                 Lazy.of(() -> PositionMap.of(requireNonNull(site.details().position()))),
                 addresses);
     }
@@ -73,6 +75,7 @@ public final class VisitorHtml {
             SiteNavigation navigation,
             Frame frame,
             @Nullable TopicListings listings,
+            List<HoursLine> hours,
             Lazy<PositionMap> map,
             Function<PageId, String> addresses) {
         this.listings = listings;
@@ -90,16 +93,23 @@ public final class VisitorHtml {
                 links.written("/"),
                 pictures.named(details.logo()),
                 details.contact(),
-                HoursLines.of(
-                        details.hours(), HoursLines.locale(details.language(), details.timeZone()), openings.today()),
+                hours,
                 details.look(),
                 gettable(PageKind.SEARCH),
                 gettable(PageKind.PAGE_INDEX));
     }
 
+    private static List<HoursLine> hours(Site site, SiteNavigation navigation) {
+        Details details = site.details();
+        return HoursLines.of(
+                details.hours(),
+                HoursLines.locale(details.language(), details.timeZone()),
+                navigation.openings().today());
+    }
+
     /** The same pages in another frame. What they have in common is not worked out again. */
     public VisitorHtml in(Frame other) {
-        return new VisitorHtml(site, navigation, other, listings(), map, links.addresses());
+        return new VisitorHtml(site, navigation, other, listings(), around.hours(), map, links.addresses());
     }
 
     /** @param text of the page, in Markdown; a built-in page has none */

@@ -63,12 +63,16 @@ public record NavigationRow(
     }
 
     public boolean opensOn(Device device) {
-        return rows.stream().anyMatch(row -> row.isOn(device));
+        return countOn(device) > 0;
     }
 
     /** How many rows show right beneath it. */
     public int countOn(Device device) {
-        return (int) rows.stream().filter(row -> row.isOn(device)).count();
+        int count = 0;
+        for (NavigationRow row : rows) { // asked several times of each row of each menu of each page
+            count += row.isOn(device) ? 1 : 0;
+        }
+        return count;
     }
 
     public boolean isLinkOn(Device device) {

@@ -29,6 +29,8 @@ public final class Messages {
 
     private final ULocale language;
     private final Map<String, MessageFormat> patterns = new TreeMap<>();
+    /** What was said of counts; one that gets lost where two are put at once is said again. */
+    private volatile io.vavr.collection.Map<String, String> counted = io.vavr.collection.HashMap.empty();
 
     private Messages(ULocale language, ResourceBundle words) {
         this.language = language;
@@ -101,6 +103,17 @@ public final class Messages {
         facts.forEach((name, fact) -> argument(fact).ifPresent(said -> arguments.put(name, said)));
         // One that formats is nobody else's meanwhile.
         return ((MessageFormat) pattern.clone()).format(arguments);
+    }
+
+    /** What is said of a count alone, such as "3 pages"; remembered, since pages say little so often. */
+    public String counted(String key, int count) {
+        String which = key + count;
+        String known = counted.getOrElse(which, null);
+        if (known == null) {
+            known = say(key, Map.of("count", count));
+            counted = counted.put(which, known);
+        }
+        return known;
     }
 
     /** "A, B and C". */

@@ -26,7 +26,8 @@ import velnik.core.site.Zone;
 import velnik.core.text.Messages;
 
 public class VisitorWordsTest {
-    private static final Pattern SAID = Pattern.compile("say\\(\\s*(?:[^\"]*?\\? )?\"([\\w.]+)\"(?: : \"([\\w.]+)\")?");
+    private static final Pattern SAID =
+            Pattern.compile("(?:say|counted)\\(\\s*(?:[^\"]*?\\? )?\"([\\w.]+)\"(?: : \"([\\w.]+)\")?");
 
     private final Messages words = VisitorWords.in("en");
 

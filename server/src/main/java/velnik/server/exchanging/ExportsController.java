@@ -115,7 +115,13 @@ class ExportsController {
             throw new ProblemException(HttpStatus.NOT_FOUND, "not-there", "That page is no longer there.");
         }
         Frame frame = new Frame(
-                addresses(site), VisitorWords.in(site.details().language()), List.of(), List.of(), List.of(), null);
+                        addresses(site),
+                        VisitorWords.in(site.details().language()),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        null)
+                .unpointed();
         String html = new VisitorHtml(site, now.navigation(Visitor.NON_MEMBER), frame).zone(id, zone);
         return file(
                 site, "zone-" + zone.word(), "html", html.isEmpty() ? "<!-- Nothing stands there. -->\n" : html + "\n");
