@@ -16,11 +16,13 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Map;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import velnik.server.Caller;
 import velnik.server.Started;
+import velnik.server.members.Members;
 import velnik.server.passwords.Attempts;
 
 /** Members come in, get what is theirs, and go out again; the owner says who is one. */
@@ -122,6 +124,14 @@ public class MemberVisitsTest {
         Instant later = Instant.now().plus(14, ChronoUnit.DAYS).plusSeconds(60);
         server = server.again("--velnik.start-at=" + later);
         leadsTo(browser.gets(HANDBOOK), ASKED_TO_SIGN_IN);
+    }
+
+    /** A name that nobody has takes as long to be told wrong as one that somebody has. */
+    @Test
+    public void hashOfNobody_costsAsMuchAsThatOfAMember() {
+        PasswordEncoder passwords = server.bean(PasswordEncoder.class);
+        assertTrue(passwords.matches("nobody at all", Members.NOBODYS_HASH));
+        assertFalse(passwords.upgradeEncoding(Members.NOBODYS_HASH), "it is of the cost that new ones have");
     }
 
     @Test
