@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** The packed jar, started on a free port with a data folder of its own. */
 final class RunningVelnik implements AutoCloseable {
@@ -59,8 +60,38 @@ final class RunningVelnik implements AutoCloseable {
         Runtime.getRuntime().addShutdownHook(new Thread(this::close));
     }
 
+    /** With the demo business, made once and copied, since making it takes a quarter of a start. */
     static RunningVelnik demo() {
-        return start(temporary(), SUMMER, "--velnik.demo=true");
+        try {
+            Path data = temporary();
+            copy(Demo.DATA, data);
+            return start(data, SUMMER, "--velnik.demo=true");
+        } catch (IOException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    private static final class Demo {
+        static final Path DATA = made();
+
+        private static Path made() {
+            RunningVelnik making = start(temporary(), SUMMER, "--velnik.demo=true");
+            making.close();
+            return making.data;
+        }
+    }
+
+    private static void copy(Path from, Path to) throws IOException {
+        try (Stream<Path> all = Files.walk(from)) {
+            for (Path each : all.toList()) {
+                Path copied = to.resolve(from.relativize(each));
+                if (Files.isDirectory(each)) {
+                    Files.createDirectories(copied);
+                } else {
+                    Files.copy(each, copied);
+                }
+            }
+        }
     }
 
     static RunningVelnik empty() {
