@@ -7,10 +7,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
 import java.util.Map;
-import org.flywaydb.core.api.MigrationVersion;
 import org.flywaydb.core.api.migration.Context;
-import org.flywaydb.core.api.migration.JavaMigration;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import velnik.core.forwarding.Releasing;
 import velnik.core.site.PageId;
@@ -22,32 +19,12 @@ import velnik.core.site.Site;
  * lead on too. Only releases that are still kept can tell.
  */
 @Component
-final class EarlierReleases implements JavaMigration {
+final class EarlierReleases extends SchemaStep {
     private final StoredForms forms;
 
     EarlierReleases(StoredForms forms) {
+        super("14", "addresses of earlier releases");
         this.forms = forms;
-    }
-
-    @Override
-    public MigrationVersion getVersion() {
-        return MigrationVersion.fromVersion("14");
-    }
-
-    @Override
-    public String getDescription() {
-        return "addresses of earlier releases";
-    }
-
-    /** None, so that it may be written more clearly. */
-    @Override
-    public @Nullable Integer getChecksum() {
-        return null;
-    }
-
-    @Override
-    public boolean canExecuteInTransaction() {
-        return true;
     }
 
     @Override

@@ -5,10 +5,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import org.flywaydb.core.api.MigrationVersion;
 import org.flywaydb.core.api.migration.Context;
-import org.flywaydb.core.api.migration.JavaMigration;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -18,34 +15,14 @@ import tools.jackson.databind.node.ObjectNode;
  * so a further field is told in one place less, and thousands of pages are written in half the time.
  */
 @Component
-final class PagesAsOneText implements JavaMigration {
+final class PagesAsOneText extends SchemaStep {
     private static final int FORMAT = 17;
 
     private final StoredForms forms;
 
     PagesAsOneText(StoredForms forms) {
+        super("22", "pages as one text");
         this.forms = forms;
-    }
-
-    @Override
-    public MigrationVersion getVersion() {
-        return MigrationVersion.fromVersion("22");
-    }
-
-    @Override
-    public String getDescription() {
-        return "pages as one text";
-    }
-
-    /** None, so that it may be written more clearly. */
-    @Override
-    public @Nullable Integer getChecksum() {
-        return null;
-    }
-
-    @Override
-    public boolean canExecuteInTransaction() {
-        return true;
     }
 
     /** Each statement about a table is kept at once, so it goes on from wherever it was stopped. */
