@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import velnik.core.site.Details;
 import velnik.core.site.OpeningHours;
 import velnik.core.site.OpeningHours.Span;
 import velnik.core.site.OpeningHours.Special;
@@ -75,6 +76,11 @@ public final class HoursLines {
      *
      * @param today days before it are left out, and those of every year begin with it; null for all as they are kept
      */
+    public static List<HoursLine> of(Details details, @Nullable LocalDate today) {
+        return of(details.hours(), locale(details.language(), details.timeZone()), today);
+    }
+
+    /** The same, as a language has it that is written otherwise. */
     public static List<HoursLine> of(OpeningHours hours, ULocale locale, @Nullable LocalDate today) {
         HoursLines lines = new HoursLines(hours, locale);
         List<HoursLine> all = new ArrayList<>(hours.week().isEmpty() ? List.of() : lines.week());

@@ -65,7 +65,7 @@ public final class VisitorHtml {
                 navigation,
                 frame,
                 null,
-                hours(site, navigation),
+                HoursLines.of(site.details(), navigation.openings().today()),
                 Lazy.of(() -> PositionMap.of(requireNonNull(site.details().position()))),
                 addresses);
     }
@@ -97,14 +97,6 @@ public final class VisitorHtml {
                 details.look(),
                 gettable(PageKind.SEARCH),
                 gettable(PageKind.PAGE_INDEX));
-    }
-
-    private static List<HoursLine> hours(Site site, SiteNavigation navigation) {
-        Details details = site.details();
-        return HoursLines.of(
-                details.hours(),
-                HoursLines.locale(details.language(), details.timeZone()),
-                navigation.openings().today());
     }
 
     /** The same pages in another frame. What they have in common is not worked out again. */

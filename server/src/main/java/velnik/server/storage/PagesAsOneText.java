@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Turns the columns of each page, one for each field, into one text in the format of that time, as rows of menus have it;
- * so a further field is told in one place less, and thousands of pages are written in half the time.
+ * so a further field is told in one place less, and thousands of pages are written with a third less work.
  */
 @Component
 final class PagesAsOneText extends SchemaStep {
