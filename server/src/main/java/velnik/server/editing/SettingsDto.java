@@ -1,6 +1,5 @@
 package velnik.server.editing;
 
-import com.ibm.icu.util.ULocale;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -89,9 +88,8 @@ record SettingsDto(
         }
 
         private static List<String> read(Details details) {
-            ULocale locale = HoursLines.locale(details.language(), details.timeZone());
             String closed = VisitorWords.in(details.language()).say("hours.closed");
-            return HoursLines.of(details.hours(), locale, null).stream()
+            return HoursLines.of(details, null).stream()
                     .map(line -> line.written(closed))
                     .toList();
         }
