@@ -37,17 +37,24 @@ public sealed interface AddressWriter {
     }
 
     /**
-     * As seen from another page of the site, as files in a folder need it: {@code ../prices}. Resolving what is written
-     * against {@code base}, as RFC 3986 says in section 5, gives the address again.
+     * As seen from another page of the site, by way of the root, as files in a folder need it: {@code ../hire/prices} is
+     * what {@code /hire/prices} is to {@code /hire/canoes}. Resolving what is written against {@code base}, as RFC 3986
+     * says in section 5, gives the address again. Pages as deep as each other write the same, so that what is written for
+     * one serves all.
      *
      * @param base the address of the page that holds the link
      */
     static AddressWriter relativeTo(String base) {
-        return new Relative(base);
+        if (!base.startsWith("/")) {
+            throw new IllegalArgumentException("an address starts with a slash: " + base);
+        }
+        int folders = (int) base.chars().skip(1).filter(letter -> letter == '/').count();
+        // a colon in what follows is none of a scheme
+        return new Relative(folders == 0 ? "./" : "../".repeat(folders));
     }
 
     /**
-     * As files that a folder holds, opened without a server or served by any: {@code ../prices/index.html} is what
+     * As files that a folder holds, opened without a server or served by any: {@code ../../hire/prices/index.html} is what
      * {@code /hire/prices} is to {@code /hire/canoes}.
      *
      * @param base the address of the page that holds the link
@@ -125,30 +132,11 @@ public sealed interface AddressWriter {
         }
     }
 
-    record Relative(String base) implements AddressWriter {
-        public Relative {
-            if (!base.startsWith("/")) {
-                throw new IllegalArgumentException("an address starts with a slash: " + base);
-            }
-        }
-
+    /** @param up the way to the root */
+    record Relative(String up) implements AddressWriter {
         @Override
         public String write(String address) {
-            int shared = 0; // how many characters of both belong to folders they share, the last slash included
-            for (int at = 0; at < Math.min(base.length(), address.length()); at++) {
-                if (base.charAt(at) != address.charAt(at)) {
-                    break;
-                }
-                if (base.charAt(at) == '/') {
-                    shared = at + 1;
-                }
-            }
-            StringBuilder written = new StringBuilder();
-            for (int at = base.indexOf('/', shared); at >= 0; at = base.indexOf('/', at + 1)) {
-                written.append("../");
-            }
-            written.append(address, shared, address.length());
-            return written.isEmpty() ? "./" : written.toString();
+            return up + address.substring(1);
         }
     }
 }
