@@ -16,10 +16,13 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import velnik.core.bin.BringingBack;
 import velnik.core.change.Change;
+import velnik.core.change.Circumstances;
 import velnik.core.change.FileChange;
 import velnik.core.change.LookChange;
+import velnik.core.change.Outcome;
 import velnik.core.change.SortingChange;
 import velnik.core.compare.Difference;
+import velnik.core.edit.Changes;
 import velnik.core.outline.Branch;
 import velnik.core.outline.Place;
 import velnik.core.site.EnquiryForm;
@@ -58,6 +61,18 @@ public final class RandomEdits {
     public RandomEdits(long seed) {
         this.random = new Random(seed);
         this.menus = new RandomMenuEdits(random);
+    }
+
+    /** A site after some of them; those that are refused change nothing. */
+    public static Site applied(Site start, long seed, int count) {
+        RandomEdits edits = new RandomEdits(seed);
+        Site site = start;
+        for (int i = 0; i < count; i++) {
+            if (Changes.apply(site, edits.next(site), Circumstances.NOBODY) instanceof Outcome.Applied applied) {
+                site = applied.site();
+            }
+        }
+        return site;
     }
 
     public Change next(Site site) {

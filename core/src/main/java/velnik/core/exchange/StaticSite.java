@@ -69,6 +69,8 @@ public final class StaticSite {
     private final Messages words;
     private final Texts texts;
     private final VisitorHtml html;
+    /** Pages as deep as each other are in one frame, and share what is written of their menus. */
+    private final Map<AddressWriter, VisitorHtml> frames = new HashMap<>();
 
     private StaticSite(Site site, Instant at, Messages words, Scripts scripts, Texts texts) {
         this.site = site;
@@ -197,18 +199,16 @@ public final class StaticSite {
                         .map(first -> leading(address, Addresses.of(site, first)))
                         .orElse(null);
             case NOT_FOUND -> at(address).notFound(); // an item may lead there
-            case SEARCH -> in(address, List.of(SEARCH_LIST, scripts.search())).page(id, "");
+            case SEARCH ->
+                html.in(frame(AddressWriter.asFiles(address), List.of(SEARCH_LIST, scripts.search())))
+                        .page(id, "");
             case PAGE, PAGE_INDEX, SIGN_IN ->
                 at(address).page(id, texts.markdown().apply(page));
         };
     }
 
-    private VisitorHtml at(String address) {
-        return in(address, List.of());
-    }
-
-    private VisitorHtml in(String address, List<String> more) {
-        return html.in(frame(AddressWriter.asFiles(address), more));
+    private synchronized VisitorHtml at(String address) {
+        return frames.computeIfAbsent(AddressWriter.asFiles(address), writer -> html.in(frame(writer, List.of())));
     }
 
     private Frame frame(AddressWriter addresses, List<String> more) {

@@ -1,7 +1,10 @@
 package velnik.core.html;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -29,8 +32,21 @@ import velnik.core.site.Zone;
 public record MenuView(
         ZoneMenu menu, Device device, boolean only, Marks marks, Form form, String prefix, boolean unfoldsHere) {
 
+    /** The menus of each zone, in order. */
+    static Map<Zone, List<MenuView>> of(Navigation navigation, Look look) {
+        Map<Zone, List<MenuView>> zones = new EnumMap<>(Zone.class);
+        for (Zone zone : Zone.values()) {
+            List<MenuView> views = new ArrayList<>();
+            for (ZoneMenu menu : navigation.in(zone)) {
+                views.addAll(of(navigation, look, zone, menu, views.size()));
+            }
+            zones.put(zone, views);
+        }
+        return zones;
+    }
+
     /** One view where all devices get the same, else one for each. */
-    static List<MenuView> of(Navigation navigation, Look look, Zone zone, ZoneMenu menu, int number) {
+    private static List<MenuView> of(Navigation navigation, Look look, Zone zone, ZoneMenu menu, int number) {
         Form form = look.shows(zone, menu.presentation().form());
         // What unfolds over the page would cover it from the start.
         boolean unfoldsHere = zone != Zone.HEADER || isBehindButton(form) || look.isHeaderBeside();
@@ -66,6 +82,11 @@ public record MenuView(
     private static boolean isSameEverywhere(List<NavigationRow> rows) {
         return rows.stream()
                 .allMatch(row -> row.devices().size() == Device.values().length && isSameEverywhere(row.rows()));
+    }
+
+    /** The same where no row is marked. */
+    MenuView unmarked() {
+        return new MenuView(menu, device, only, Marks.NONE, form, prefix, unfoldsHere);
     }
 
     /** Whether visitors see a button first. */

@@ -1,5 +1,6 @@
 package velnik.core.html;
 
+import gg.jte.Content;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,10 +11,8 @@ import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import velnik.core.content.Picture;
 import velnik.core.navigation.Marks;
-import velnik.core.navigation.Navigation;
 import velnik.core.navigation.NavigationRow;
 import velnik.core.navigation.Target;
-import velnik.core.navigation.ZoneMenu;
 import velnik.core.site.Appearance;
 import velnik.core.site.Channel;
 import velnik.core.site.Device;
@@ -35,6 +34,7 @@ import velnik.core.site.Zone;
  * @param sharedPicture the absolute address of what a shared link shows; null for nothing
  * @param text safe HTML
  * @param topics listings of the topics it has
+ * @param zones the menus of each, in order
  * @param structured what search engines are told beside it, as JSON-LD; null for nothing
  */
 @RecordBuilder
@@ -52,14 +52,15 @@ public record PageView(
         @Nullable String canonical,
         boolean noIndex,
         LayoutId layout,
-        Navigation navigation,
+        Map<Zone, List<MenuView>> zones,
         List<Step> trail,
         String text,
         List<Link> subpages,
         List<Link> topics,
         @Nullable String structured,
         MenuAddresses addresses,
-        BlockViews blocks)
+        BlockViews blocks,
+        WrittenRows written)
         implements PageViewBuilder.With {
 
     /** A step of the breadcrumb trail; without an address it is words only. */
@@ -96,11 +97,12 @@ public record PageView(
 
     /** The menus of a zone, in order. */
     public List<MenuView> menus(Zone zone) {
-        List<MenuView> views = new ArrayList<>();
-        for (ZoneMenu menu : navigation.in(zone)) {
-            views.addAll(MenuView.of(navigation, site.look(), zone, menu, views.size()));
-        }
-        return views;
+        return zones.getOrDefault(zone, List.of());
+    }
+
+    /** The rows of a menu as they are written. */
+    public Content rowsOf(MenuView menu) {
+        return written.of(this, menu);
     }
 
     /** The content block of a row that is one. */

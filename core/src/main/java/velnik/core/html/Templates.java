@@ -16,7 +16,12 @@ final class Templates {
     /** @param parts what the template asks for, by name */
     static String render(String template, Map<String, Object> parts) {
         TemplateOutput output = new StringOutput();
-        ENGINE.render(template, parts, output);
+        write(template, parts, output);
         return output.toString();
+    }
+
+    /** Writes it where something is written already. */
+    static void write(String template, Map<String, Object> parts, TemplateOutput output) {
+        ENGINE.render(template, parts, output);
     }
 }

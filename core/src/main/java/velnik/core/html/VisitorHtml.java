@@ -51,6 +51,7 @@ public final class VisitorHtml {
     private final PageLinks links;
     private final SitePictures pictures;
     private final SiteView around;
+    private final WrittenRows written = new WrittenRows();
     private @Nullable TopicListings listings;
     private final Lazy<PositionMap> map;
 
@@ -107,16 +108,12 @@ public final class VisitorHtml {
     /** @param text of the page, in Markdown; a built-in page has none */
     public String page(PageId id, String text) {
         return switch (site.pages().get(id).kind()) {
-            case PAGE, GROUP -> ordinary(id, text);
+            case PAGE, GROUP -> ordinary(id, text, List.of(), Map.of(), "");
             case SEARCH -> found(id, "", PageSearch.Found.NOTHING);
             case PAGE_INDEX -> pageIndex(id);
             case SIGN_IN -> signIn(id, "", "", "");
             case NOT_FOUND -> notFound();
         };
-    }
-
-    private String ordinary(PageId id, String text) {
-        return ordinary(id, text, List.of(), Map.of(), "");
     }
 
     /**
@@ -337,14 +334,15 @@ public final class VisitorHtml {
                 null,
                 false,
                 layout,
-                menus,
+                MenuView.of(menus, around.look()),
                 List.of(),
                 "",
                 List.of(),
                 List.of(),
                 null,
                 links::addressOf,
-                new BlockViews(site, frame, links, pictures, map, around));
+                new BlockViews(site, frame, links, pictures, map, around),
+                written);
     }
 
     private LayoutId layoutOf(PageId page) {

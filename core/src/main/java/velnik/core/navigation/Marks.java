@@ -25,7 +25,8 @@ public record Marks(Set<NavigationRow.Key> current, Set<NavigationRow.Key> trail
         return trail.contains(row.key());
     }
 
-    boolean contains(NavigationRow row) {
+    /** Whether a row is marked; where none is, none under it is. */
+    public boolean contains(NavigationRow row) {
         return isCurrent(row) || isInTrail(row);
     }
 

@@ -58,6 +58,11 @@ public record NavigationRow(
         return target instanceof Target.Shown;
     }
 
+    /** Whether it or a row under it does. */
+    public boolean holdsBlock() {
+        return isBlock() || rows.stream().anyMatch(NavigationRow::holdsBlock);
+    }
+
     public boolean isOn(Device device) {
         return devices.contains(device);
     }

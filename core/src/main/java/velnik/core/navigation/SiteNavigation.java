@@ -68,7 +68,7 @@ public final class SiteNavigation {
         for (PlacedMenu placed : menus) {
             if (!varying.contains(placed.menu())) {
                 List<NavigationRow> rows = read.computeIfAbsent(placed.menu(), this::rows);
-                shared.computeIfAbsent(new Shared(zone, placed), menu -> resolve(menu, rows));
+                shared.computeIfAbsent(new Shared(zone, placed), menu -> resolve(menu, rows, true));
             }
         }
     }
@@ -174,10 +174,10 @@ public final class SiteNavigation {
     private ZoneMenu menu(Zone zone, PlacedMenu placed, @Nullable PageId page) {
         Shared wanted = new Shared(zone, placed);
         @Nullable ZoneMenu known = shared.get(wanted);
-        return known == null ? resolve(wanted, rows(placed.menu(), page)) : known;
+        return known == null ? resolve(wanted, rows(placed.menu(), page), false) : known;
     }
 
-    private ZoneMenu resolve(Shared wanted, List<NavigationRow> rows) {
+    private ZoneMenu resolve(Shared wanted, List<NavigationRow> rows, boolean forAll) {
         Presentation presentation =
                 Presentation.of(wanted.zone(), wanted.placed().placing());
         // The branch of the visited page is taken off its first level, so one level more has to be there.
@@ -187,7 +187,8 @@ public final class SiteNavigation {
                 nameOf(wanted.placed().menu()),
                 presentation,
                 MenuResolver.from(rows, wanted.placed().placing().fromLevel()),
-                levels);
+                levels,
+                forAll);
     }
 
     private String nameOf(MenuRowId menu) {

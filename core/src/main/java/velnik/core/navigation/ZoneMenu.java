@@ -21,6 +21,7 @@ public final class ZoneMenu {
     private final Presentation presentation;
     private final List<NavigationRow> rows;
     private final int levels;
+    private final boolean shared;
     /**
      * For each page that rows lead to: the rows from the front of the menu down to each such row, those too that are
      * deeper than the zone shows.
@@ -32,12 +33,20 @@ public final class ZoneMenu {
     /**
      * @param all its rows from the front on, however deep
      * @param levels how many of them show, from 1
+     * @param shared whether all pages that it stands on get this very menu
      */
-    ZoneMenu(PlacedMenu placed, String name, Presentation presentation, List<NavigationRow> all, int levels) {
+    ZoneMenu(
+            PlacedMenu placed,
+            String name,
+            Presentation presentation,
+            List<NavigationRow> all,
+            int levels,
+            boolean shared) {
         this.placed = placed;
         this.name = name;
         this.presentation = presentation;
         this.levels = levels;
+        this.shared = shared;
         this.rows = MenuResolver.cut(all, levels);
         this.ways = new HashMap<>();
         all.forEach(row -> index(row, List.of()));
@@ -54,6 +63,7 @@ public final class ZoneMenu {
         this.name = menu.name;
         this.presentation = menu.presentation;
         this.levels = menu.levels;
+        this.shared = false;
         this.rows = List.copyOf(fewer);
         this.ways = menu.ways;
         this.pages.addAll(menu.pages);
@@ -88,6 +98,11 @@ public final class ZoneMenu {
 
     public List<NavigationRow> rows() {
         return rows;
+    }
+
+    /** Whether all pages that it stands on get this very menu, so that what is made of it serves them all. */
+    public boolean isShared() {
+        return shared;
     }
 
     /** Whether a row that shows leads to a page. */

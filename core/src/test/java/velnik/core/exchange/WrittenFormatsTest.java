@@ -62,13 +62,7 @@ public class WrittenFormatsTest {
     /** All that a list can hold comes back: titles, nesting, addresses, who gets it. */
     @Test(dataProvider = "seeds")
     public void aListOfThePageTree_makesTheSameTree(int seed) {
-        RandomEdits edits = new RandomEdits(seed);
-        Site site = Site.bare();
-        for (int i = 0; i < 120; i++) {
-            if (Changes.apply(site, edits.next(site), Circumstances.NOBODY) instanceof Outcome.Applied applied) {
-                site = applied.site();
-            }
-        }
+        Site site = RandomEdits.applied(Site.bare(), seed, 120);
         String written = MarkdownList.ofPages(Outlined.pages(site, ROOT));
         // The first page of a site becomes its home, which everybody gets.
         List<IndentedText.Line> lines = IndentedText.parse("- The first\n" + written, 1_000);

@@ -9,13 +9,16 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import velnik.core.RandomEdits;
 import velnik.core.SiteScript;
 import velnik.core.address.AddressWriter;
 import velnik.core.address.Slugs;
@@ -25,7 +28,10 @@ import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
 import velnik.core.listing.Sitemap;
 import velnik.core.listing.TopicListings;
+import velnik.core.navigation.SiteNavigation;
+import velnik.core.outline.Branch;
 import velnik.core.reach.Openings;
+import velnik.core.sample.Brackwater;
 import velnik.core.search.PageIndex;
 import velnik.core.search.PageSearch;
 import velnik.core.site.Appearance;
@@ -35,8 +41,11 @@ import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.Look;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
+import velnik.core.site.PageId;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
+import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
@@ -335,6 +344,25 @@ public class VisitorHtmlTest {
         assertFalse(all.contains("regatta") || all.contains("hulls") || all.contains("privacy"));
         assertTrue(sitemap.contains("/hire/group-bookings"));
         assertFalse(sitemap.contains("/moorings"), "a group has no content to list");
+    }
+
+    @DataProvider
+    public Object[] seeds() {
+        return IntStream.range(0, 12).boxed().toArray();
+    }
+
+    /** What pages share is no other than what each would have by itself. */
+    @Test(dataProvider = "seeds")
+    public void pagesMadeTogether_areThoseMadeAlone(int seed) {
+        Site site = RandomEdits.applied(Brackwater.site(), seed, 60);
+        SiteNavigation navigation = SiteNavigation.of(site, Instant.parse("2026-06-15T10:00:00Z"), Visitor.NON_MEMBER);
+        VisitorHtml together = new VisitorHtml(site, navigation, FRAME);
+        for (Branch<PageId, Page> row : site.pages().walk()) {
+            assertEquals(
+                    together.page(row.id(), "Text."),
+                    new VisitorHtml(site, navigation, FRAME).page(row.id(), "Text."),
+                    row.value().title());
+        }
     }
 
     private static String html(SiteScript script, String title, Frame frame) {
