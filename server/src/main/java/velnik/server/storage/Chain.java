@@ -25,21 +25,20 @@ final class Chain {
     private Chain() {}
 
     /**
-     * Which rows a difference makes to insert, update and delete.
+     * Which rows a difference makes to write and delete.
      *
-     * @param written rows to insert or update, with their new place
+     * @param written those that are new, altered, or at another place, with their new place
      */
-    record Writes<K>(Set<K> inserted, Map<K, Place<K>> written, Set<K> deleted) {}
+    record Writes<K>(Map<K, Place<K>> written, Set<K> deleted) {}
 
     static <K, V> Writes<K> writes(OutlineDifference<K, V> difference, Outline<K, V> before, Outline<K, V> after) {
-        Set<K> inserted = new LinkedHashSet<>();
         Set<K> deleted = new LinkedHashSet<>();
         Set<K> changed = new LinkedHashSet<>();
         Set<@Nullable K> reordered = new HashSet<>();
         for (RowDifference<K, V> row : difference.rows()) {
             switch (row) {
                 case RowDifference.Added<K, V> added -> {
-                    inserted.add(added.id());
+                    changed.add(added.id());
                     reordered.add(added.place().parent());
                 }
                 case RowDifference.Removed<K, V> removed -> {
@@ -60,10 +59,9 @@ final class Chain {
                 written.putAll(relinked(parent, before, after));
             }
         }
-        changed.addAll(inserted);
         changed.removeAll(written.keySet());
         written.putAll(after.placesOf(changed));
-        return new Writes<>(inserted, written, deleted);
+        return new Writes<>(written, deleted);
     }
 
     /** The rows under a parent that name another parent or another row before them than they did. */

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import org.hibernate.SessionFactory;
 import org.hibernate.StatelessSession;
 import org.jspecify.annotations.Nullable;
@@ -95,8 +94,8 @@ class HibernateSiteStore implements SiteStore {
             session.insertMultiple(entries.stream()
                     .map(entry -> JournalEntity.of(entry, forms))
                     .toList());
-            write(session, difference.pages(), before.pages(), after.pages(), Page.class, PageEntity::new);
-            write(session, difference.menus(), before.menus(), after.menus(), MenuRow.class, MenuRowEntity::new);
+            write(session, "page", difference.pages(), before.pages(), after.pages(), Page.class);
+            write(session, "menu_row", difference.menus(), before.menus(), after.menus(), MenuRow.class);
             for (KeyedDifference<LayoutId, Layout> layout : difference.layouts()) {
                 layout.before().ifPresent(gone -> session.delete(LayoutEntity.of(gone)));
                 layout.after().ifPresent(fresh -> session.insert(LayoutEntity.of(fresh)));
@@ -160,28 +159,19 @@ class HibernateSiteStore implements SiteStore {
         }
     }
 
-    private <K, V, E extends OutlineRowEntity> void write(
+    private <K, V> void write(
             StatelessSession session,
+            String table,
             OutlineDifference<K, V> difference,
             Outline<K, V> before,
             Outline<K, V> after,
-            Class<V> type,
-            Supplier<E> row) {
+            Class<V> type) {
         Chain.Writes<K> writes = Chain.writes(difference, before, after);
-        List<E> inserts = new ArrayList<>();
-        List<E> updates = new ArrayList<>();
-        writes.written().forEach((id, place) -> {
-            E written = row.get();
-            written.fill(id, place, forms.write(after.get(id), type));
-            (writes.inserted().contains(id) ? inserts : updates).add(written);
-        });
-        session.insertMultiple(inserts);
-        session.updateMultiple(updates);
-        Batches.delete(
-                session,
-                row.get().getClass(),
-                "id",
-                writes.deleted().stream().map(Object::toString).toList());
+        List<OutlineRows.Row<K>> rows = new ArrayList<>();
+        writes.written()
+                .forEach((id, place) -> rows.add(new OutlineRows.Row<>(id, place, forms.write(after.get(id), type))));
+        OutlineRows.put(session, table, rows);
+        OutlineRows.delete(session, table, writes.deleted());
     }
 
     private void writeForwards(StatelessSession session, List<KeyedDifference<Forward.Source, Forward>> differences) {
