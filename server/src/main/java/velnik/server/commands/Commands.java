@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.context.ConfigurableApplicationContext;
 import velnik.server.backups.BackupRefused;
@@ -45,7 +46,7 @@ public final class Commands {
     }
 
     public static boolean isOne(String word) {
-        return List.of("backup", "restore", "export").contains(word);
+        return List.of("backup", "restore", "export", "learn").contains(word);
     }
 
     /**
@@ -74,6 +75,7 @@ public final class Commands {
         return switch (words.getFirst()) {
             case "backup" -> backup(data, target(words, 1, 2, usage));
             case "restore" -> restore(data, Path.of(word(words, 1, 2, usage)).toAbsolutePath());
+            case "learn" -> learn(start);
             default -> export(data, words, target(words, 2, 4, usage), usage, start);
         };
     }
@@ -144,16 +146,28 @@ public final class Commands {
         if (running.answers()) {
             running.saves(path, target);
         } else {
-            String[] quietly = {
-                "--server.port=0",
-                "--management.server.port=0",
-                "--logging.level.root=error",
-                "--logging.level.velnik=error"
-            };
-            try (ConfigurableApplicationContext own = start.apply(quietly)) {
+            try (ConfigurableApplicationContext own = start.apply(quietly())) {
                 RunningServer.on(data).saves(path, target);
             }
         }
         return "Saved in " + target + ".";
+    }
+
+    /** For the script that starts Velnik, and not for people. */
+    private static String learn(Function<String[], ConfigurableApplicationContext> start) throws Refused, IOException {
+        TrainingRun.run(start);
+        return "Learned.";
+    }
+
+    /** Arguments for a start beside others, of which nothing is to be read. */
+    static String[] quietly(String... more) {
+        return Stream.concat(
+                        Stream.of(
+                                "--server.port=0",
+                                "--management.server.port=0",
+                                "--logging.level.root=error",
+                                "--logging.level.velnik=error"),
+                        Stream.of(more))
+                .toArray(String[]::new);
     }
 }

@@ -68,6 +68,17 @@ final class RunningServer {
         }
     }
 
+    /**
+     * What it answers to a call.
+     *
+     * @param body as JSON; empty for none
+     */
+    byte[] answer(String method, String path, String body) throws Commands.Refused, IOException {
+        HttpResponse<byte[]> response = sent(opened(), method, path, body, BodyHandlers.ofByteArray());
+        check(response.statusCode() / 100, 2, new String(response.body(), StandardCharsets.UTF_8));
+        return response.body();
+    }
+
     private static void check(int status, int wanted, String problem) throws Commands.Refused {
         if (status != wanted) {
             throw new Commands.Refused(JSON.readTree(problem).path("detail").asString("It answers " + status + "."));
@@ -81,14 +92,20 @@ final class RunningServer {
         return door;
     }
 
-    private <T> HttpResponse<T> sent(Door door, String method, String path, HttpResponse.BodyHandler<T> body)
+    private <T> HttpResponse<T> sent(Door door, String method, String path, HttpResponse.BodyHandler<T> answer)
             throws IOException {
+        return sent(door, method, path, "", answer);
+    }
+
+    private <T> HttpResponse<T> sent(
+            Door door, String method, String path, String body, HttpResponse.BodyHandler<T> answer) throws IOException {
         HttpRequest request = HttpRequest.newBuilder(URI.create(door.url() + path))
                 .header("Authorization", door.authorization())
-                .method(method, HttpRequest.BodyPublishers.noBody())
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
                 .build();
         try {
-            return client.send(request, body);
+            return client.send(request, answer);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             throw new IOException("it was stopped", stopped);
