@@ -37,7 +37,8 @@ final class TrainingRun {
     private static final int VISITS = 5;
 
     private static final int EDITS = 40;
-    private static final int ROWS = 8_000;
+    private static final int MANY_ROWS = 8_000;
+    private static final int SOME_ROWS = 400;
 
     private final RunningServer server;
 
@@ -73,11 +74,23 @@ final class TrainingRun {
                 asked(screen);
             }
         }
-        Map<String, Object> file = Map.of(
+        readIn(MANY_ROWS);
+        sent("/-/api/undo");
+        readIn(SOME_ROWS); // each is on the page of every other
+        sent("/-/api/releases", "basedOn", revision(), "note", "");
+        asked("/-/api/exports/static");
+        asked("/-/api/exports/static");
+    }
+
+    private void readIn(int rows) throws Commands.Refused, IOException {
+        String table = IntStream.range(0, rows)
+                .mapToObj(row -> "Page %d,/part-%d/page-%d,Summary of page %d".formatted(row, row / 100, row, row))
+                .collect(Collectors.joining("\n", "title,address,summary\n", "\n"));
+        Map<String, String> file = Map.of(
                 "name",
                 "pages.csv",
                 "content",
-                Base64.getEncoder().encodeToString(rows().getBytes(StandardCharsets.UTF_8)));
+                Base64.getEncoder().encodeToString(table.getBytes(StandardCharsets.UTF_8)));
         Map<String, Object> choices = Map.of("where", "PAGES", "matching", "ADDRESS", "without", List.of());
         for (boolean dryRun : new boolean[] {true, false}) {
             sent(
@@ -89,15 +102,6 @@ final class TrainingRun {
                     "choices",
                     choices);
         }
-        sent("/-/api/undo");
-        sent("/-/api/releases", "basedOn", revision(), "note", "");
-        asked("/-/api/exports/static");
-    }
-
-    private static String rows() {
-        return IntStream.range(0, ROWS)
-                .mapToObj(row -> "Page %d,/part-%d/page-%d,Summary of page %d".formatted(row, row / 100, row, row))
-                .collect(Collectors.joining("\n", "title,address,summary\n", "\n"));
     }
 
     private int revision() throws Commands.Refused, IOException {
