@@ -234,7 +234,7 @@ function Publishing(props: {
   return (
     <span className="publishing">
       <NavLink className="waiting" to="/waiting">
-        {waiting} waiting
+        {counted(waiting, "# waiting", "# waiting")}
       </NavLink>
       {mayPublish && (
         <Tooltip title="Visitors see everything as it is now">

@@ -110,6 +110,17 @@ final class RunningVelnik implements AutoCloseable {
         command(data, "export", format, file.toString());
     }
 
+    /**
+     * Goes through the run that Java learns from.
+     *
+     * @return a folder that was named as the owner's data, where nothing was before
+     */
+    static Path learned() {
+        Path data = temporary().resolve("of-the-owner");
+        command(data, "learn");
+        return data;
+    }
+
     private static void command(Path data, String... words) {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(requireNonNull(System.getProperty("java.home")), "bin", "java")

@@ -139,14 +139,6 @@ public class CommandsTest {
         }
     }
 
-    /** The script runs it once for each build; what it does must not fail, and is nobody's business. */
-    @Test
-    public void aTrainingRun_goesThrough_andTouchesNoData() throws IOException, InterruptedException {
-        Path data = folder.resolve("of-the-owner");
-        does(data, "Learned.", "learn");
-        assertFalse(Files.exists(data));
-    }
-
     @Test
     public void whatMakesNoSense_isRefused_andNoFileIsWritten() throws IOException, InterruptedException {
         Path there = Files.writeString(folder.resolve("there.zip"), "precious");
