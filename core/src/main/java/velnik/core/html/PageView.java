@@ -32,9 +32,9 @@ import velnik.core.site.Zone;
  * @param date that visitors take the page to be of; null when it has none
  * @param picture shown over its text; null for none
  * @param sharedPicture the absolute address of what a shared link shows; null for nothing
+ * @param zones the menus of each, in order
  * @param text safe HTML
  * @param topics listings of the topics it has
- * @param zones the menus of each, in order
  * @param structured what search engines are told beside it, as JSON-LD; null for nothing
  */
 @RecordBuilder

@@ -52,7 +52,7 @@ final class RunningServer {
     /** Has something made, and answers the path that it can be read at. */
     String made(String path) throws Commands.Refused, IOException {
         HttpResponse<String> response = sent(opened(), "POST", path, BodyHandlers.ofString());
-        check(response.statusCode(), 201, response.body());
+        check(response.statusCode(), response.body());
         return path + "/" + JSON.readTree(response.body()).required("name").asString();
     }
 
@@ -61,7 +61,7 @@ final class RunningServer {
         Path part = Files.createTempFile(target.getParent(), "velnik-", ".part");
         try {
             HttpResponse<Path> response = sent(opened(), "GET", path, BodyHandlers.ofFile(part));
-            check(response.statusCode(), 200, response.statusCode() == 200 ? "" : Files.readString(part));
+            check(response.statusCode(), response.statusCode() == 200 ? "" : Files.readString(part));
             Files.move(part, target, StandardCopyOption.ATOMIC_MOVE);
         } finally {
             Files.deleteIfExists(part);
@@ -75,12 +75,12 @@ final class RunningServer {
      */
     byte[] answer(String method, String path, String body) throws Commands.Refused, IOException {
         HttpResponse<byte[]> response = sent(opened(), method, path, body, BodyHandlers.ofByteArray());
-        check(response.statusCode() / 100, 2, new String(response.body(), StandardCharsets.UTF_8));
+        check(response.statusCode(), new String(response.body(), StandardCharsets.UTF_8));
         return response.body();
     }
 
-    private static void check(int status, int wanted, String problem) throws Commands.Refused {
-        if (status != wanted) {
+    private static void check(int status, String problem) throws Commands.Refused {
+        if (status / 100 != 2) {
             throw new Commands.Refused(JSON.readTree(problem).path("detail").asString("It answers " + status + "."));
         }
     }

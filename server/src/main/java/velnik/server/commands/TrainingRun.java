@@ -49,8 +49,13 @@ final class TrainingRun {
     /** @param start starts Velnik with these arguments */
     static void run(Function<String[], ConfigurableApplicationContext> start) throws Commands.Refused, IOException {
         Path data = Files.createTempDirectory("velnik-training");
-        try (ConfigurableApplicationContext own =
-                start.apply(Commands.quietly("--velnik.demo=true", "--velnik.data=" + data))) {
+        String[] ofItsOwn = Commands.quietly(
+                "--velnik.demo=true",
+                "--velnik.data=" + data,
+                "--velnik.backups=",
+                "--velnik.visitor-host=",
+                "--velnik.mail.host=");
+        try (ConfigurableApplicationContext own = start.apply(ofItsOwn)) {
             new TrainingRun(RunningServer.on(data)).hour();
         } finally {
             FileSystemUtils.deleteRecursively(data);

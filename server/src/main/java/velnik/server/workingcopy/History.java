@@ -28,7 +28,7 @@ public final class History {
     static final Duration YEAR = Duration.ofDays(366);
 
     /** Rows that the newest edits changed, remembered at most, so that large pastes do not fill the memory. */
-    private static final int ROWS = 200_000;
+    private static final int ROWS = 60_000;
 
     /** How many of a person's edits are listed to go back to. */
     private static final int LISTED = 12;
