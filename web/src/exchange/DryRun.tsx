@@ -2,7 +2,7 @@ import { Button, Pagination, Segmented } from "antd";
 import { useState } from "react";
 import { api, type GivenFile, type ImportChoice, type ImportDryRun } from "../api/client";
 import { Answered, useAnswer } from "../shared/answer";
-import { counted } from "../shared/counted";
+import { counted, written } from "../shared/counted";
 import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
 import { Sent } from "../shared/Sent";
@@ -139,12 +139,12 @@ function Run(props: {
             setPage(1);
           }}
           options={[
-            { value: EVERYTHING, label: `All ${run.rows.length.toLocaleString("en-GB")}` },
+            { value: EVERYTHING, label: `All ${written(run.rows.length)}` },
             ...(Object.keys(VERDICTS) as Verdict[])
               .filter((verdict) => all[verdict] > 0)
               .map((verdict) => ({
                 value: verdict,
-                label: `${VERDICTS[verdict]} ${all[verdict].toLocaleString("en-GB")}`,
+                label: `${VERDICTS[verdict]} ${written(all[verdict])}`,
               })),
           ]}
         />

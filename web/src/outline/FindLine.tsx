@@ -1,5 +1,6 @@
 import { Button, Input } from "antd";
 import type { ReactNode } from "react";
+import { written } from "../shared/counted";
 import { Later } from "../shared/Later";
 import { type Asking, type Question, switched } from "./asking";
 import "./outline.css";
@@ -64,7 +65,7 @@ function QuestionButton<T>(props: {
       title={question.hint}
       onClick={props.onSwitch}
     >
-      {question.name} {question.waits ? "…" : things.filter(question.holds).length}
+      {question.name} {question.waits ? "…" : written(things.filter(question.holds).length)}
     </Button>
   );
 }

@@ -3,7 +3,7 @@ import { NavLink, useLocation, useNavigate } from "react-router";
 import type { PersonDto } from "../api/client";
 import { useLastNightFailed } from "../backups/useBackups";
 import { useUnread } from "../messages/useUnread";
-import { counted } from "../shared/counted";
+import { counted, written } from "../shared/counted";
 import { useDensity } from "../shared/density";
 import { OpenIcon, RedoIcon, UndoIcon } from "../shared/icons";
 import { VelnikMark } from "../shared/marks";
@@ -234,7 +234,7 @@ function Publishing(props: {
   return (
     <span className="publishing">
       <NavLink className="waiting" to="/waiting">
-        {counted(waiting, "# waiting", "# waiting")}
+        {written(waiting)} waiting
       </NavLink>
       {mayPublish && (
         <Tooltip title="Visitors see everything as it is now">

@@ -12,6 +12,7 @@ import {
 import { EditorView, keymap } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
 import type { FileDto } from "../api/client";
+import { written } from "../shared/counted";
 import { nonce } from "../shared/csp";
 import type { PageTree } from "../working-copy/tree";
 import { fromHtml } from "./fromHtml";
@@ -233,7 +234,7 @@ export function editorIn(
       const length = step.newDoc.length;
       if (!step.docChanged || length <= LONGEST || length <= step.startState.doc.length) return step;
       what.onTooLong(
-        `That would make ${length.toLocaleString("en-GB")} characters; a text has at most ${LONGEST.toLocaleString("en-GB")}. Nothing was put in.`,
+        `That would make ${written(length)} characters; a text has at most ${written(LONGEST)}. Nothing was put in.`,
       );
       return [];
     }),
