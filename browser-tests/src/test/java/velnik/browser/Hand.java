@@ -78,21 +78,20 @@ abstract class Hand {
             owner.tabsTo(owner.outline());
             owner.presses("Home");
             Locator row = owner.row(title);
-            for (int steps = 0; steps < 40 && !isSelected(row); steps++) {
-                // Rows are drawn as they come into sight; one that is drawn says how far it is.
-                presses(row.count() == 0 ? 8 : rowsTo(row), "ArrowDown", "ArrowUp");
-                owner.framesPass();
+            int rows = rowsTo(row);
+            for (int steps = 0; steps < 40 && rows != 0; steps++) {
+                presses(rows, "ArrowDown", "ArrowUp");
+                rows = rowsTo(row);
             }
             assertThat(row).hasAttribute("aria-selected", "true");
             return owner;
         }
 
-        private static boolean isSelected(Locator row) {
-            return row.count() == 1 && "true".equals(row.getAttribute("aria-selected"));
-        }
-
-        private static int rowsTo(Locator row) {
-            return (Integer) row.evaluate("row => { const index = each => Number(each.getAttribute('aria-rowindex'));"
+        /** How far a row is; some rows on where it is not drawn, since rows are drawn as they come into sight. */
+        private int rowsTo(Locator row) {
+            owner.framesPass();
+            return (Integer) row.evaluateAll("([row]) => { if (!row) return 8;"
+                    + " const index = each => Number(each.getAttribute('aria-rowindex'));"
                     + " const at = row.closest('[role=treegrid]').querySelector('[aria-selected=true]');"
                     + " return at ? index(row) - index(at) : 1; }");
         }

@@ -39,6 +39,12 @@ class Watched {
         assertEquals(complaints.toString(), "[]");
     }
 
+    /** Has nothing to complain of and goes, before the server does: an open editor would go on asking for it. */
+    void leaves() {
+        complainsOfNothing();
+        page.close();
+    }
+
     /** No violation of WCAG 2.2 AA that a machine can find, on the page or in the frames it shows. */
     void isAccessible(String where) {
         violatesNone("['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']", where);
