@@ -1,3 +1,5 @@
+import type { ReactNode } from "react";
+import { Link } from "react-router";
 import { exportOf } from "../api/client";
 import { useMenus } from "../menus/useMenus";
 import { ZONE_WORDS } from "../menus/words";
@@ -13,6 +15,11 @@ const TABLE = (of: string): Format => ({ name: "CSV", path: `csv?of=${of}` });
 export function ExportPart(props: { readonly copy: WorkingCopy; readonly store: WorkingCopyStore }) {
   const { copy } = props;
   const menus = useMenus(copy.revision);
+  const first = {
+    ofFiles: copy.release === 0 ? "Publish first" : null,
+    ofAddresses:
+      copy.settings.business.address === "" ? <Link to="/business">Say the web address first</Link> : null,
+  };
   return (
     <>
       <p>Everything as it is now, published or not, in formats that other programs read.</p>
@@ -31,6 +38,13 @@ export function ExportPart(props: { readonly copy: WorkingCopy; readonly store: 
                 what="The site as visitors get it"
                 holds="what is published, as files that any web server shows and that open from a disk; without members’ pages and forms"
                 formats={[{ name: "ZIP", path: "static" }]}
+                first={first.ofFiles}
+              />
+              <Row
+                what="The sitemap"
+                holds="the whole addresses of what is published, as search engines read them"
+                formats={[{ name: "XML", path: "sitemap" }]}
+                first={first.ofFiles ?? first.ofAddresses}
               />
               <Row
                 what="The whole site"
@@ -104,23 +118,30 @@ export function ExportPart(props: { readonly copy: WorkingCopy; readonly store: 
   );
 }
 
-function Row(props: { readonly what: string; readonly holds: string; readonly formats: readonly Format[] }) {
+function Row(props: {
+  readonly what: string;
+  readonly holds: string;
+  readonly formats: readonly Format[];
+  /** What has to be done before there is such a file. */
+  readonly first?: ReactNode;
+}) {
   return (
     <tr>
       <th scope="row">{props.what}</th>
       <td>{props.holds}</td>
       <td>
-        {props.formats.map(({ name, path }) => (
-          <a
-            key={name}
-            className="as-button"
-            href={exportOf(path)}
-            download
-            aria-label={`${props.what} as ${name}`}
-          >
-            {name}
-          </a>
-        ))}
+        {props.first ??
+          props.formats.map(({ name, path }) => (
+            <a
+              key={name}
+              className="as-button"
+              href={exportOf(path)}
+              download
+              aria-label={`${props.what} as ${name}`}
+            >
+              {name}
+            </a>
+          ))}
       </td>
     </tr>
   );

@@ -5,8 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.boot.logging.LoggingSystem;
@@ -20,21 +18,9 @@ import velnik.server.settings.DataFolder;
 /** Backup, restore and export. Each says in a sentence what it did, or why it did not. */
 public final class Commands {
     private static final String USAGE = """
-            backup FILE                 save everything in one file
-            restore FILE                put back what a backup holds
-            export FORMAT FILE [MENU]   save part of it in an open format: %s""";
-
-    private static final Map<String, String> FORMATS = new TreeMap<>(Map.of(
-            "pages-csv", "csv?of=PAGES",
-            "items-csv", "csv?of=ITEMS",
-            "zones-csv", "csv?of=ASSIGNMENTS",
-            "forwards-csv", "csv?of=FORWARDS",
-            "nginx", "rules?for=NGINX",
-            "apache", "rules?for=APACHE",
-            "json", "json",
-            "static", "static",
-            "opml", "opml",
-            "markdown", "markdown"));
+            backup FILE                       save everything in one file
+            restore FILE                      put back what a backup holds
+            export FORMAT FILE [MENU | ZONE]  save part of it in an open format: %s""".formatted(String.join(", ", ExportFormat.ALL.keySet()));
 
     private Commands() {}
 
@@ -71,24 +57,23 @@ public final class Commands {
     private static String done(List<String> words, Function<String[], ConfigurableApplicationContext> start)
             throws Refused, BackupRefused, IOException {
         Path data = DataFolder.named();
-        String usage = USAGE.formatted(String.join(", ", FORMATS.keySet()));
         return switch (words.getFirst()) {
-            case "backup" -> backup(data, target(words, 1, 2, usage));
-            case "restore" -> restore(data, Path.of(word(words, 1, 2, usage)).toAbsolutePath());
+            case "backup" -> backup(data, target(words, 1, 2));
+            case "restore" -> restore(data, Path.of(word(words, 1, 2)).toAbsolutePath());
             case "learn" -> learn(start);
-            default -> export(data, words, target(words, 2, 4, usage), usage, start);
+            default -> export(data, words, target(words, 2, 4), start);
         };
     }
 
-    private static String word(List<String> words, int place, int most, String usage) throws Refused {
+    private static String word(List<String> words, int place, int most) throws Refused {
         if (words.size() <= place || words.size() > most) {
-            throw new Refused("The commands are:\n" + usage + "\n");
+            throw new Refused("The commands are:\n" + USAGE + "\n");
         }
         return words.get(place);
     }
 
-    private static Path target(List<String> words, int place, int most, String usage) throws Refused {
-        Path target = Path.of(word(words, place, most, usage)).toAbsolutePath();
+    private static Path target(List<String> words, int place, int most) throws Refused {
+        Path target = Path.of(word(words, place, most)).toAbsolutePath();
         if (Files.exists(target)) {
             throw new Refused(target + " is there already. Choose another name.");
         }
@@ -127,21 +112,12 @@ public final class Commands {
     }
 
     private static String export(
-            Path data,
-            List<String> words,
-            Path target,
-            String usage,
-            Function<String[], ConfigurableApplicationContext> start)
+            Path data, List<String> words, Path target, Function<String[], ConfigurableApplicationContext> start)
             throws Refused, IOException {
-        String format = FORMATS.get(words.get(1));
-        if (format == null || (words.size() > 3 && !List.of("opml", "markdown").contains(format))) {
-            throw new Refused("The commands are:\n" + usage + "\n");
-        }
+        String path = ExportFormat.named(words.get(1)).path(words.subList(3, words.size()));
         if (!Files.exists(DataFolder.databaseIn(data))) {
             throw new Refused("There is nothing in " + data + " yet.");
         }
-        String path =
-                "/-/api/exports/" + format + (words.size() > 3 ? "?menu=" + RunningServer.encoded(words.get(3)) : "");
         RunningServer running = RunningServer.on(data);
         if (running.answers()) {
             running.saves(path, target);

@@ -39,6 +39,7 @@ import velnik.server.calls.ProblemException;
 import velnik.server.releasing.LiveSite;
 import velnik.server.storage.WholeSite;
 import velnik.server.texts.Texts;
+import velnik.server.visiting.Sitemaps;
 import velnik.server.visiting.TakenSite;
 import velnik.server.workingcopy.Computed;
 
@@ -49,14 +50,23 @@ class ExportsController {
     private final Computed computed;
     private final LiveSite live;
     private final TakenSite taken;
+    private final Sitemaps sitemaps;
     private final WholeSite whole;
     private final Texts texts;
     private final Clock clock;
 
-    ExportsController(Computed computed, LiveSite live, TakenSite taken, WholeSite whole, Texts texts, Clock clock) {
+    ExportsController(
+            Computed computed,
+            LiveSite live,
+            TakenSite taken,
+            Sitemaps sitemaps,
+            WholeSite whole,
+            Texts texts,
+            Clock clock) {
         this.computed = computed;
         this.live = live;
         this.taken = taken;
+        this.sitemaps = sitemaps;
         this.whole = whole;
         this.texts = texts;
         this.clock = clock;
@@ -168,14 +178,36 @@ class ExportsController {
     /** The live site as files, in a ZIP that is made while it is sent. */
     @GetMapping(path = "/static", produces = "application/zip")
     ResponseEntity<StreamingResponseBody> files() {
-        if (!taken.isThere()) {
-            throw new ProblemException(
-                    HttpStatus.CONFLICT, "nothing-published", "Nothing is published yet, so there is no site to save.");
-        }
+        checkThereIsOne();
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/zip"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition(live.site(), "site", "zip"))
                 .body(taken::write);
+    }
+
+    /** What search engines read of the live site: the sitemap, or the index of its parts. */
+    @GetMapping(path = "/sitemap", produces = MediaType.APPLICATION_XML_VALUE)
+    ResponseEntity<byte[]> sitemap() {
+        checkThereIsOne();
+        Site site = computed.now().state().site();
+        if (site.details().address().isEmpty()) {
+            throw new ProblemException(
+                    HttpStatus.CONFLICT,
+                    "no-web-address",
+                    "A sitemap has whole addresses. Say the site’s web address under The business first.");
+        }
+        return file(
+                site,
+                "sitemap",
+                "xml",
+                sitemaps.file(site.details().address(), 0).orElseThrow());
+    }
+
+    private void checkThereIsOne() {
+        if (!taken.isThere()) {
+            throw new ProblemException(
+                    HttpStatus.CONFLICT, "nothing-published", "Nothing is published yet, so there is no site to save.");
+        }
     }
 
     private record Outline(Site site, String name, String title, List<Outlined> rows) {}
@@ -207,10 +239,15 @@ class ExportsController {
     }
 
     private static ResponseEntity<byte[]> file(Site site, String name, String ending, String text) {
+        return file(site, name, ending, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static ResponseEntity<byte[]> file(Site site, String name, String ending, byte[] content) {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(
                         switch (ending) {
                             case "json" -> "application/json";
+                            case "xml" -> "application/xml";
                             case "csv" -> "text/csv;charset=UTF-8";
                             case "md" -> "text/markdown;charset=UTF-8";
                             case "conf" -> "text/plain;charset=UTF-8";
@@ -218,6 +255,6 @@ class ExportsController {
                             default -> "text/x-opml;charset=UTF-8";
                         }))
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition(site, name, ending))
-                .body(text.getBytes(StandardCharsets.UTF_8));
+                .body(content);
     }
 }

@@ -3,9 +3,7 @@ package velnik.server.visiting;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.List;
 import java.util.Locale;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
@@ -31,10 +29,12 @@ class VisitorController {
     private static final MediaType HTML = new MediaType(MediaType.TEXT_HTML, StandardCharsets.UTF_8);
 
     private final VisitorPages pages;
+    private final Sitemaps sitemaps;
     private final MemberSession session;
 
-    VisitorController(VisitorPages pages, MemberSession session) {
+    VisitorController(VisitorPages pages, Sitemaps sitemaps, MemberSession session) {
         this.pages = pages;
+        this.sitemaps = sitemaps;
         this.session = session;
     }
 
@@ -71,20 +71,11 @@ class VisitorController {
     /** @param part the number of a part, from 1, where there are more addresses than one sitemap may have */
     @GetMapping("/sitemap.xml")
     ResponseEntity<byte[]> sitemap(HttpServletRequest request, @RequestParam(defaultValue = "0") int part) {
-        List<List<String>> parts = SitemapXml.parts(pages.sitemap(origin(request)));
-        if (part < 0 || part > parts.size()) {
-            return ResponseEntity.notFound().build();
-        }
-        boolean index = part == 0 && parts.size() > 1;
-        String own = pages.origin(origin(request)) + "/sitemap.xml?part=";
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_XML)
-                .body(
-                        index
-                                ? SitemapXml.index(IntStream.rangeClosed(1, parts.size())
-                                        .mapToObj(number -> own + number)
-                                        .toList())
-                                : SitemapXml.of(parts.get(Math.max(0, part - 1))));
+        return sitemaps.file(origin(request), part)
+                .map(file -> ResponseEntity.ok()
+                        .contentType(MediaType.APPLICATION_XML)
+                        .body(file))
+                .orElse(ResponseEntity.notFound().build());
     }
 
     @GetMapping("/robots.txt")

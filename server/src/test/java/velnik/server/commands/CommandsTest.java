@@ -107,6 +107,9 @@ public class CommandsTest {
         Path opml = folder.resolve("main.opml");
         does(data, "Saved in " + opml, "export", "opml", opml.toString(), "Main");
         assertTrue(Files.readString(opml).contains("<outline text=\"Hire\""), Files.readString(opml));
+        Path header = folder.resolve("header.html");
+        does(data, "Saved in " + header, "export", "html", header.toString(), "header");
+        assertTrue(Files.readString(header).contains("brackwater.example/hire"), Files.readString(header));
         Path none = folder.resolve("none.opml");
         refuses(data, "That menu is no longer there.", "export", "opml", none.toString(), "Nothing");
         assertFalse(Files.exists(none));
@@ -146,16 +149,15 @@ public class CommandsTest {
         refuses(data, "is there already. Choose another name. Nothing was changed.", "backup", there.toString());
         refuses(data, "There is no folder /nowhere", "backup", "/nowhere/at/all.zip");
         refuses(data, "The commands are:", "backup");
-        refuses(
-                data,
-                "The commands are:",
-                "export",
-                "poem",
-                folder.resolve("poem").toString());
+        String poem = folder.resolve("poem").toString();
+        refuses(data, "There is no format “poem”. There are apache, ", "export", "poem", poem);
+        refuses(data, "That format is always of the whole site.", "export", "json", poem, "Main");
+        refuses(data, "Name a zone: header, ", "export", "html", poem, "attic");
+        refuses(data, "Name a zone: header, ", "export", "html", poem);
         refuses(data, "There is no file ", "restore", folder.resolve("gone.zip").toString());
         refuses(folder.resolve("new"), "is no backup of Velnik", "restore", there.toString());
         assertEquals(Files.readString(there), "precious");
-        assertFalse(Files.exists(folder.resolve("poem")));
+        assertFalse(Files.exists(Path.of(poem)));
     }
 
     /** At any moment: afterwards there is what was there, or what was saved, and it opens. */

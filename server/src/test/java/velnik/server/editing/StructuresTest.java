@@ -35,7 +35,10 @@ public class StructuresTest {
             mara.posts("/-/api/structures/cafe", "{'request':'begin-cafe','basedOn':" + mara.revision() + "}")
                     .refuses(422, "site-has-pages");
             assertEquals(mara.revision(), begun.path("revision").asLong(), "what is refused changes nothing");
+            mara.gets("/-/api/exports/static").refuses(409, "nothing-published");
+            mara.gets("/-/api/exports/sitemap").refuses(409, "nothing-published");
             mara.publishes();
+            mara.gets("/-/api/exports/sitemap").refuses(409, "no-web-address");
             assertTrue(server.visit("/contact").body().contains("<form class=\"enquiry\""));
             assertTrue(server.visit("/").body().contains("Small print"));
             mara.steps("undo").answers(200);

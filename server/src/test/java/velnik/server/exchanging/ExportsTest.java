@@ -23,6 +23,7 @@ public class ExportsTest extends OnTheDemo {
             {"html?zone=FOOTER", "text/html", "zone-footer.html", "href=\"https://brackwater.example/about-us\""},
             {"html?zone=SIDEBAR", "text/html", "zone-sidebar.html", "<!-- Nothing stands there. -->"},
             {"html?zone=HEADER&page=hire", "text/html", "zone-header.html", "aria-current=\"page\""},
+            {"sitemap", "application/xml", "sitemap.xml", "<loc>https://brackwater.example/hire/canoes</loc>"},
             {"json", "application/json", "whole-site.json", "\"$schema\" : \"urn:velnik-site:"},
             {"json-schema", "application/json", "whole-site.schema.json", "\"$id\" : \"urn:velnik-site:"},
             {"opml", "text/x-opml", "pages.opml", "url=\"https://brackwater.example/hire/canoes\""},
