@@ -12,6 +12,8 @@ import org.testng.annotations.Test;
 
 /** The first minutes of a new owner. */
 public class EmptySiteIT extends BrowserTest {
+    private static final Page.GetByTextOptions EXACTLY = new Page.GetByTextOptions().setExact(true);
+
     private RunningVelnik velnik;
 
     @BeforeMethod
@@ -119,7 +121,14 @@ public class EmptySiteIT extends BrowserTest {
         Owner owner = ownerOfANewSite();
         owner.clicks("Start with one page, Home");
         owner.seesAddress("Home", "/");
-        assertThat(owner.button("Publish")).isVisible();
+        owner.opensScreen("Import and export")
+                .page()
+                .getByText("Export", EXACTLY)
+                .click();
+        Locator sitemap = owner.page().locator("tr").filter(new Locator.FilterOptions().setHasText("The sitemap"));
+        assertThat(sitemap).containsText("Publish first");
+        owner.publishes();
+        assertThat(sitemap.getByRole(AriaRole.LINK)).hasText("Say the web address first");
         owner.forgives("422");
         owner.complainsOfNothing();
     }
