@@ -62,7 +62,7 @@ final class BackupFile {
         List<Manifest.Part> parts = new ArrayList<>();
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         zip.setLevel(Deflater.BEST_SPEED);
-        text(zip, "README.txt", README.formatted(database.business(), made));
+        text(zip, "README.txt", README.formatted(database.business(), Manifest.said(made)));
         parts.add(part(zip, DATABASE, DataFolder.databaseIn(copied)));
         zip.setLevel(Deflater.NO_COMPRESSION); // pictures are compressed as they are
         for (Path file : contents(data)) {

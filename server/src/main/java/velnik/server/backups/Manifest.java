@@ -1,7 +1,10 @@
 package velnik.server.backups;
 
 import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import velnik.server.storage.CopiedDatabase;
 
 /**
@@ -17,6 +20,10 @@ import velnik.server.storage.CopiedDatabase;
  */
 record Manifest(int form, int stored, Instant made, String business, long revision, int pages, List<Part> parts) {
     static final int FORM = 1;
+
+    private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern(
+                    "d MMMM uuuu, HH:mm 'UTC'", Locale.ENGLISH)
+            .withZone(ZoneOffset.UTC);
 
     /**
      * One file.
@@ -34,6 +41,11 @@ record Manifest(int form, int stored, Instant made, String business, long revisi
     static Manifest of(CopiedDatabase database, Instant made, List<Part> parts) {
         return new Manifest(
                 FORM, CopiedDatabase.FORM, made, database.business(), database.revision(), database.pages(), parts);
+    }
+
+    /** A moment as people read it, where nothing is known of where they are. */
+    static String said(Instant moment) {
+        return SAID.format(moment);
     }
 
     boolean isNewer() {

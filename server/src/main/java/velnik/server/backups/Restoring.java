@@ -56,8 +56,12 @@ public final class Restoring {
         mark(unpacked, before);
         finish(data);
         return new Restored(
-                "%s, made %s: %,d pages, edit %,d"
-                        .formatted(manifest.business(), manifest.made(), manifest.pages(), manifest.revision()),
+                "%s, made %s, with %,d pages (built-in ones too) and edits up to number %,d"
+                        .formatted(
+                                manifest.business(),
+                                Manifest.said(manifest.made()),
+                                manifest.pages(),
+                                manifest.revision()),
                 data.resolve(before));
     }
 

@@ -65,7 +65,11 @@ public class BackupsTest {
                     PosixFilePermissions.toString(Files.getPosixFilePermissions(file)), "rw-------", "it is private");
         }
         Restored fresh = Restoring.restore(elsewhere, file, NOW);
-        assertTrue(fresh.held().startsWith("Brackwater Boatyard, made "), fresh.held());
+        assertTrue(
+                fresh.held()
+                        .matches("Brackwater Boatyard, made \\d+ \\w+ 20\\d\\d, \\d\\d:\\d\\d UTC, with \\d+ pages"
+                                + " \\(built-in ones too\\) and edits up to number \\d+"),
+                fresh.held());
         assertFalse(Files.exists(fresh.before()), "there was nothing before");
         Restored again = Restoring.restore(used, file, NOW);
         for (Path folder : List.of(elsewhere, used)) {
