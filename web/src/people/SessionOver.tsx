@@ -1,16 +1,24 @@
 import { Button } from "antd";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { api, type PersonDto, whenSessionIsOver } from "../api/client";
 import { SignInForm } from "./SignInForm";
 
 /** Asks the person to sign in again, over the screen, once their session is over; what waited for that then goes on. */
 export function SessionOver({ person }: { readonly person: PersonDto }) {
-  const [waiting, setWaiting] = useState<readonly (() => void)[]>([]);
+  const [over, setOver] = useState(false);
+  /** What goes on then; also what is told that the session is over while the person signs in. */
+  const waiting = useRef<(() => void)[]>([]);
   useEffect(() => {
-    whenSessionIsOver(() => new Promise((goOn) => setWaiting((before) => [...before, goOn])));
+    whenSessionIsOver(
+      () =>
+        new Promise((goOn) => {
+          waiting.current.push(goOn);
+          setOver(true);
+        }),
+    );
     return () => whenSessionIsOver(null);
   }, []);
-  if (waiting.length === 0) return null;
+  if (!over) return null;
   return (
     <dialog
       className="session-over"
@@ -33,8 +41,8 @@ export function SessionOver({ person }: { readonly person: PersonDto }) {
         onEnter={async (session) => {
           if (session.person?.name !== person.name) return location.reload();
           await api.session().catch(() => {}); // brings the token that what waits has to carry
-          for (const goOn of waiting) goOn();
-          setWaiting([]);
+          setOver(false);
+          for (const goOn of waiting.current.splice(0)) goOn();
         }}
       />
       <Button type="link" size="small" onClick={() => location.assign("/-/manage/")}>

@@ -123,10 +123,17 @@ public class FirstGuessIT extends UndoneTest {
         mara.complainsOfNothing();
     }
 
+    /** With a page chosen, and nothing on its way that would be told so before an edit is. */
+    private void sessionEndsOnCanoes() {
+        mara.chooses("Canoes");
+        assertThat(mara.page().locator(".card .sentence")).containsText("search engines may list it");
+        assertThat(mara.window().locator("h1")).hasText("Canoes");
+        mara.page().context().clearCookies(new BrowserContext.ClearCookiesOptions().setName("velnik"));
+    }
+
     @Test
     public void sessionThatEnds_isAskedForOverTheScreen_andTheEditGoesOn() {
-        mara.chooses("Canoes");
-        mara.page().context().clearCookies(new BrowserContext.ClearCookiesOptions().setName("velnik"));
+        sessionEndsOnCanoes();
         mara.presses("Control+Shift+ArrowDown");
         assertThat(mara.page().getByRole(AriaRole.DIALOG)).containsText("Your session is over, Mara Okafor.");
         mara.isAccessible("a session that is over");
@@ -138,6 +145,31 @@ public class FirstGuessIT extends UndoneTest {
         assertThat(mara.page().locator(".keeping")).hasText("Saved");
         mara.forgives("401");
         mara.forgives("403"); // what else was on its way may still carry the token of the session before
+        mara.complainsOfNothing();
+    }
+
+    /** The card is refused first; the edit is so only once the password is on its way. */
+    @Test
+    public void editThatIsRefusedWhileSomebodySignsInAgain_goesOnToo() {
+        sessionEndsOnCanoes();
+        Page page = mara.page();
+        List<Route> edits = new ArrayList<>();
+        List<Route> signIns = new ArrayList<>();
+        page.route("**/-/api/changes", edits::add);
+        page.waitForRequest("**/-/api/changes", () -> mara.presses("Control+Shift+ArrowDown"));
+        mara.presses("ArrowUp");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Your session is over, Mara Okafor.");
+        page.route("**/-/api/session", signIns::add);
+        page.waitForRequest("**/-/api/session", () -> mara.types("slack-water").presses("Enter"));
+        page.unroute("**/-/api/changes");
+        page.waitForResponse("**/-/api/changes", () -> edits.forEach(Route::resume));
+        mara.framesPass();
+        page.unroute("**/-/api/session");
+        signIns.forEach(Route::resume);
+        mara.isTold("Canoes moved after Kayaks.");
+        assertThat(page.locator(".keeping")).hasText("Saved");
+        mara.forgives("401");
+        mara.forgives("403");
         mara.complainsOfNothing();
     }
 
