@@ -15,11 +15,9 @@ const TABLE = (of: string): Format => ({ name: "CSV", path: `csv?of=${of}` });
 export function ExportPart(props: { readonly copy: WorkingCopy; readonly store: WorkingCopyStore }) {
   const { copy } = props;
   const menus = useMenus(copy.revision);
-  const first = {
-    ofFiles: copy.release === 0 ? "Publish first" : null,
-    ofAddresses:
-      copy.settings.business.address === "" ? <Link to="/business">Say the web address first</Link> : null,
-  };
+  const toPublish = copy.release === 0 ? "Publish first" : null;
+  const toSayTheAddress =
+    copy.settings.business.address === "" ? <Link to="/business">Say the web address first</Link> : null;
   return (
     <>
       <p>Everything as it is now, published or not, in formats that other programs read.</p>
@@ -38,13 +36,13 @@ export function ExportPart(props: { readonly copy: WorkingCopy; readonly store: 
                 what="The site as visitors get it"
                 holds="what is published, as files that any web server shows and that open from a disk; without members’ pages and forms"
                 formats={[{ name: "ZIP", path: "static" }]}
-                first={first.ofFiles}
+                first={toPublish}
               />
               <Row
                 what="The sitemap"
                 holds="the whole addresses of what is published, as search engines read them"
                 formats={[{ name: "XML", path: "sitemap" }]}
-                first={first.ofFiles ?? first.ofAddresses}
+                first={toPublish ?? toSayTheAddress}
               />
               <Row
                 what="The whole site"
