@@ -9,7 +9,6 @@ import velnik.core.draft.MenuChecks;
 import velnik.core.navigation.MenuEntry;
 import velnik.core.navigation.MenuReading;
 import velnik.core.outline.Branch;
-import velnik.core.reach.Openings;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListSource;
 import velnik.core.site.MenuRow;
@@ -29,7 +28,7 @@ public final class Following {
         this.page = page;
     }
 
-    /** Costs O(items), and for each list that may yield the page O(rows listed). */
+    /** Costs O(items), and for each list that may yield the page what {@link MenuReading#towards} does. */
     public static void tell(Draft draft, PageId page) {
         Following following = new Following(draft.site(), page);
         draft.site().menus().walk().forEach(following::look);
@@ -47,13 +46,13 @@ public final class Following {
                 if (to.equals(page)) {
                     count(row, item.label().isEmpty());
                 } else if (carries > 0 && site.pages().isInside(page, to)) {
-                    lookIn(row, MenuReading.item(site, Openings.ALWAYS, row));
+                    lookIn(row, MenuReading.towards(site, row, page));
                 }
             }
             case ItemKind.PageList list -> {
                 if (!(list.source() instanceof ListSource.Under(PageId root))
                         || site.pages().isInside(page, root)) {
-                    lookIn(row, MenuReading.item(site, Openings.ALWAYS, row));
+                    lookIn(row, MenuReading.towards(site, row, page));
                 }
             }
             default -> {}

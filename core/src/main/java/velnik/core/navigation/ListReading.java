@@ -142,9 +142,10 @@ final class ListReading {
     private List<MenuEntry> level(@Nullable PageId under, List<Branch<PageId, Page>> pages, int levels) {
         filled.add(under);
         List<MenuEntry> rows = new ArrayList<>();
-        ListRoom room = new ListRoom(under == null ? list.atMost() : Optional.empty());
+        Optional<Integer> atMost = under == null ? list.atMost() : Optional.empty();
+        ListRoom room = new ListRoom(atMost);
         if (levels > 0) {
-            for (Branch<PageId, Page> page : ordered(pages)) {
+            for (Branch<PageId, Page> page : ordered(atMost.isPresent() ? pages : menu.wanted(pages))) {
                 if (menu.isListed(page) && !list.leftOut().contains(page.id())) {
                     Set<Visitor> can = judging.whoCanGet(page.id(), isForMembers(page));
                     Appearance appearance = list.dressOf(page.id()).appearance().inList();

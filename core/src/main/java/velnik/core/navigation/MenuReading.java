@@ -1,6 +1,7 @@
 package velnik.core.navigation;
 
 import static java.util.stream.Collectors.joining;
+import static java.util.stream.Collectors.toSet;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -44,14 +45,17 @@ public final class MenuReading {
     private final Openings openings;
     private final PageJudging judging;
     private final @Nullable PageId visited;
+    /** The pages that lists are read for; null for all. */
+    private final @Nullable Set<PageId> wanted;
     /** Menus being read, the outermost last. */
     private final Deque<MenuRowId> reading = new ArrayDeque<>();
 
-    private MenuReading(Site site, Openings openings, @Nullable PageId visited) {
+    private MenuReading(Site site, Openings openings, @Nullable PageId visited, @Nullable Set<PageId> wanted) {
         this.site = site;
         this.openings = openings;
         this.judging = new PageJudging(site, openings);
         this.visited = visited;
+        this.wanted = wanted;
     }
 
     /**
@@ -63,7 +67,7 @@ public final class MenuReading {
             throw new IllegalArgumentException(menu + " is an item, not a menu");
         }
         return explained(
-                new MenuReading(site, openings, visited).menu(menu),
+                new MenuReading(site, openings, visited, null).menu(menu),
                 Optional.empty(),
                 Visitor.ANY,
                 Appearance.EVERY_DEVICE);
@@ -75,9 +79,14 @@ public final class MenuReading {
         return !MenuResolver.cut(rows, levels).isEmpty();
     }
 
-    /** One item with what is under it; rows beneath one that does not show are not marked so. */
-    public static MenuEntry item(Site site, Openings openings, Branch<MenuRowId, MenuRow> item) {
-        return new MenuReading(site, openings, null).item(item);
+    /**
+     * One item with the rows of its lists that a page is in, as on a day on which everything is open; other rows of lists
+     * may lack, and rows beneath one that does not show are not marked so. Costs O(items + rows of limited lists + children
+     * of the pages above).
+     */
+    public static MenuEntry towards(Site site, Branch<MenuRowId, MenuRow> item, PageId page) {
+        Set<PageId> wanted = site.pages().pathTo(page).stream().map(Branch::id).collect(toSet());
+        return new MenuReading(site, Openings.ALWAYS, null, wanted).item(item);
     }
 
     private List<MenuEntry> menu(MenuRowId menu) {
@@ -313,6 +322,13 @@ public final class MenuReading {
     /** Whether lists may yield the page of a branch whose ancestors they yield, to somebody, now or in its periods. */
     boolean isListed(Branch<PageId, Page> page) {
         return Access.isListed(site, page, Openings.ALWAYS, Visitor.MEMBER);
+    }
+
+    /** Those of some pages that lists are read for. */
+    List<Branch<PageId, Page>> wanted(List<Branch<PageId, Page>> pages) {
+        return wanted == null
+                ? pages
+                : pages.stream().filter(page -> wanted.contains(page.id())).toList();
     }
 
     private static Set<Visitor> union(List<MenuEntry> rows) {

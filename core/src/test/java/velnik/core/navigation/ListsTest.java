@@ -2,6 +2,7 @@ package velnik.core.navigation;
 
 import static java.util.stream.Collectors.joining;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 import static velnik.core.SiteScript.brackwater;
 
 import java.time.Instant;
@@ -11,22 +12,34 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import velnik.core.RandomEdits;
 import velnik.core.SiteScript;
+import velnik.core.change.Circumstances;
 import velnik.core.change.MenuChange;
 import velnik.core.change.MenuChange.ItemEdit;
+import velnik.core.change.Outcome;
+import velnik.core.edit.Changes;
+import velnik.core.outline.Branch;
+import velnik.core.reach.Openings;
+import velnik.core.sample.Brackwater;
 import velnik.core.site.Device;
 import velnik.core.site.ItemKind;
 import velnik.core.site.ListOrder;
 import velnik.core.site.ListSource;
+import velnik.core.site.MenuRow;
 import velnik.core.site.MenuRowId;
+import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.Period;
 import velnik.core.site.Reach;
 import velnik.core.site.Scope;
+import velnik.core.site.Site;
 import velnik.core.site.Visitor;
 import velnik.core.site.Zone;
 
@@ -222,5 +235,42 @@ public class ListsTest {
                 "Home, Hire, Repairs, Moorings, Café, Courses, On the water (Tide tables, Weather at the bar, Spring tides in March, Safety on the tide,"
                         + " Reading the tide), Find us, Search");
         assertEquals(List.of(script.whyNot(new MenuRowId("main-list-find-us"))), List.of(""));
+    }
+
+    /** Rows of lists that are read towards one page alone are those that the menus have of it. */
+    @Test
+    public void readTowardsAPage_listsSayOfIt_whatTheySayWhenReadWhole() {
+        Random random = new Random(7);
+        RandomEdits edits = new RandomEdits(7);
+        Site site = Brackwater.site();
+        int compared = 0;
+        for (int edit = 0; edit < 300; edit++) {
+            if (Changes.apply(site, edits.next(site), Circumstances.NOBODY) instanceof Outcome.Applied applied) {
+                site = applied.site();
+            }
+            List<Branch<PageId, Page>> pages = site.pages().walk();
+            if (pages.isEmpty()) {
+                continue;
+            }
+            PageId page = pages.get(random.nextInt(pages.size())).id();
+            for (Branch<MenuRowId, MenuRow> row : site.menus().walk()) {
+                if (row.value() instanceof MenuRow.Item) {
+                    NavigationRow.Key key = new NavigationRow.Key(row.id(), page);
+                    List<MenuEntry> whole = MenuReading.of(site, Openings.ALWAYS, site.menuOf(row.id()), null);
+                    List<String> labels = labels(key, whole);
+                    assertEquals(labels(key, List.of(MenuReading.towards(site, row, page))), labels);
+                    compared += labels.size();
+                }
+            }
+        }
+        assertTrue(compared > 100, compared + " rows");
+    }
+
+    private static List<String> labels(NavigationRow.Key key, List<MenuEntry> entries) {
+        return entries.stream()
+                .flatMap(entry -> Stream.concat(
+                        entry.key().equals(key) ? Stream.of(entry.label() + " for " + entry.follows()) : Stream.empty(),
+                        labels(key, entry.rows()).stream()))
+                .toList();
     }
 }
