@@ -179,7 +179,7 @@ final class ListReading {
         return switch (order) {
             case TREE -> pages;
             case TITLE -> pages.stream().sorted(BY_TITLE).toList();
-            case NEWEST -> pages.stream().sorted(newestFirst()).toList();
+            case NEWEST -> newestFirst(pages);
         };
     }
 
@@ -187,9 +187,15 @@ final class ListReading {
      * By its date, else its latest opening, else its first release; of one day, a later release first. A page that was
      * part of none is as new as one published now, so that the order is the one it will have.
      */
-    private Comparator<Branch<PageId, Page>> newestFirst() {
-        return Comparator.comparing(this::newness, Comparator.reverseOrder());
+    private List<Branch<PageId, Page>> newestFirst(List<Branch<PageId, Page>> pages) {
+        return pages.stream()
+                .map(page -> new Dated(page, newness(page)))
+                .sorted(Comparator.comparing(Dated::newness, Comparator.reverseOrder()))
+                .map(Dated::page)
+                .toList();
     }
+
+    private record Dated(Branch<PageId, Page> page, Newness newness) {}
 
     /** @param release {@link Instant#MIN} where the day is not that of a release */
     private record Newness(LocalDate day, Instant release) implements Comparable<Newness> {
