@@ -81,8 +81,8 @@ public final class MenuReading {
 
     /**
      * One item with the rows of its lists that a page is in, as on a day on which everything is open; other rows of lists
-     * may lack, and rows beneath one that does not show are not marked so. Costs O(items + rows of limited lists + children
-     * of the pages above).
+     * may be missing, and rows beneath one that does not show are not marked so. Costs O(items + rows of limited lists +
+     * children of the pages above).
      */
     public static MenuEntry towards(Site site, Branch<MenuRowId, MenuRow> item, PageId page) {
         Set<PageId> wanted = site.pages().pathTo(page).stream().map(Branch::id).collect(toSet());
