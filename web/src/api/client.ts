@@ -253,12 +253,13 @@ export const api = {
     files: readonly GivenFile[],
     choices: ImportChoice,
     onSent: OnSent,
+    abandoned: AbortSignal,
   ) =>
     call<AnswerDto>(
       "POST",
       "/imports/files?dryRun=false",
       { request, basedOn, files, choices },
-      { patience: LONG_PATIENCE, onSent },
+      { abandoned, patience: LONG_PATIENCE, onSent },
     ),
   menus: (abandoned?: AbortSignal) => call<MenusDto>("GET", "/menus", undefined, { abandoned }),
   offers: (menu: string, text: string, abandoned?: AbortSignal) =>

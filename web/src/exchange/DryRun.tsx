@@ -7,6 +7,7 @@ import { newId } from "../shared/ids";
 import { Problem } from "../shared/Problem";
 import { Sent } from "../shared/Sent";
 import type { WorkingCopy, WorkingCopyStore } from "../working-copy/store";
+import { CancelRun } from "./CancelRun";
 import { LinesTable } from "./LinesTable";
 import { LookAt } from "./LookAt";
 import { counts, ticked, VERDICTS, type Verdict } from "./lines";
@@ -41,7 +42,7 @@ export function DryRun(props: {
   });
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
   const [problem, setProblem] = useState<string | null>(null);
-  const [doing, setDoing] = useState(false);
+  const [taking, setTaking] = useState<AbortController | null>(null);
   const [sent, setSent] = useState(1);
   const choices: ImportChoice = { ...going, without: [...without] };
   const answer = useAnswer(
@@ -51,18 +52,25 @@ export function DryRun(props: {
     { rest: REST, atOnce: true },
   );
   const take = async (lookAt: readonly string[]) => {
-    setDoing(true);
-    const result = await store.readFiles(files, choices, setSent);
-    setDoing(false);
+    const abandon = new AbortController();
+    setTaking(abandon);
+    setSent(0);
+    const result = await store.readFiles(files, choices, setSent, abandon.signal);
+    if (abandon.signal.aborted) return;
+    setTaking(null);
     setSent(1);
     if (result.ok) props.onDone(lookAt);
     else setProblem(result.sentence);
   };
+  const cancel = () => {
+    taking?.abort();
+    props.onCancel();
+  };
   return (
     <>
-      {sent < 1 && answer.status !== "failed" && (
+      {(taking || (sent < 1 && answer.status !== "failed")) && (
         <p className="run-line">
-          Sending the files: <Sent what="Files" part={sent} />
+          Sending the files: <Sent what="Files" part={sent} then="All are there and being imported…" />
         </p>
       )}
       <Answered answer={answer} what="what is in the files">
@@ -77,14 +85,14 @@ export function DryRun(props: {
               setGoing(next);
             }}
             onTick={(key, tick) => setWithout(ticked(run.rows, without, key, tick))}
-            doing={doing}
+            doing={taking !== null}
             onTake={() => void take(run.lookAt)}
-            onCancel={props.onCancel}
+            onCancel={taking && sent === 1 ? null : cancel}
           />
         )}
       </Answered>
       {answer.status !== "known" && (
-        <Button size="small" onClick={props.onCancel}>
+        <Button size="small" onClick={cancel}>
           Cancel
         </Button>
       )}
@@ -102,7 +110,8 @@ function Run(props: {
   readonly onTick: (key: string, tick: boolean) => void;
   readonly doing: boolean;
   readonly onTake: () => void;
-  readonly onCancel: () => void;
+  /** Null where it is too late for that. */
+  readonly onCancel: (() => void) | null;
 }) {
   const { run } = props;
   const [shown, setShown] = useState<Shown>(EVERYTHING);
@@ -130,7 +139,7 @@ function Run(props: {
         >
           {count === 0 ? "Nothing to import" : `Import ${counted(count, "# row", "# rows")}`}
         </Button>
-        <Button onClick={props.onCancel}>Cancel</Button>
+        <CancelRun onCancel={props.onCancel} />
         <span className="spring" />
         <Segmented<Shown>
           value={shown}

@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import type { ImportDryRun, ImportedSite } from "../api/client";
 import { counted } from "../shared/counted";
+import { CancelRun } from "./CancelRun";
 import { LookAt } from "./LookAt";
 
 /** A whole site, which comes in the place of the one that is here, all at once. */
@@ -9,7 +10,7 @@ export function WholeRun(props: {
   readonly whole: ImportedSite;
   readonly doing: boolean;
   readonly onTake: () => void;
-  readonly onCancel: () => void;
+  readonly onCancel: (() => void) | null;
 }) {
   const { run, whole } = props;
   const more = whole.count - whole.sentences.length;
@@ -28,7 +29,7 @@ export function WholeRun(props: {
         <Button type="primary" loading={props.doing} disabled={whole.count === 0} onClick={props.onTake}>
           {whole.count === 0 ? "Nothing to import" : "Import the whole site"}
         </Button>
-        <Button onClick={props.onCancel}>Cancel</Button>
+        <CancelRun onCancel={props.onCancel} />
       </div>
       <ul className="whole-site">
         {Object.entries(whole.sentences).map(([place, sentence]) => (

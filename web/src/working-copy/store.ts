@@ -133,12 +133,14 @@ export class WorkingCopyStore {
   readonly paste = (text: string, place: PlaceDto | null): Promise<Result> =>
     this.send((request, revision) => api.importOutline(request, revision, text, place));
 
+  /** @param abandoned ends it; as long as not all of it has gone out, nothing becomes of it */
   readonly readFiles = (
     files: readonly GivenFile[],
     choices: ImportChoice,
     onSent: OnSent,
+    abandoned: AbortSignal,
   ): Promise<Result> =>
-    this.send((request, revision) => api.readFiles(request, revision, files, choices, onSent));
+    this.send((request, revision) => api.readFiles(request, revision, files, choices, onSent, abandoned));
 
   readonly pasteItems = (text: string, place: RowPlace): Promise<Result> =>
     this.send((request, revision) => api.importItems(request, revision, text, place));

@@ -1,7 +1,9 @@
 package velnik.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.JSHandle;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -9,6 +11,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.testng.annotations.Test;
 
 /** Files are read in: seen row by row, then taken in one edit. */
@@ -25,6 +28,20 @@ public class ImportIT extends UndoneTest {
                                 + " data.items.add(new File([text], name)); return data; }",
                         new String[] {name, text});
         mara.page().locator(".top-line").dispatchEvent("drop", Map.of("dataTransfer", data));
+    }
+
+    /** @param bytes a second; less than 0 for as many as there is room for */
+    private void sendsAtMost(int bytes) {
+        JsonObject line = new JsonObject();
+        line.addProperty("offline", false);
+        line.addProperty("latency", 0);
+        line.addProperty("downloadThroughput", -1);
+        line.addProperty("uploadThroughput", bytes);
+        mara.page().context().newCDPSession(mara.page()).send("Network.emulateNetworkConditions", line);
+    }
+
+    private Object pages() {
+        return mara.page().evaluate("async () => (await (await fetch('/-/api/working-copy')).json()).pages.length");
     }
 
     @Test
@@ -72,6 +89,24 @@ public class ImportIT extends UndoneTest {
         assertThat(mara.page().locator(".imports")).containsText("It is in your working copy.");
         mara.opensScreen("Menus").opensMenu("Imported").seesUnder("Imported", "Canoes", "Tides");
         mara.complainsOfNothing();
+    }
+
+    @Test
+    public void importThatIsCancelledOnItsWay_leavesEverythingAsItWas() {
+        StringBuilder table = new StringBuilder("title,address\n");
+        IntStream.range(0, 4_000).forEach(i -> table.append("Row %d of a long table,/long/row-%d%n".formatted(i, i)));
+        Object before = pages();
+        dropsAnywhere("long.csv", table.toString());
+        Locator take = mara.page().getByText("Import 4,001 rows");
+        assertThat(take).isVisible();
+        sendsAtMost(50_000);
+        take.click();
+        assertThat(mara.page().locator(".imports")).containsText("Sending the files: 1");
+        mara.clicks("Cancel");
+        assertThat(mara.page().locator(".imports table")).containsText("What it becomes");
+        sendsAtMost(-1);
+        assertThat(mara.page().locator(".keeping")).hasText("Saved");
+        assertEquals(pages(), before);
     }
 
     @Test
