@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import velnik.core.bin.BringingBack;
@@ -13,6 +14,7 @@ import velnik.core.compare.Difference;
 import velnik.core.importing.SourceFile;
 import velnik.core.site.Site;
 import velnik.core.site.SiteFile;
+import velnik.core.soundness.LooseEnds;
 import velnik.core.telling.Waiting;
 import velnik.core.text.Messages;
 import velnik.server.calls.ProblemException;
@@ -70,7 +72,8 @@ class WholeSites {
                                 .limit(SHOWN)
                                 .map(Waiting.Entry::sentence)
                                 .toList()),
-                missing(read.site()));
+                Stream.concat(missing(read.site()).stream(), LooseEnds.of(read.site()).stream())
+                        .toList());
     }
 
     /**

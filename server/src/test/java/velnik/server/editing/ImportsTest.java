@@ -233,6 +233,19 @@ public class ImportsTest extends OnTheDemo {
         };
     }
 
+    /** What leads to something that is not there is a state that edits leave too; whoever reads a file hears of it first. */
+    @Test
+    public void wholeSiteWithLooseEnds_saysSoBeforeItIsTaken() {
+        String saved = whole().toString();
+        String loose = saved.replaceFirst("\"page\":\"hire\"", "\"page\":\"never-was\"");
+        JsonNode run = mara.posts(
+                        "/-/api/imports/files?dryRun=true",
+                        call("loose-ends-1", CHOICES, file("site.json", bytes(loose))))
+                .answers(200)
+                .json();
+        assertTrue(run.path("lookAt").toString().contains("One item leads to what is not in the site"), run.toString());
+    }
+
     private static byte[] cut(byte[] bytes) {
         return Arrays.copyOf(bytes, bytes.length / 2);
     }
