@@ -67,7 +67,7 @@ function Line(props: {
             />
           )}
         </td>
-        <td className="number">
+        <td className="number" title={props.severalFiles ? line.file : undefined}>
           {props.severalFiles && line.file}
           {line.line > 0 && (props.severalFiles ? `, ${line.line}` : line.line)}
         </td>

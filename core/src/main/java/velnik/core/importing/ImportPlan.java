@@ -132,14 +132,11 @@ public record ImportPlan(
         rows.addAll(pages.forwardRows());
         rows.addAll(forwards.rows());
         rows.addAll(asides);
-        return new ImportPlan(rows, changes, pages.texts(), lookAt(found, rows), null);
+        return new ImportPlan(rows, changes, pages.texts(), lookAt(pages.guessed(), rows), null);
     }
 
-    private static List<String> lookAt(Found found, List<ImportRow> rows) {
+    private static List<String> lookAt(int guessed, List<ImportRow> rows) {
         List<String> lookAt = new ArrayList<>();
-        long guessed = found.pages().stream()
-                .filter(page -> page.guessed() && page.spot().line() > 0)
-                .count();
         tell("lookAt.guessed", guessed, lookAt);
         tell("lookAt.made", count(rows, WORDS.say("made")), lookAt);
         tell("lookAt.former", count(rows, WORDS.say("former")), lookAt);

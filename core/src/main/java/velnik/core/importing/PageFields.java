@@ -21,6 +21,7 @@ import velnik.core.site.Limits;
 import velnik.core.site.Page;
 import velnik.core.site.PageId;
 import velnik.core.site.PageKind;
+import velnik.core.site.Reach;
 import velnik.core.site.Site;
 import velnik.core.site.TextHash;
 import velnik.core.text.Line;
@@ -86,6 +87,13 @@ final class PageFields {
             edits.words(new Change.PageWords(id, null, summary, searchTitle, searchDescription));
         }
         return told.why();
+    }
+
+    /** Who gets a new page, where that is not everyone. */
+    static List<ImportRow.FieldChange> reach(Found.Said said) {
+        return said.reach() == null || said.reach() == Reach.OPEN
+                ? List.of()
+                : List.of(new ImportRow.FieldChange(WORDS.say("field.reach"), "", Words.reach(said.reach())));
     }
 
     Changed change(PageId id, Page there, Found.FoundPage page, String title) {

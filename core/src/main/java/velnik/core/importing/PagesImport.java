@@ -68,6 +68,7 @@ final class PagesImport {
     private final List<ImportRow> forwardRows = new ArrayList<>();
     private final List<Change.SetForward> forwards = new ArrayList<>();
     private final List<String> texts = new ArrayList<>();
+    private int guessed;
 
     PagesImport(Site site, ImportChoices choices, UnaryOperator<String> ids) {
         this.site = site;
@@ -93,6 +94,11 @@ final class PagesImport {
     /** To be kept before the pages that have them. */
     List<String> texts() {
         return texts;
+    }
+
+    /** New pages of the file whose titles were made from their addresses. */
+    int guessed() {
+        return guessed;
     }
 
     /** The page that a path of the file has become. */
@@ -269,7 +275,10 @@ final class PagesImport {
         } else if (page.spot().line() == 0 && page.said().kind() == PageKind.GROUP) {
             why = WORDS.say("made");
         }
-        rows.add(row(key, page, ImportRow.Verdict.ADD, title, at, List.of(), why));
+        rows.add(row(key, page, ImportRow.Verdict.ADD, title, at, PageFields.reach(page.said()), why));
+        if (page.guessed() && page.spot().line() > 0) {
+            guessed++;
+        }
         if (!page.path().isEmpty()) {
             remember(page, id);
             forward(key, page, id, at);

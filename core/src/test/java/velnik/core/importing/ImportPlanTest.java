@@ -57,7 +57,7 @@ public class ImportPlanTest {
             {"a list, of which some is there", "Hire\n  Canoes\n  Rafts (held back)\nNews\n  A\n    B", TOP, """
                 p0 SKIP 1 Hire /hire – It is there already.
                 p1 SKIP 2 Canoes /hire/canoes – It is there already.
-                p2 ADD 2 Rafts /hire/rafts
+                p2 ADD 2 Rafts /hire/rafts [Reach:  > held back]
                 p3 ADD 1 News /news
                 p4 ADD 2 A /news/a
                 p5 ADD 3 B /news/a/b"""},
@@ -66,7 +66,7 @@ public class ImportPlanTest {
                 "title,address,reach\nRafts,/rafts,draft\nKayaks for two,/kayaks,unlisted",
                 new Destination.Pages(hire),
                 """
-                p0 ADD 1 Rafts /hire/rafts
+                p0 ADD 1 Rafts /hire/rafts [Reach:  > held back]
                 p1 CHANGE 1 Kayaks /hire/kayaks [Title: Kayaks > Kayaks for two] [Reach: open > by link only]"""
             },
             {"a column that nobody reads", "title,address,colour\nHire,/hire,red", TOP, """
@@ -100,6 +100,15 @@ public class ImportPlanTest {
                 f5 SKIP 1 /old /fix – An earlier row of this file is about the same address."""
             },
         };
+    }
+
+    /** Not those of pages that are there, which keep their titles. */
+    @Test
+    public void titlesMadeFromAddresses_areCountedWhereTheyAreTaken() {
+        String addresses = "https://old.example/\nhttps://old.example/hire\nhttps://old.example/moorings";
+        assertEquals(
+                plan(small(), addresses, TOP, Matching.ADDRESS).lookAt(),
+                List.of("1 title was made from its address. Give the page a better one."));
     }
 
     @Test(dataProvider = "plans")

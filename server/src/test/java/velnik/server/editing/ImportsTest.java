@@ -115,7 +115,7 @@ public class ImportsTest extends OnTheDemo {
                         .json()
                         .at("/history/undo")
                         .asString(),
-                "Import Markdown files");
+                "Import text in Markdown");
         assertEquals(mara.revision(), before + 1);
         String pages = mara.gets("/-/api/working-copy").answers(200).response().body();
         assertTrue(pages.contains("\"title\":\"Slipway\""), pages);
