@@ -3,6 +3,7 @@ import {
   type AnswerDto,
   api,
   type ChangeDto,
+  type DifferenceDto,
   type GivenFile,
   type HistoryDto,
   type ImportChoice,
@@ -272,8 +273,7 @@ export class WorkingCopyStore {
           ...copy,
           revision: edits.revision,
           tree: applied(copy.tree, edits.difference),
-          siteName: edits.difference.settings.business.name,
-          settings: edits.difference.settings,
+          ...settled(copy, edits.difference),
           history: edits.history,
           waiting: edits.waiting,
           told: edits.told,
@@ -355,8 +355,7 @@ export class WorkingCopyStore {
         ...copy,
         revision: behind ? since : Math.max(copy.revision, answer.revision),
         tree,
-        siteName: answer.difference.settings.business.name,
-        settings: answer.difference.settings,
+        ...settled(copy, answer.difference),
         history: answer.history,
         waiting: answer.waiting,
         told: answer.told,
@@ -368,6 +367,12 @@ export class WorkingCopyStore {
       keeping: this.keeping(),
     });
   }
+}
+
+/** The settings after an edit: the very ones before, where it left them alone, so that what shows them is not drawn anew. */
+function settled(copy: WorkingCopy, { settings }: DifferenceDto) {
+  const now = settings ?? copy.settings;
+  return { siteName: now.business.name, settings: now };
 }
 
 /** What an answer with all of it holds. */

@@ -37,13 +37,14 @@ record AnswerDto(
      * @param removed ids
      * @param placed new and moved pages, each after its parent and the sibling before it
      * @param altered pages that stay where they are
+     * @param settings null where they are as before
      */
     record DifferenceDto(
             List<String> removed,
             List<PageDto> placed,
             List<PageDto> altered,
             @Nullable String home,
-            SettingsDto settings) {
+            @Nullable SettingsDto settings) {
 
         /**
          * Several differences as one. What none of them placed stands in the same order before and after all of them,
@@ -73,7 +74,17 @@ record AnswerDto(
                     dtos(differences.size() == 1 ? placed : inReadingOrder(placed, after), after),
                     dtos(altered, after),
                     after.home() == null ? null : after.home().value(),
-                    SettingsDto.of(after));
+                    isOfSettings(differences, removed, placed, after) ? SettingsDto.of(after) : null);
+        }
+
+        /** Whether settings may be others: the page that new ones are made from may have gone, or come back. */
+        private static boolean isOfSettings(
+                List<Difference> differences, Set<String> removed, Set<PageId> placed, Site after) {
+            @Nullable PageId model = after.details().newPages().model();
+            return differences.stream()
+                            .anyMatch(difference -> difference.details().isPresent()
+                                    || !difference.layouts().isEmpty())
+                    || model != null && (removed.contains(model.value()) || placed.contains(model));
         }
 
         private static Set<PageId> inReadingOrder(Set<PageId> pages, Site site) {
