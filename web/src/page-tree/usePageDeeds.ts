@@ -40,7 +40,7 @@ export function usePageDeeds(props: {
       const to = place(tree, left);
       if (!to) return null;
       props.unfold(to.parent);
-      return store.change({ kind: "movePages", pages: left, place: to });
+      return store.movePages(left, to);
     });
     if (result) desk.tell(selected, result);
   };

@@ -104,6 +104,54 @@ describe("an edit", () => {
   });
 });
 
+describe("pages that are moved", () => {
+  const toFront = () => store.movePages(["hire"], { parent: null, after: null });
+
+  it("stand at their place before there is an answer, and once it is there", async () => {
+    server.says(json(answer(2, "hire", "Hire is first.")));
+    const moved = toFront();
+    expect(current()).toMatchObject({ keeping: { status: "sending" }, copy: { revision: 1 } });
+    expect(order()).toEqual(["hire", "home"]);
+    expect((await moved).ok).toBe(true);
+    expect(order()).toEqual(["hire", "home"]);
+  });
+
+  it("stand as the answer has them, whatever was shown ahead of it", async () => {
+    server.says(json(answer(2, "canoes", "Somebody read a rule.")));
+    await toFront();
+    expect(order()).toEqual(["canoes", "home", "hire"]);
+  });
+
+  it.each([
+    [422, { detail: "Locked." }],
+    [409, { detail: "Somebody was faster." }],
+  ])("are back where they were when it is refused by %i", async (status, problem) => {
+    server.says(json(problem, status), ...(status === 409 ? (["nothing"] as const) : []));
+    expect((await toFront()).ok).toBe(false);
+    expect(order()).toEqual(["home", "hire"]);
+    server.says(json(answer(2, "canoes", "Canoes is there.")));
+    await store.change(retitle("Boats"));
+    expect(order()).toEqual(["canoes", "home", "hire"]);
+  });
+
+  it("come after what others did meanwhile", async () => {
+    server.says(
+      json({ ...answer(3, "hire", "Hire is first."), difference: answer(3, "mine", "").difference }),
+      json(answer(3, "theirs", "Jo was here.")),
+    );
+    await toFront();
+    expect(order()).toEqual(["theirs", "home", "hire"]);
+  });
+
+  it("wait for edits that go out before them", async () => {
+    server.says(json(answer(2, "canoes", "Canoes is there.")), json(answer(3, "hire", "Hire is first.")));
+    const both = [store.change(retitle("Boats")), toFront()];
+    expect(order()).toEqual(["home", "hire"]);
+    await Promise.all(both);
+    expect(order()).toEqual(["hire", "canoes", "home"]);
+  });
+});
+
 describe("what others do", () => {
   it("is caught up with before an answer that skips it", async () => {
     server.says(

@@ -19,7 +19,7 @@ import type { OnSent } from "../api/sending";
 import { newId } from "../shared/ids";
 import { sentenceOf } from "../shared/sentenceOf";
 import { remedied, remedyWords } from "./remedies";
-import { applied, type PageTree, treeOf } from "./tree";
+import { applied, movedTo, type PageTree, stands, treeOf } from "./tree";
 
 /** What the line at the top says about keeping. */
 export type Keeping =
@@ -84,6 +84,8 @@ export class WorkingCopyStore {
   private queued = 0;
   /** Why edits are not answered; undefined while they are, null where the server does not answer at all. */
   private lost: string | null | undefined;
+  /** The tree as it was last answered, while pages that move are shown ahead of the answer. */
+  private ahead: { readonly answered: PageTree; readonly pages: readonly string[] } | null = null;
   /** When something last opened or closed, as the server said; null before it said anything. */
   private turned: string | null = null;
 
@@ -119,7 +121,9 @@ export class WorkingCopyStore {
   /** Asks for all of it again. Without an answer what is there stays; the next word from the server tries again. */
   private async reload(): Promise<void> {
     const copy = await api.workingCopy().catch(() => null);
-    if (copy) this.become({ copy: { ...this.state.copy, ...read(copy) }, keeping: this.keeping() });
+    if (!copy) return;
+    this.ahead = null;
+    this.become({ copy: { ...this.state.copy, ...read(copy) }, keeping: this.keeping() });
   }
 
   /** The working copy once every edit asked for so far has its answer; what the next gesture has to go by. */
@@ -130,6 +134,15 @@ export class WorkingCopyStore {
 
   readonly change = (...changes: readonly ChangeDto[]): Promise<Result> =>
     this.send((request, revision) => api.change(request, revision, changes));
+
+  /**
+   * Moves pages. Unless other edits go out first they are shown at their place at once, and back where they were should
+   * it be refused: whoever holds a key down sees each step as it is made.
+   */
+  readonly movePages = (pages: readonly string[], place: PlaceDto): Promise<Result> => {
+    if (this.queued === 0) this.showAhead(pages, place);
+    return this.change({ kind: "movePages", pages: [...pages], place });
+  };
 
   readonly paste = (text: string, place: PlaceDto | null): Promise<Result> =>
     this.send((request, revision) => api.importOutline(request, revision, text, place));
@@ -272,7 +285,7 @@ export class WorkingCopyStore {
         copy: {
           ...copy,
           revision: edits.revision,
-          tree: applied(copy.tree, edits.difference),
+          tree: applied(this.takeAnswered(), edits.difference),
           ...settled(copy, edits.difference),
           history: edits.history,
           waiting: edits.waiting,
@@ -290,11 +303,29 @@ export class WorkingCopyStore {
     }
   }
 
+  private showAhead(pages: readonly string[], place: PlaceDto): void {
+    const { copy } = this.state;
+    this.ahead = { answered: copy.tree, pages };
+    this.state = { ...this.state, copy: { ...copy, tree: movedTo(copy.tree, pages, place) } }; // told with what is sent
+  }
+
+  /** What the next answer goes by; nothing is shown ahead of one from here on. */
+  private takeAnswered(): PageTree {
+    const tree = this.ahead?.answered ?? this.state.copy.tree;
+    this.ahead = null;
+    return tree;
+  }
+
+  private showAnswered(): void {
+    if (this.ahead === null) return;
+    this.state = { ...this.state, copy: { ...this.state.copy, tree: this.takeAnswered() } };
+  }
+
   private send(ask: Ask, about: About = "undo"): Promise<Result> {
     this.queued++;
-    this.keep(this.keeping());
-    const turn = this.queue.then(() => this.sendNow(ask, about));
+    const turn = this.queue.then(() => this.sendNow(ask, about)); // goes out before anything is drawn
     this.queue = turn;
+    this.keep(this.keeping());
     return turn;
   }
 
@@ -320,6 +351,7 @@ export class WorkingCopyStore {
         }
         this.lost = undefined;
         this.queued--;
+        this.showAnswered();
         if (problem instanceof Refused && (problem.status === 409 || problem.status === 404))
           await this.reload();
         this.keep(this.keeping());
@@ -348,21 +380,25 @@ export class WorkingCopyStore {
   private take(answer: AnswerDto, since: number, about: About): void {
     const { copy } = this.state;
     const behind = copy.revision === since && answer.revision > since + 1;
-    const tree = copy.revision === since ? applied(copy.tree, answer.difference) : copy.tree;
+    const { difference } = answer;
+    const asShown = this.ahead?.pages.length === difference.placed.length && stands(copy.tree, difference);
+    const before = this.takeAnswered();
+    const edited = () => (copy.revision === since ? applied(before, difference) : before);
+    const tree = asShown ? copy.tree : edited(); // the very same is not drawn anew
     const [remedy] = answer.remedies;
     this.become({
       copy: {
         ...copy,
         revision: behind ? since : Math.max(copy.revision, answer.revision),
         tree,
-        ...settled(copy, answer.difference),
+        ...settled(copy, difference),
         history: answer.history,
         waiting: answer.waiting,
         told: answer.told,
         elsewhere: false,
         about,
         offer: remedy ? this.remedyOf(tree, remedy) : null,
-        touched: new Set([...answer.difference.placed, ...answer.difference.altered].map((page) => page.id)),
+        touched: new Set([...difference.placed, ...difference.altered].map((page) => page.id)),
       },
       keeping: this.keeping(),
     });

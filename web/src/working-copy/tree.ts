@@ -65,6 +65,33 @@ export function applied(tree: PageTree, difference: Omit<DifferenceDto, "setting
   return { pages, parents, children, home: difference.home };
 }
 
+/** Whether a tree that has pages moved already is as a difference makes it, which moves them and nothing else. */
+export function stands(tree: PageTree, difference: Omit<DifferenceDto, "settings">): boolean {
+  return (
+    difference.removed.length + difference.altered.length === 0 &&
+    difference.home === tree.home &&
+    difference.placed.every(({ parent, after, ...page }) => {
+      const siblings = childrenOf(tree, parent);
+      const at = siblings.indexOf(page.id);
+      return (
+        at >= 0 &&
+        (siblings[at - 1] ?? null) === after &&
+        JSON.stringify(page) === JSON.stringify(tree.pages.get(page.id))
+      );
+    })
+  );
+}
+
+/** The tree once pages stand one after the other at a place. */
+export function movedTo(tree: PageTree, pages: readonly string[], place: PlaceDto): PageTree {
+  const placed = pages.map((id, i) => ({
+    ...pageOf(tree, id),
+    parent: place.parent,
+    after: pages[i - 1] ?? place.after,
+  }));
+  return applied(tree, { removed: [], placed, altered: [], home: tree.home });
+}
+
 export function pageOf(tree: PageTree, id: string): Page {
   const page = tree.pages.get(id);
   if (!page) throw new Error(`no page ${id}`);
