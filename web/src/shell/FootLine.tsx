@@ -1,5 +1,5 @@
 import { Button } from "antd";
-import type { About, Offer } from "../working-copy/store";
+import type { About, Offer } from "../working-copy/copy";
 
 export type Problem = {
   readonly sentence: string;

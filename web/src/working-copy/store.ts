@@ -3,23 +3,23 @@ import {
   type AnswerDto,
   api,
   type ChangeDto,
-  type DifferenceDto,
   type GivenFile,
-  type HistoryDto,
   type ImportChoice,
   type PlaceDto,
   Refused,
   type RemedyDto,
   type RowPlace,
-  type SettingsDto,
   Unreachable,
   type WorkingCopyDto,
 } from "../api/client";
 import type { OnSent } from "../api/sending";
 import { newId } from "../shared/ids";
 import { sentenceOf } from "../shared/sentenceOf";
+import { type About, type Offer, read, settled, type WorkingCopy } from "./copy";
 import { remedied, remedyWords } from "./remedies";
-import { applied, movedTo, type PageTree, stands, treeOf } from "./tree";
+import { applied, movedTo, type PageTree, stands } from "./tree";
+
+export type { WorkingCopy } from "./copy";
 
 /** What the line at the top says about keeping. */
 export type Keeping =
@@ -27,37 +27,6 @@ export type Keeping =
   | { readonly status: "sending" }
   /** No answer comes; what was asked is sent again until there is one. */
   | { readonly status: "lost"; readonly waiting: number; readonly why: string | null };
-
-export type WorkingCopy = {
-  readonly revision: number;
-  /** How often something opened or closed by itself; what is computed of the same revision is another since. */
-  readonly turns: number;
-  readonly siteName: string;
-  /** What holds for the whole site. */
-  readonly settings: SettingsDto;
-  readonly tree: PageTree;
-  /** Pages that visitors know today. */
-  readonly published: ReadonlySet<string>;
-  readonly history: HistoryDto;
-  /** The number of the release that visitors see; 0 before the first. */
-  readonly release: number;
-  /** How many changes wait to be published. */
-  readonly waiting: number;
-  /** What the last edit did; sentences. */
-  readonly told: readonly string[];
-  /** Whether that was an edit of somebody else, or of the person in another window. */
-  readonly elsewhere: boolean;
-  /** What can be done about it at once: an edit can be undone, a step back be made again. */
-  readonly about: About;
-  /** Another way to do what was told, offered beside it. */
-  readonly offer: Offer | null;
-  /** The pages it touched; their rows say that they are kept. */
-  readonly touched: ReadonlySet<string>;
-};
-
-export type About = "undo" | "redo" | null;
-
-export type Offer = { readonly words: string; readonly act: () => void };
 
 export type WorkingCopyState = { readonly copy: WorkingCopy; readonly keeping: Keeping };
 
@@ -279,7 +248,7 @@ export class WorkingCopyStore {
   private async catchUp(revision: number): Promise<void> {
     if (this.state.copy.revision >= revision) return;
     try {
-      const { copy, keeping } = this.state;
+      const { copy } = this.state;
       const edits = await api.edits(copy.revision);
       this.become({
         copy: {
@@ -295,7 +264,7 @@ export class WorkingCopyStore {
           offer: null,
           touched: new Set(),
         },
-        keeping,
+        keeping: this.keeping(),
       });
     } catch (problem) {
       if (problem instanceof Refused) await this.reload();
@@ -403,26 +372,6 @@ export class WorkingCopyStore {
       keeping: this.keeping(),
     });
   }
-}
-
-/** The settings after an edit: the very ones before, where it left them alone, so that what shows them is not drawn anew. */
-function settled(copy: WorkingCopy, { settings }: DifferenceDto) {
-  const now = settings ?? copy.settings;
-  return { siteName: now.business.name, settings: now };
-}
-
-/** What an answer with all of it holds. */
-function read(copy: WorkingCopyDto) {
-  return {
-    revision: copy.revision,
-    siteName: copy.settings.business.name,
-    settings: copy.settings,
-    tree: treeOf(copy.pages, copy.home),
-    published: new Set(copy.publicPages),
-    history: copy.history,
-    release: copy.release,
-    waiting: copy.waiting,
-  };
 }
 
 export function useWorkingCopyState(store: WorkingCopyStore): WorkingCopyState {
