@@ -42,35 +42,38 @@ export function DryRun(props: {
   });
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
   const [problem, setProblem] = useState<string | null>(null);
-  const [taking, setTaking] = useState<AbortController | null>(null);
-  const [sent, setSent] = useState(1);
+  const [asked, setAsked] = useState(1);
+  /** While it is imported: how much of it has gone out, and what ends that. */
+  const [taking, setTaking] = useState<{ readonly sent: number; readonly stop: AbortController } | null>(
+    null,
+  );
   const choices: ImportChoice = { ...going, without: [...without] };
   const answer = useAnswer(
     ["dry run", request],
     `${copy.revision} ${JSON.stringify(choices)}`,
-    (signal) => api.wouldRead(request, copy.revision, files, choices, setSent, signal),
+    (signal) => api.wouldRead(request, copy.revision, files, choices, setAsked, signal),
     { rest: REST, atOnce: true },
   );
   const take = async (lookAt: readonly string[]) => {
-    const abandon = new AbortController();
-    setTaking(abandon);
-    setSent(0);
-    const result = await store.readFiles(files, choices, setSent, abandon.signal);
-    if (abandon.signal.aborted) return;
+    const stop = new AbortController();
+    setTaking({ sent: 0, stop });
+    const onSent = (sent: number) => setTaking({ sent, stop });
+    const result = await store.readFiles(files, choices, onSent, stop.signal);
+    if (stop.signal.aborted) return;
     setTaking(null);
-    setSent(1);
     if (result.ok) props.onDone(lookAt);
     else setProblem(result.sentence);
   };
   const cancel = () => {
-    taking?.abort();
+    taking?.stop.abort();
     props.onCancel();
   };
   return (
     <>
-      {(taking || (sent < 1 && answer.status !== "failed")) && (
+      {(taking || (asked < 1 && answer.status !== "failed")) && (
         <p className="run-line">
-          Sending the files: <Sent what="Files" part={sent} then="All are there and being imported…" />
+          Sending the files:{" "}
+          <Sent what="Files" part={taking?.sent ?? asked} then="All are there and being imported…" />
         </p>
       )}
       <Answered answer={answer} what="what is in the files">
@@ -87,7 +90,7 @@ export function DryRun(props: {
             onTick={(key, tick) => setWithout(ticked(run.rows, without, key, tick))}
             doing={taking !== null}
             onTake={() => void take(run.lookAt)}
-            onCancel={taking && sent === 1 ? null : cancel}
+            onCancel={taking?.sent === 1 ? null : cancel}
           />
         )}
       </Answered>
