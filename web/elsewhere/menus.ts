@@ -26,9 +26,10 @@ const STYLE = `
 :where([data-velnik-zone] [aria-current],[data-velnik-zone] .trail){font-weight:var(--velnik-current-weight,600)}
 :where([data-velnik-zone] small){display:block;opacity:.8}
 :where([data-velnik-zone] details){display:inline-block}
-:where([data-velnik-zone] summary){padding-inline:.35em;list-style:none;cursor:pointer}
+:where([data-velnik-zone] summary){padding-inline:.45em;list-style:none;cursor:pointer}
+:where([data-velnik-zone] summary>*){margin-inline:-.45em .4em}
 :where([data-velnik-zone] summary)::-webkit-details-marker{display:none}
-:where([data-velnik-zone] summary)::after{content:"";display:inline-block;margin-inline-start:.4em;border:.3em solid transparent;border-block-start-color:currentcolor;translate:0 .15em}
+:where([data-velnik-zone] summary)::after{content:"";display:inline-block;border:.3em solid transparent;border-block-start-color:currentcolor;translate:0 .15em}
 :where([data-velnik-zone] [open]>summary)::after{rotate:180deg;translate:0 -.15em}
 :where([data-velnik-zone] details>ul){position:absolute;z-index:1;flex-flow:column;align-items:start;min-width:max-content;padding:.6em .9em;color:var(--velnik-panel-ink,#1c1c1c);background:var(--velnik-panel,#fff);border:1px solid var(--velnik-edge,#888);border-radius:var(--velnik-corner,.3em)}
 :where([data-velnik-zone] details details>ul){position:static;border:0;padding:.3em 0 0 .9em}
