@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import velnik.core.draft.MenuChecks;
 import velnik.core.explanation.Labels;
 import velnik.core.explanation.Words;
@@ -57,15 +56,7 @@ public final class LooseEnds {
 
     private static void tell(String key, List<String> names, List<String> sentences) {
         if (!names.isEmpty()) {
-            sentences.add(WORDS.say(
-                    key,
-                    Map.of(
-                            "count",
-                            names.size(),
-                            "names",
-                            WORDS.list(names.subList(0, Math.min(NAMED, names.size()))),
-                            "more",
-                            Math.max(0, names.size() - NAMED))));
+            sentences.add(WORDS.say(key, WORDS.few(names, NAMED)));
         }
     }
 
@@ -95,8 +86,8 @@ public final class LooseEnds {
         };
     }
 
-    private boolean isThere(@Nullable PageId page) {
-        return page == null || site.pages().contains(page);
+    private boolean isThere(PageId page) {
+        return site.pages().contains(page);
     }
 
     private List<String> zones() {

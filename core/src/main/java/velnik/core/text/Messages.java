@@ -9,6 +9,7 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.Optional;
@@ -114,6 +115,15 @@ public final class Messages {
             counted = counted.put(which, known);
         }
         return known;
+    }
+
+    /**
+     * The facts of a sentence that names the first few of many: {@code count}, {@code names}, and how many {@code more}
+     * there are.
+     */
+    public Map<String, ?> few(List<String> names, int most) {
+        int named = Math.min(most, names.size());
+        return Map.of("count", names.size(), "names", list(names.subList(0, named)), "more", names.size() - named);
     }
 
     /** "A, B and C". */

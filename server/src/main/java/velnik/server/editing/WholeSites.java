@@ -132,16 +132,6 @@ class WholeSites {
                 .filter(Predicate.not(files::has))
                 .map(SiteFile::name)
                 .toList();
-        return names.isEmpty()
-                ? List.of()
-                : List.of(WORDS.say(
-                        "missing",
-                        Map.of(
-                                "count",
-                                names.size(),
-                                "names",
-                                WORDS.list(names.subList(0, Math.min(NAMED, names.size()))),
-                                "more",
-                                Math.max(0, names.size() - NAMED))));
+        return names.isEmpty() ? List.of() : List.of(WORDS.say("missing", WORDS.few(names, NAMED)));
     }
 }
